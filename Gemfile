@@ -1,0 +1,24 @@
+source "https://rubygems.org"
+
+# The core (lib/) runs on plain Ruby; these serve the web, the database and the readers of open formats.
+gem "erubi", "~> 1.13"
+gem "json", "~> 2.10"
+gem "nokogiri", "~> 1.18.0"
+gem "pg", "~> 1.6"
+gem "puma", "~> 8.0"
+gem "rack-session", "~> 2.1"
+gem "sequel", "~> 5.90"
+gem "sinatra", "~> 4.1"
+
+# dry-schema 1.14 does not load on Ruby 3.1.
+gem "dry-schema", "~> 1.13.4"
+gem "dry-validation", "~> 1.10.0"
+
+group :test do
+  gem "axe-core-capybara", "~> 4.10"
+  gem "axe-core-rspec", "~> 4.10"
+  gem "capybara", "~> 3.40"
+  gem "rack-test", "~> 2.2"
+  gem "rspec", "~> 3.13"
+  gem "selenium-webdriver", "~> 4.30"
+end

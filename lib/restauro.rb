@@ -1,0 +1,29 @@
+# Restauro's core: pure Ruby, no web, no database, no clock. It reads only data/.
+#
+#   quantities/   estimates with a band, numbers as people write them, kitchen units and measures
+#   ingredients/  the catalogue of facts, the names people use, the words that mean gluten
+#   recipes/      plain text, JSON-LD and HTML into lines understood
+#   physics/      air, steam, starch grains, and a pan on a hob integrated over time
+#   families/     one folder a kind of dish, one interface (see families.rb)
+#   command_line/ the scriptable face of the same core
+module Restauro
+  ROOT = File.expand_path("..", __dir__)
+
+  autoload :Catalogue, "restauro/ingredients/catalogue"
+  autoload :CommandLine, "restauro/command_line"
+  autoload :Constants, "restauro/constants"
+  autoload :DataFiles, "restauro/data_files"
+  autoload :Estimate, "restauro/quantities/estimate"
+  autoload :Families, "restauro/families"
+  autoload :GlutenWords, "restauro/ingredients/gluten_words"
+  autoload :Ingredient, "restauro/ingredients/ingredient"
+  autoload :KitchenUnits, "restauro/quantities/kitchen_units"
+  autoload :Measure, "restauro/quantities/measure"
+  autoload :Names, "restauro/ingredients/names"
+  autoload :Numbers, "restauro/quantities/numbers"
+  autoload :Physics, "restauro/physics"
+  autoload :Recipes, "restauro/recipes"
+  autoload :Warning, "restauro/warning"
+end
+
+require_relative "restauro/errors"

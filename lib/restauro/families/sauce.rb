@@ -1,0 +1,65 @@
+module Restauro
+  module Families
+    # Sauces thickened with flour or starch. Master metric: flour-equivalents.
+    class Sauce
+      %w[Body Cautions Choice Cooking Cooling Event Formula Grade LookFors Method Options Picture Prediction Report Solver SwapDraft].each do |name|
+        autoload name.to_sym, "restauro/families/sauce/#{name.gsub(/(?<!^)([A-Z])/, '_\1').downcase}"
+      end
+      autoload :Swap, "restauro/families/sauce/swap"
+      autoload :Swapper, "restauro/families/sauce/swap"
+
+      THICKENER_ROLES = %w[flour starch binder].freeze
+      MOST_E = 22
+
+      attr_reader :catalogue
+
+      def initialize(catalogue)
+        @catalogue = catalogue
+        @water = catalogue.fetch("water")
+        freeze
+      end
+
+      def key = "sauce"
+
+      # @return [Recipes::Recipe] flours, starches and gums in the role of thickener
+      def read(recipe)
+        recipe.with(lines: recipe.lines.map { |line| THICKENER_ROLES.include?(line.role) && thickens?(line) ? line.with(role: "thickener") : line })
+      end
+
+      # A sauce has a liquid and no more body than stands on a spoon.
+      def suits?(recipe)
+        formula = Formula.from(read(recipe), catalogue)
+        liquid = formula.poured_g
+        liquid.zero? || 100 * formula.bodies.sum { |part| part.grams.value * part.ingredient.thick_power } / liquid <= MOST_E
+      end
+
+      # @return [Options]   @raise [InvalidInput]
+      def options(**choices) = Options.new(**choices)
+      def event(text) = Event.parse(text, catalogue)
+
+      # @param recipe [Recipes::Recipe]   @param options [Options]   @return [Prediction]   @raise [InvalidInput]
+      def predict(recipe, options)
+        recipe = read(recipe)
+        formula = Formula.from(recipe, catalogue, school: options.school)
+        raise InvalidInput, "no liquid was read; a sauce needs a line such as '2 cups milk' or '500 ml stock'" unless formula.poured_g.positive?
+
+        Prediction.new(recipe, Cooking.new(formula, options, water: @water), water: @water)
+      end
+
+      # @return [Swap]   @raise [InvalidInput]
+      def swap(recipe, options)
+        wheat = predict(recipe, options.with_choices(school: nil, target: nil))
+        Swapper.new(catalogue).swap(wheat.recipe, options, wheat: wheat)
+      end
+
+      def method(swap) = Method.new(swap, catalogue).steps
+      def look_fors(swap) = LookFors.of(swap.ours)
+      def picture(swap) = Picture.of(swap)
+      def report(result) = Report.new(self, catalogue).then { |report| result.is_a?(Swap) ? report.swap(result) : report.prediction(result) }
+
+      private
+
+      def thickens?(line) = line.ingredient && (catalogue.fetch(line.ingredient).thickens? || line.ingredient == Body::GUM)
+    end
+  end
+end

@@ -1,0 +1,88 @@
+module Restauro
+  module Families
+    class Sauce
+      # What can go wrong with this sauce, and what to do about it.
+      module Cautions
+        # Bands within which the model has been tried.
+        module_function
+
+        # Warnings a course itself gives.   @param cooking [Cooking]   @return [Array<Warning>]
+        def of_course(cooking)
+          [no_thickener(cooking), stopped(cooking), below_pasting(cooking), untested(cooking)].compact
+        end
+
+        # Sentences for the cook, from the notes of the thickeners and the state of the pan.
+        # @param prediction [Prediction]   @return [Array<String>]
+        def of_sauce(prediction)
+          formula = prediction.cooking.formula
+          notes = DataFiles.yaml("families/sauce/thickener_notes.yml")
+          told = formula.thickeners.map { |part| part.ingredient.key }.uniq.flat_map do |key|
+            notes.fetch(key, []).select { |note| applies?(note["when"], formula) }.map { |note| note["text"] }
+          end
+          (told + [acid(prediction), splitting(formula)]).compact
+        end
+
+        def applies?(condition, formula)
+          case condition
+          when "dairy" then dairy_share(formula) >= Constants.fetch(:sauce, :dairy_slime_share)
+          when "roux", "slurry" then formula.school == condition
+          else true
+          end
+        end
+
+        def dairy_share(formula)
+          total = formula.liquids.sum { |part| part.grams.value }
+          milk = formula.liquids.select { |part| part.ingredient.allergens.include?("milk") }.sum { |part| part.grams.value }
+          total.zero? ? 0.0 : milk / total
+        end
+
+        def acid(prediction)
+          return unless prediction.cooking.result.mixture.ph < Constants.fetch(:sauce, :acid_caution_ph)
+
+          "This sauce is sharp: put the acid in after it has thickened, or it thins as it boils."
+        end
+
+        # Sour cream, yogurt and thin cream split on the boil.
+        def splitting(formula)
+          sharp = formula.liquids.map(&:ingredient).select { |i| i.allergens.include?("milk") && i.ph.to_f < 5 }
+          return if sharp.empty? || sharp.all? { |i| i.fat_pct >= Constants.fetch(:sauce, :split_fat_pct) }
+
+          "#{sharp.map(&:say).uniq.join(" and ").capitalize} can split: stir it in off the boil, a spoonful of hot sauce into it first."
+        end
+
+        def no_thickener(cooking)
+          return if cooking.formula.thickened?
+
+          Warning.new(code: :no_thickener, text: "no thickener was read in this recipe, so it is as thick as its liquid")
+        end
+
+        def stopped(cooking)
+          case cooking.result.stop
+          when :boiling_dry
+            Warning.new(code: :boiling_dry, text: "it boils dry: under a quarter of the liquid is left after #{minutes(cooking.last.seconds)} min; lower the heat or stop sooner")
+          when :never_boils
+            Warning.new(code: :never_boils, text: "it does not boil in #{minutes(Constants.fetch(:sauce, :boil_limit_seconds))} min on this heat; turn it up or make less at a time")
+          end
+        end
+
+        def below_pasting(cooking)
+          boil = cooking.options.pan.boiling_celsius + cooking.result.mixture.boiling_rise_c
+          late = cooking.formula.thickeners.map(&:ingredient).select { |i| i.paste_full_c && i.paste_full_c > boil }.uniq
+          return if late.empty?
+
+          Warning.new(code: :boil_below_pasting, text: "up here it boils at #{boil.round(1)} C, below what #{late.map(&:say).join(" and ")} " \
+                                                       "needs (#{late.map(&:paste_full_c).max.round} C): give it more minutes or use potato or tapioca starch")
+        end
+
+        def untested(cooking)
+          grams = cooking.formula.liquid.value
+          return if grams.between?(Constants.fetch(:sauce, :untested_below), Constants.fetch(:sauce, :untested_above))
+
+          Warning.new(code: :not_tested, text: "#{grams.round} g of liquid is outside what was tested (100 g to 5 kg): go by what you see")
+        end
+
+        def minutes(seconds) = (seconds / 60.0).round
+      end
+    end
+  end
+end

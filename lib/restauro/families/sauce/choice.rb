@@ -1,0 +1,77 @@
+module Restauro
+  module Families
+    class Sauce
+      # Which thickeners a swap uses, from what the cook chose and what must be kept out.
+      class Choice
+        BOOST = %w[blend_with_gum corn_starch].freeze
+        BOOSTERS = %w[corn_starch potato_starch tapioca_starch arrowroot].freeze
+
+        # @param catalogue [Catalogue]   @param without [Array<String>] keys, groups or allergens
+        def initialize(catalogue, without: [])
+          @catalogue = catalogue
+          @without = without.map { |word| known_word(word) }
+          freeze
+        end
+
+        # @param keys [Array<String>] empty for the boosted blend   @return [Solver::Split]   @raise [InvalidInput]
+        def split(keys)
+          keys = default if keys.empty?
+          ingredients = keys.map { |key| allowed!(@catalogue.fetch(key)) }
+          return boosted(ingredients) if boost?(ingredients)
+
+          Solver::Split.new(ingredients, ingredients.map { 1.0 / ingredients.length }, false)
+        end
+
+        def allowed?(ingredient) = ([ingredient.key, ingredient.group, *ingredient.allergens] & @without).empty?
+
+        # Candidates beside the chosen thickeners.   @return [Array<Hash>] rows of data/families/sauce/candidates.yml
+        def candidates(chosen_keys)
+          DataFiles.yaml("families/sauce/candidates.yml").select do |row|
+            row["with"].sort != chosen_keys.sort && row["with"].all? { |key| @catalogue.key?(key) && allowed?(@catalogue.fetch(key)) }
+          end
+        end
+
+        # Lines of a recipe that hold something to be kept out.   @return [Array<Warning>]
+        def warnings(recipe)
+          recipe.ingredients.select(&:ingredient).reject { |line| allowed?(@catalogue.fetch(line.ingredient)) }.map do |line|
+            Warning.new(code: :holds_excluded, line: line.text, text: "#{@catalogue.fetch(line.ingredient).say} is on the list of what to leave out: change this line")
+          end
+        end
+
+        private
+
+        def known_word(word)
+          known = @catalogue.any? { |i| i.key == word || i.group == word || i.allergens.include?(word) }
+          known ? word : raise(InvalidInput, "'#{word}' is no ingredient, group or allergen of the catalogue; type such as corn_starch, maize, milk")
+        end
+
+        def default
+          booster = BOOSTERS.find { |key| allowed?(@catalogue.fetch(key)) }
+          keys = ["blend_with_gum", booster].compact.select { |key| allowed?(@catalogue.fetch(key)) }
+          keys.empty? ? [any_allowed.key] : keys
+        end
+
+        def any_allowed
+          @catalogue.thickeners.find { |i| allowed?(i) } or raise InvalidInput, "nothing in the catalogue is left to thicken with; leave out less"
+        end
+
+        def allowed!(ingredient)
+          raise InvalidInput, "#{ingredient.say} holds gluten; choose #{suggestions}" if ingredient.contains_gluten?
+          raise InvalidInput, "#{ingredient.say} does not thicken a sauce by itself; choose #{suggestions}" unless ingredient.thickens?
+          raise InvalidInput, "#{ingredient.say} is on the list of what to leave out; choose #{suggestions}" unless allowed?(ingredient)
+
+          ingredient
+        end
+
+        def suggestions = @catalogue.thickeners.select { |i| i.group == "starch" && allowed?(i) }.map(&:key).first(4).join(", ")
+        def boost?(ingredients) = ingredients.length == 2 && ingredients.map(&:key).sort == BOOST.sort
+
+        # Two parts of blend to one of starch, by spoon.
+        def boosted(ingredients)
+          spoons = ingredients.map { |i| Constants.fetch(:sauce, i.group == "blend" ? :boost_spoons_blend : :boost_spoons_starch) }
+          Solver::Split.new(ingredients, ingredients.zip(spoons).map { |i, n| i.tbsp_g * n }, true)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,107 @@
+module Restauro
+  module Families
+    class Sauce
+      # One sauce cooked in the pan: the default course of its school with the cook's own events laid in.
+      class Cooking
+        attr_reader :formula, :options, :result
+
+        # @param formula [Formula]   @param options [Options]   @param water [Ingredient]
+        # @param trials [Array<Ingredient>] thickeners that ride along to see what would become of them; they weigh nothing
+        def initialize(formula, options, water:, trials: [])
+          @formula = formula
+          @options = options
+          @water = water
+          @bodies = formula.bodies + event_bodies
+          @trials = trials
+          @result = Physics::PanCourse.run(**course)
+          freeze
+        end
+
+        def last = result.points.last
+        def liquid_g = last.liquid_grams
+        # Swollen and intact share, at the end, of a trial thickener.
+        def trial_share(index) = last.shares[@bodies.length + index]
+
+        # @return [Float, nil] e at a point of the course; nil under 20 g of liquid
+        def flour_equivalents(point = last, bodies = @bodies)
+          return if point.liquid_grams < Constants.fetch(:sauce, :least_liquid)
+
+          [contributions(point, bodies).sum(0.0), Constants.fetch(:sauce, :e_cap)].min
+        end
+
+        # Each body with its flour-equivalents at the end.   @return [Array<Array(Formula::Part, Float)>]
+        def shares_of_e = @bodies.zip(contributions(last, @bodies))
+
+        # e at the end from everything that is not among these parts.
+        def flour_equivalents_without(parts)
+          @bodies.zip(contributions(last, @bodies)).reject { |body, _| parts.include?(body) }.sum(0.0, &:last)
+        end
+
+        private
+
+        def contributions(point, bodies)
+          bodies.each_with_index.map do |body, index|
+            Body.flour_equivalents(body.ingredient, grams: body.grams.value, share: point.shares[index], liquid_g: point.liquid_grams,
+                                                    celsius: point.celsius)
+          end
+        end
+
+        def event_bodies
+          options.events.select { |event| event.kind == :add }
+                 .map { |event| Formula::Part.new(event.ingredient, Estimate.new(value: event.grams), nil) }
+                 .select { |part| Body.counts?(part) }
+        end
+
+        def course
+          {pan: options.pan, watts: Physics::Pan.watts(options.heat), thickeners: @bodies.map(&:ingredient) + @trials,
+           events: [pouring, *cook_events], at_boil: at_boil, simmer_s: simmer_s,
+           limit_s: Constants.fetch(:sauce, :boil_limit_seconds), after_limit_s: slurry? ? simmer_s : 0.0}
+        end
+
+        def simmer_s = options.simmer_s || Constants.fetch(:sauce, slurry? ? :simmer_slurry_seconds : :simmer_roux_seconds)
+        def slurry? = formula.school == "slurry"
+
+        # The liquid goes cold onto the roux, or stands in the pan from the start. What is no thickener goes with it.
+        def pouring
+          entering = @bodies.each_index.select { |i| with_liquid?(@bodies[i]) } + (slurry? ? [] : trial_indexes)
+          others = formula.parts.reject { |part| part.line.equal?(formula.slurry_line) }
+          Physics::PanCourse::Timed.new(slurry? ? 0.0 : Constants.fetch(:sauce, :roux_seconds),
+                                        add(formula.poured_g, others.map { |part| [part.ingredient, part.grams.value] }, entering))
+        end
+
+        def with_liquid?(body) = body.line && !(slurry? && body.line.role == "thickener")
+        def trial_indexes = @trials.each_index.map { |i| @bodies.length + i }
+
+        def at_boil
+          simmer = Physics::PanCourse::Heat.new(Constants.fetch(:pan, :simmer_watts))
+          return [simmer] unless slurry?
+
+          entering = @bodies.each_index.select { |i| @bodies[i].line&.role == "thickener" } + trial_indexes
+          [simmer, add(formula.slurry_water_g, [[@water, formula.slurry_water_g]], entering)]
+        end
+
+        def add(grams, parts, entering, celsius: Constants.fetch(:pan, :start_celsius))
+          Physics::PanCourse::Add.new(grams, celsius, parts, entering)
+        end
+
+        def cook_events
+          next_body = formula.bodies.length - 1
+          options.events.map do |event|
+            entering = event.kind == :add && @bodies.any? { |b| b.line.nil? && b.ingredient == event.ingredient } ? [next_body += 1] : []
+            Physics::PanCourse::Timed.new(event.seconds, action(event, entering))
+          end
+        end
+
+        def action(event, entering)
+          case event.kind
+          when :add
+            liquid = event.ingredient.liquid? ? event.grams : 0.0
+            add(liquid, [[event.ingredient, event.grams]], entering, celsius: event.celsius)
+          when :heat then Physics::PanCourse::Heat.new(event.watts)
+          when :lid then Physics::PanCourse::Lid.new(event.on)
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,80 @@
+module Restauro
+  module Families
+    class Sauce
+      # What is in the pan, sorted by what it does: liquids, bodies (all that thickens), and how the thickener is kept apart (school).
+      class Formula
+        # ingredient Ingredient · grams Estimate g · line the Line it came from, or nil
+        Part = Struct.new(:ingredient, :grams, :line) do
+          def initialize(*) = super.freeze
+        end
+
+        attr_reader :parts, :school, :slurry_water_g, :slurry_line
+
+        # @param recipe [Recipes::Recipe] with sauce roles   @param school [String, nil] nil to detect
+        def self.from(recipe, catalogue, school: nil)
+          parts = recipe.ingredients.select(&:counted?).map { |line| Part.new(catalogue.fetch(line.ingredient), line.grams, line) }
+          new(parts, school: school || detect_school(recipe, parts))
+        end
+
+        # Fat and thickener make a roux, unless a line speaks of a slurry.
+        def self.detect_school(recipe, parts)
+          return "slurry" if recipe.lines.any? { |line| line.text.match?(/\bslurry\b/i) }
+
+          parts.any? { |part| part.line.role == "fat" } && parts.any? { |part| part.line.role == "thickener" } ? "roux" : "slurry"
+        end
+
+        def initialize(parts, school:)
+          @parts = parts.freeze
+          @school = school
+          @slurry_line = school == "slurry" ? find_slurry_line : nil
+          @slurry_water_g = slurry_water
+          freeze
+        end
+
+        def liquids = parts.select { |part| part.line.role == "liquid" }
+        def thickeners = parts.select { |part| part.line.role == "thickener" }
+        def fats = parts.select { |part| part.line.role == "fat" }
+        # Everything that gives body: starches, gums, eggs, cheese.
+        def bodies = parts.select { |part| Body.counts?(part) }
+        def thickened? = bodies.any? { |part| part.grams.value.positive? }
+
+        # Liquid in the pan before any slurry goes in.   @return [Float] g
+        def poured_g = liquids.reject { |part| part.line.equal?(slurry_line) }.sum { |part| part.grams.value }
+        # All liquid, the slurry's own water in it.   @return [Estimate] g
+        def liquid = Estimate.sum([*liquids.map(&:grams), *(slurry_line ? [] : [Estimate.new(value: slurry_water_g)])])
+
+        # The viscosity of the liquid itself at 60 C, by weight; where the table has none, water's.   @return [Float] Pa s
+        def base_viscosity(water)
+          total = liquids.sum { |part| part.grams.value }
+          return water.eta_60c_pa_s if total.zero?
+
+          liquids.sum { |part| part.grams.value * (part.ingredient.eta_60c_pa_s || water.eta_60c_pa_s) } / total
+        end
+
+        # Grams of cold water the school's slurry needs for this much thickener.
+        def self.water_for(ingredient, grams)
+          grams * Constants.fetch(:sauce, ingredient.group == "starch" ? :slurry_water_starch : :slurry_water_flour)
+        end
+
+        private
+
+        def slurry_water
+          return 0.0 unless school == "slurry"
+          return slurry_line_grams if slurry_line
+
+          thickeners.sum(0.0) { |part| Formula.water_for(part.ingredient, part.grams.value) }
+        end
+
+        def slurry_line_grams = parts.find { |part| part.line.equal?(slurry_line) }.grams.value
+
+        # A line that says so, or a little water beside another liquid.
+        def find_slurry_line
+          most = thickeners.sum { |part| part.grams.value } * Constants.fetch(:sauce, :slurry_water_most)
+          named = liquids.find { |part| part.line.text.match?(/\bslurry\b/i) }
+          named ||= liquids.find { |part| part.ingredient.key == "water" && part.grams.value.between?(0.1, most) } if liquids.length > 1
+          named&.line
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,107 @@
+module Restauro
+  module Families
+    class Sauce
+      # What a sauce will be: its texture with bands, and the course that leads there.
+      class Prediction
+        # seconds s · celsius C · liquid_grams g · flour_equivalents g/100 g or nil · viscosity_pa_s Pa s at 50 1/s or nil
+        CoursePoint = Struct.new(:seconds, :celsius, :liquid_grams, :flour_equivalents, :viscosity_pa_s, keyword_init: true) do
+          def initialize(**) = super.freeze
+        end
+
+        # course Array of CoursePoint every 5 s from 0 and the last, to the moment it comes off the heat; cooling the same from there,
+        # standing in its pan until it is at the serving temperature, its body no longer changing (empty when served as hot as it is).
+        attr_reader :recipe, :cooking, :flour_equivalents, :warnings, :course, :cooling
+
+        # @param recipe [Recipes::Recipe]   @param cooking [Cooking]   @param water [Ingredient]
+        def initialize(recipe, cooking, water:)
+          @recipe = recipe
+          @cooking = cooking
+          @base = cooking.formula.base_viscosity(water)
+          @setback = weighted_setback
+          @flour_equivalents = estimate
+          @course = cooked_points.freeze
+          @cooling = cooling_points.freeze
+          @warnings = (recipe.warnings + Cautions.of_course(cooking)).freeze
+          freeze
+        end
+
+        def school = cooking.formula.school
+        def options = cooking.options
+        def grade = Grade.of(flour_equivalents.value)
+        def boil_seconds = cooking.result.boil_seconds
+        def stop = cooking.result.stop
+        def end_seconds = cooking.last.seconds
+        def pan_celsius = cooking.last.celsius
+        def serve_celsius = options.serve_celsius
+
+        # @return [Estimate] Pa s at 50 1/s
+        def viscosity(celsius) = flour_equivalents.map { |e| viscosity_of(e, celsius) }
+        def viscosity_pan = viscosity(pan_celsius)
+        def viscosity_plate = viscosity(serve_celsius)
+        def viscosity_fridge = viscosity(Constants.fetch(:sauce, :fridge_celsius))
+
+        # Film on a spoon, with the flow index of this body.   @return [Float] mm
+        def film_mm(celsius)
+          n = Physics::Viscosity.flow_index(flour_equivalents.value, limit: flow_limit)
+          1000 * Physics::Film.thickness_m(viscosity(celsius).value, flow_index: n)
+        end
+
+        # Viscosity at 60 C of a sauce of this liquid with some flour-equivalents: for the target line and the bands of a chart.
+        def plate_viscosity_of(flour_equivalents) = viscosity_of(flour_equivalents, serve_celsius)
+
+        private
+
+        def cooked_points
+          cooking.result.points.map do |point|
+            course_point(point.seconds, point.celsius, point.liquid_grams, cooking.flour_equivalents(point))
+          end
+        end
+
+        def cooling_points
+          Cooling.points(options.pan, cooking.last, to_celsius: serve_celsius).map do |seconds, celsius|
+            course_point(seconds, celsius, cooking.liquid_g, flour_equivalents.value)
+          end
+        end
+
+        def course_point(seconds, celsius, liquid_grams, e)
+          CoursePoint.new(seconds: seconds, celsius: celsius, liquid_grams: liquid_grams, flour_equivalents: e,
+                          viscosity_pa_s: e && viscosity_of(e, celsius))
+        end
+
+        def viscosity_of(e, celsius) = Physics::Viscosity.pa_s(e, celsius: celsius, base: @base, setback: @setback)
+
+        # Each body's own band, combined as independent errors, and the liquid's on top.
+        def estimate
+          return Estimate.new(value: 0.0) if cooking.flour_equivalents.nil?
+
+          bodies = cooking.shares_of_e.reject { |_, e| e.zero? }.map do |part, e|
+            Estimate.within(e, 0.0).then { |own| own.widen(part.grams.low_share, part.grams.high_share) }
+                    .widen(Body.power_share(part.ingredient))
+          end
+          capped(Estimate.sum(bodies).then { |e| e.widen(liquid.high_share, liquid.low_share) })
+        end
+
+        def capped(estimate)
+          cap = Constants.fetch(:sauce, :e_cap)
+          Estimate.new(value: [estimate.value, cap].min, low: [estimate.low, 0.0, cap].sort[1], high: [estimate.high, cap].min)
+        end
+
+        def liquid = cooking.formula.liquid
+
+        def weighted_setback = weighted { |ingredient| ingredient.setback }
+
+        def flow_limit
+          weighted { |i| Constants.fetch(:sauce, i.group == "starch" ? :flow_index_starch : :flow_index_flour) }
+        end
+
+        def weighted
+          shares = cooking.shares_of_e
+          total = shares.sum(0.0, &:last)
+          return 0.0 if total.zero?
+
+          shares.sum(0.0) { |part, e| e * yield(part.ingredient) } / total
+        end
+      end
+    end
+  end
+end

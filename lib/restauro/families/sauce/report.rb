@@ -1,0 +1,64 @@
+module Restauro
+  module Families
+    class Sauce
+      # A prediction or a swap in the command line's fixed words: plain numbers, unknown as nil.
+      class Report
+        def initialize(family, catalogue)
+          @family = family
+          @catalogue = catalogue
+          freeze
+        end
+
+        # @return [Hash]
+        def prediction(prediction)
+          {family: @family.key, school: prediction.school, lines: prediction.recipe.lines.map { |line| line(line) }, metrics: metrics(prediction),
+           course: prediction.course.map { |point| point(point) }, warnings: prediction.warnings.map(&:to_h)}
+        end
+
+        # @return [Hash]
+        def swap(swap)
+          ours = prediction(swap.ours)
+          units = KitchenUnits.of(swap.ours.recipe.system)
+          ours[:lines] = swap.ours.recipe.lines.map { |line| line(line).merge(measure(line, units)) }
+          {target: {metric: "flour_equivalents", value: swap.target.round(3), grade: swap.grade.key}, wheat: prediction(swap.wheat), swap: ours,
+           method: @family.method(swap).map(&:to_h), alternatives: swap.alternatives.map { |other| alternative(other) },
+           warnings: swap.warnings.map(&:to_h)}
+        end
+
+        def line(line)
+          {text: line.text, ingredient: line.ingredient, grams: line.grams&.value&.round(1), low_grams: line.grams&.low&.round(1),
+           high_grams: line.grams&.high&.round(1), role: line.role, understood: line.understood}
+        end
+
+        private
+
+        def measure(line, units)
+          found = line.counted? ? Measure.nearest(@catalogue.fetch(line.ingredient), line.grams.value, units) : nil
+          {measure: found&.text, measure_error_pct: found&.error_pct&.round(1)}
+        end
+
+        def metrics(prediction)
+          {flour_equivalents: prediction.flour_equivalents, viscosity_pan_pa_s: prediction.viscosity_pan,
+           viscosity_plate_pa_s: prediction.viscosity_plate, viscosity_fridge_pa_s: prediction.viscosity_fridge}
+            .each_with_object({}) { |(name, estimate), all| all.merge!(twins(name, estimate)) }
+            .then { |all| {flour_equivalents: all.delete(:flour_equivalents), grade: prediction.grade.key}.merge(all) }
+        end
+
+        def twins(name, estimate)
+          {name => significant(estimate.value), "#{name}_low": significant(estimate.low), "#{name}_high": significant(estimate.high)}
+        end
+
+        def point(point)
+          {seconds: point.seconds.round(2), celsius: point.celsius.round(2), liquid_grams: point.liquid_grams.round(2),
+           flour_equivalents: significant(point.flour_equivalents), viscosity_pa_s: significant(point.viscosity_pa_s)}
+        end
+
+        def alternative(other)
+          {with: other.keys, grams: other.grams, measures: other.measures.map { |measure| measure&.text }, gain: other.gain, cost: other.cost}
+        end
+
+        def significant(number) = number && (number.zero? ? 0.0 : number.round(4 - Math.log10(number.abs).floor))
+      end
+    end
+  end
+end

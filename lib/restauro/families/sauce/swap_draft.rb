@@ -1,0 +1,89 @@
+module Restauro
+  module Families
+    class Sauce
+      # The wheat recipe with its thickener taken out, into which new thickeners, a slurry's water and a roux's fat are written.
+      class SwapDraft
+        attr_reader :catalogue
+
+        # @param recipe [Recipes::Recipe] with sauce roles   @param school [String] roux or slurry   @param units [KitchenUnits]
+        # @param fat [Ingredient] what a roux is made with when the recipe has no fat
+        def initialize(recipe, catalogue, school:, units:, fat:)
+          @catalogue = catalogue
+          @school = school
+          @units = units
+          @fat = fat
+          @recipe = recipe
+          @replaced = SwapDraft.replaced(recipe, catalogue)
+          @old_slurry = Formula.from(recipe, catalogue).slurry_line
+          freeze
+        end
+
+        # The thickener lines a swap replaces: those with gluten, or where there are none every flour and starch.
+        def self.replaced(recipe, catalogue)
+          lines = recipe.ingredients.select { |line| line.role == "thickener" && line.counted? }
+          gluten = lines.select { |line| catalogue.fetch(line.ingredient).contains_gluten? }
+          gluten.empty? ? lines : gluten
+        end
+
+        def liquid_g = @recipe.ingredients.select { |line| line.role == "liquid" && line.counted? }.sum { |line| line.grams.value }
+
+        # @param thickeners [Array<Ingredient>]   @param grams [Array<Float>] g   @return [Recipes::Recipe] the gluten-free recipe's lines
+        def recipe(thickeners, grams)
+          lines = @recipe.lines.reject { |line| line.role == "step" || line.equal?(@old_slurry) }.flat_map do |line|
+            line.equal?(@replaced.first) ? fresh_lines(thickeners, grams, line.part) : (replaced?(line) ? [] : [printed(line)])
+          end
+          @recipe.with(lines: lines)
+        end
+
+        private
+
+        def replaced?(line) = @replaced.any? { |old| old.equal?(line) }
+
+        def fresh_lines(thickeners, grams, part)
+          thickener_lines = thickeners.zip(grams).map { |ingredient, g| new_line(ingredient, g, "thickener", part) }
+          thickener_lines + slurry_lines(thickeners, grams, part) + fat_lines(thickeners, grams, part)
+        end
+
+        def slurry_lines(thickeners, grams, part)
+          return [] unless @school == "slurry"
+
+          water = thickeners.zip(grams).sum { |ingredient, g| Formula.water_for(ingredient, g) }.round(1)
+          [new_line(@catalogue.fetch("water"), water, "liquid", part, name: "cold water, for the slurry")]
+        end
+
+        # A roux needs fat: as much by volume as thickener, where the recipe has none.
+        def fat_lines(thickeners, grams, part)
+          return [] if @school != "roux" || @recipe.ingredients.any? { |line| line.role == "fat" && line.counted? }
+
+          millilitres = thickeners.zip(grams).sum { |ingredient, g| g / ingredient.density }
+          [new_line(@fat, (millilitres * @fat.density).round(1), "fat", part)]
+        end
+
+        def new_line(ingredient, grams, role, part, name: ingredient.say)
+          measure = Measure.nearest(ingredient, grams, @units)
+          text = "#{SwapDraft.tenths(grams)} g #{name}#{" (#{measure.text})" if measure}"
+          Recipes::Line.new(text: text, ingredient: ingredient.key, grams: SwapDraft.weighed(grams), role: role, part: part,
+                            amount_text: measure&.text)
+        end
+
+        # Counted lines are printed by weight, with the cook's own words beside; all others stay as they were typed.
+        def printed(line)
+          return line if !line.counted? || line.words? || !%w[liquid fat thickener egg cheese].include?(line.role)
+
+          grams = line.grams.value.round(1)
+          name = line.corrected ? @catalogue.fetch(line.ingredient).say : line.name_text || @catalogue.fetch(line.ingredient).say
+          own = line.amount_text && !line.corrected && !line.amount_text.match?(/\A[\d.,\s]+g\z/i) ? " (#{line.amount_text})" : ""
+          line.with(text: "#{SwapDraft.tenths(grams)} g #{name}#{own}", corrected: false)
+        end
+
+        def self.tenths(grams) = format("%.1f", grams)
+
+        # What a kitchen scale makes of a weight.
+        def self.weighed(grams)
+          share = grams.zero? ? 0.0 : Constants.fetch(:uncertainty, :scale_grams) / grams
+          Estimate.within(grams, [share, Constants.fetch(:uncertainty, :scale_share)].max.clamp(0.0, 1.0))
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,56 @@
+module Restauro
+  # One row of the catalogue: a flour, a starch, a milk... Figures a table leaves blank are nil, or 0 where DOMAIN says blank is none.
+  #   water_pct protein_pct fat_pct fibre_pct starch_pct sugar_pct   % of weight
+  #   cup_spooned_g cup_scooped_g tbsp_g tsp_g                       g per US cup (236.588 mL) and its spoons
+  #   piece_g g · thick_power 1 (wheat flour) · paste_onset_c paste_full_c C · paste_tau_s s
+  #   boil_breakdown_per_min 1/min · setback 1 · ph · buffer_mmol_kg_ph mmol/(kg pH) · eta_60c_pa_s Pa s
+  class Ingredient
+    FIGURES = %i[water_pct protein_pct fat_pct fibre_pct starch_pct sugar_pct cup_spooned_g cup_scooped_g tbsp_g tsp_g piece_g
+                 hold_g_per_g free_water_fraction thick_power paste_onset_c paste_full_c paste_tau_s boil_breakdown_per_min setback
+                 ph gum_pct ash_pct alcohol_pct buffer_mmol_kg_ph eta_60c_pa_s].freeze
+    ZERO_WHEN_BLANK = %i[hold_g_per_g free_water_fraction thick_power water_pct protein_pct fat_pct sugar_pct
+                         boil_breakdown_per_min setback buffer_mmol_kg_ph].freeze
+    STARCHY_GROUPS = %w[flour starch blend meal].freeze
+
+    attr_reader :key, :name, :group, :gluten, :allergens, :note
+
+    # @param row [Hash] header => cell   @param say [String, nil] the short name   @param sources [Hash] figure => source key
+    def initialize(row, say: nil, sources: {})
+      @key, @name, @group, @gluten, @note = row.values_at("key", "name", "group", "gluten", "note").map { |cell| cell&.dup&.freeze }
+      @allergens = row["allergens"].to_s.split("; ").freeze
+      @say = say
+      @sources = sources
+      @figures = FIGURES.to_h { |figure| [figure, figure_in(row, figure)] }.freeze
+      freeze
+    end
+
+    FIGURES.each { |figure| define_method(figure) { @figures[figure] } }
+
+    def say = @say || name
+    def source(figure) = @sources.fetch(figure) { @sources.fetch(:default) }
+    def starchy? = STARCHY_GROUPS.include?(group)
+    def liquid? = group == "liquid"
+    def fat? = group == "fat"
+    def contains_gluten? = gluten == "contains"
+    # Grains that swell in any water, hot or cold, are marked with an onset below freezing.
+    def swells_cold? = !paste_onset_c.nil? && paste_onset_c.negative?
+    def thickens? = thick_power.positive? && !paste_onset_c.nil?
+
+    # @return [Float, nil] g per mL, spooned; nil when no measure is known
+    def density(cup_millilitres: KitchenUnits.of("us").millilitres(:cup), spoons_per_cup: 16)
+      return cup_spooned_g / cup_millilitres if cup_spooned_g
+      return tbsp_g * spoons_per_cup / cup_millilitres if tbsp_g
+    end
+
+    private
+
+    def figure_in(row, figure)
+      cell = row[figure.to_s]
+      return Float(cell) unless cell.nil? || cell.empty?
+
+      0.0 if ZERO_WHEN_BLANK.include?(figure)
+    rescue ArgumentError
+      raise DataError, "#{key}: #{figure} is '#{cell}', not a number"
+    end
+  end
+end

@@ -1,0 +1,112 @@
+module Restauro
+  # Which ingredient a few words mean. The longest name that stands as whole words wins; a name only counts when the words
+  # around it are known not to change what it is, so that "peanut butter" is never butter and "hemp milk" never cow's.
+  class Names
+    # key: a catalogue key or nil; role: for bystanders, what they are; word: the word that needs asking, with ask the question.
+    Match = Struct.new(:key, :bystander, :piece_g, :ambiguous, keyword_init: true) do
+      def initialize(**) = super.freeze
+    end
+    Entry = Struct.new(:key, :bystander, :piece_g, :any_modifier)
+    WORD = /[[:alpha:]][[:alpha:]'’\-%]*|\d+\s?%|&/
+
+    # @param catalogue [Catalogue]   @param region [String] us, metric, uk or au
+    def initialize(catalogue, region: "us")
+      @region = region
+      @entries = bystanders.merge(catalogue_names(catalogue)).freeze
+      @longest = @entries.keys.map { |name| name.count(" ") + 1 }.max
+      @descriptors = DataFiles.yaml("ingredients/descriptors.yml").flatten.map(&:downcase).to_h { |w| [w, true] }.freeze
+      @ambiguous = DataFiles.yaml("ingredients/ambiguous.yml").map { |row| [whole_word(row), row] }
+      freeze
+    end
+
+    # @param phrase [String] what stands after the amount: "cold whole milk, warmed"   @param line [String] the whole line
+    # @return [Match, nil]
+    def match(phrase, line: phrase)
+      ambiguous(phrase, line) || phrases(phrase).lazy.filter_map { |part| match_part(part) }.first
+    end
+
+    private
+
+    # The part before a comma, bracket or "or" first, then all of it.
+    def phrases(phrase)
+      bare = phrase.gsub(/\([^)]*\)|\[[^\]]*\]/, " ")
+      [bare.split(/,|;|\bor\b|\bplus\b|\//i).first.to_s, bare.split(/,|;/).first.to_s, bare].uniq
+    end
+
+    def ambiguous(phrase, line)
+      _, row = @ambiguous.find { |pattern, _| pattern.match?(phrase) }
+      return unless row && plain_word?(phrase, row)
+
+      settled = row["settled"].find { |_, pattern| Regexp.new(pattern, Regexp::IGNORECASE).match?(line) }
+      return Match.new(key: settled.first) if settled
+
+      Match.new(key: row.dig("region", @region) || row["default"], ambiguous: row["ask"])
+    end
+
+    def whole_word(row) = /(?<![[:alpha:]])(?:#{[row["word"], *row["plurals"]].join("|")})(?![[:alpha:]])/i
+
+    # "cornflour" alone, not a longer name that holds the word.
+    def plain_word?(phrase, row)
+      longer = match_part(phrases(phrase).first)
+      longer.nil? || words(phrase).length <= row["word"].split.length + 2
+    end
+
+    def match_part(part)
+      words = words(part)
+      @longest.downto(1) do |length|
+        (0..words.length - length).each do |start|
+          entry = entry_at(words, start, length) or next
+          return result(entry) if modifiers_known?(words, start, length, entry)
+          return nil
+        end
+      end
+      nil
+    end
+
+    def entry_at(words, start, length)
+      name = words[start, length].join(" ")
+      @entries[name] || @entries[singular(name)]
+    end
+
+    def modifiers_known?(words, start, length, entry)
+      after = words[(start + length)..]
+      before = words[0, start]
+      (entry.any_modifier || before.all? { |w| descriptor?(w) }) && trailing_known?(after)
+    end
+
+    # After a preposition comes where it is from or what it is for, which changes nothing.
+    def trailing_known?(words)
+      kept = words.take_while { |w| !%w[for from at in into to with if and as on or per].include?(w) }
+      kept.all? { |w| descriptor?(w) }
+    end
+
+    def descriptor?(word) = @descriptors.key?(word) || word.match?(/\A\d/) || word.end_with?("ly")
+
+    def result(entry) = Match.new(key: entry.key, bystander: entry.bystander, piece_g: entry.piece_g)
+    def words(text) = text.downcase.scan(WORD).map { |w| w.gsub(/\s/, "").tr("’", "'") }
+
+    def singular(name)
+      name.sub(/ies\z/, "y").then { |n| n == name ? name.sub(/(?<=o|sh|ch|x|ss)es\z|(?<!s)s\z/, "") : n }
+    end
+
+    def catalogue_names(catalogue)
+      table = DataFiles.yaml("ingredients/names.yml")
+      catalogue.each_with_object({}) do |ingredient, entries|
+        row = table.fetch(ingredient.key, {})
+        any = %w[seasoning cheese].include?(ingredient.group) || ingredient.key == "stock"
+        names(ingredient, row).each { |name| entries[words(name).join(" ")] ||= Entry.new(ingredient.key, nil, ingredient.piece_g, any) }
+      end
+    end
+
+    def names(ingredient, row)
+      lists = row.reject { |field, _| field == "say" }.values.flatten
+      [ingredient.name, ingredient.name.sub(/ \(.*\)/, ""), ingredient.key.tr("_", " "), row["say"], *lists].compact
+    end
+
+    def bystanders
+      DataFiles.yaml("ingredients/bystanders.yml").each_with_object({}) do |(kind, row), entries|
+        row["words"].each { |name, piece| entries[words(name).join(" ")] = Entry.new(nil, kind, piece&.to_f, row["any"]) }
+      end
+    end
+  end
+end

@@ -1,0 +1,60 @@
+module Restauro
+  # Numbers as people write them in recipes: 1 1/2, ½, 1½, 1.5, 1,5, one, half a, 1-2, 1 to 2.
+  module Numbers
+    GLYPHS = {"¼" => "1/4", "½" => "1/2", "¾" => "3/4", "⅓" => "1/3", "⅔" => "2/3", "⅕" => "1/5", "⅖" => "2/5", "⅗" => "3/5",
+              "⅘" => "4/5", "⅙" => "1/6", "⅚" => "5/6", "⅛" => "1/8", "⅜" => "3/8", "⅝" => "5/8", "⅞" => "7/8"}.freeze
+    GLYPH = /(\d)?\s?([#{GLYPHS.keys.join}])/
+    WORDS = {"half" => 1/2r, "quarter" => 1/4r, "a" => 1r, "an" => 1r, "one" => 1r, "two" => 2r, "three" => 3r, "four" => 4r,
+             "five" => 5r, "six" => 6r, "seven" => 7r, "eight" => 8r, "nine" => 9r, "ten" => 10r, "twelve" => 12r}.freeze
+    DIGITS = %r{\d+\s*-\s*\d+\s*/\s*\d+(?![\d/])|\d+\s+\d+\s*/\s*\d+|\d+\s*/\s*\d+|\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+[.,]\d+|\d+|\.\d+}
+    WORD = /one and a half|two and a half|(?:a |one )?half(?: an?)?|(?:a |one )?quarter(?: of an?)?|three quarters(?: of an?)?|(?:#{WORDS.keys.join("|")})\b/i
+    ONE = /(?:#{DIGITS}|#{WORD})/
+    RANGE = /\A(-?#{ONE})(?:\s*(?:-|–|\bto\b|\bor\b)\s*(#{ONE}))?/i
+    PHRASES = {/\Aone and a half/i => 3/2r, /\Atwo and a half/i => 5/2r, /\Athree quarters/i => 3/4r, /\A(?:a |one )?half/i => 1/2r,
+               /\A(?:a |one )?quarter/i => 1/4r}.freeze
+
+    module_function
+
+    # Fraction glyphs, odd dashes and spaces made plain, so that "1½" reads "1 1/2".
+    def plain(text)
+      text.unicode_normalize(:nfc).tr("\u2044\u00a0\u2009\u202f\u2012\u2013\u2014\u2212\u00d7", "/    ----x").tr("\t", " ")
+          .gsub(GLYPH) { "#{Regexp.last_match(1)} #{GLYPHS[Regexp.last_match(2)]} ".lstrip }
+    end
+
+    # The number at the head of a plain text.
+    # @return [Array(Estimate, String), nil] the midpoint of a range with its ends, and the rest of the text
+    # @raise [InvalidInput] an impossible quantity: below zero, or over nothing
+    def read(text)
+      match = RANGE.match(text) or return nil
+      ends = [match[1], match[2]].compact.map { |number| value(number.strip) }
+      low, high = ends.minmax
+      [Estimate.new(value: (low + high) / 2r, low: low, high: high), match.post_match]
+    end
+
+    # @return [Rational] exact   @example value("1 1/2") # => (3/2)
+    def value(number)
+      raise InvalidInput, "'#{number}' is below zero; type an amount of 0 or more" if number.start_with?("-")
+
+      phrase = PHRASES.find { |pattern, _| pattern.match?(number) }
+      return phrase.last if phrase
+      return WORDS.fetch(number.downcase) if WORDS.key?(number.downcase)
+
+      digits(number)
+    end
+
+    def digits(number)
+      case number
+      when %r{\A(\d+)(?:\s+|\s*-\s*)(\d+)\s*/\s*(\d+)\z} then Integer($1, 10) + fraction($2, $3)
+      when %r{\A(\d+)\s*/\s*(\d+)\z} then fraction($1, $2)
+      when /\A\d{1,3}(,\d{3})+(\.\d+)?\z/ then Rational(number.delete(","))
+      else Rational(number.tr(",", ".").sub(/\A\./, "0."))
+      end
+    end
+
+    def fraction(above, below)
+      raise InvalidInput, "'#{above}/#{below}' divides by zero; type an amount such as 1/2" if Integer(below, 10).zero?
+
+      Rational(Integer(above, 10), Integer(below, 10))
+    end
+  end
+end

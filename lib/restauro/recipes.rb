@@ -1,0 +1,16 @@
+module Restauro
+  # Recipes as people write them, read into lines understood.
+  module Recipes
+    autoload :Amount, "restauro/recipes/amount"
+    autoload :AmountReader, "restauro/recipes/amount_reader"
+    autoload :Correction, "restauro/recipes/correction"
+    autoload :Html, "restauro/recipes/html"
+    autoload :JsonLd, "restauro/recipes/json_ld"
+    autoload :Line, "restauro/recipes/line"
+    autoload :LineReader, "restauro/recipes/line_reader"
+    autoload :Outline, "restauro/recipes/outline"
+    autoload :Reader, "restauro/recipes/reader"
+    autoload :Recipe, "restauro/recipes/recipe"
+    autoload :Weigher, "restauro/recipes/weigher"
+  end
+end

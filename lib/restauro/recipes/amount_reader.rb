@@ -1,0 +1,104 @@
+module Restauro
+  module Recipes
+    # Reads amounts in one system of units.
+    class AmountReader
+      HEAP = /\A\s*(heaped|heaping|rounded|generous|scant|level|levelled|leveled|big|large|small|good)\b/i
+      TRAILING = /\A(.*?[[:alpha:]).,:])[\s:,-]+((?:\d|\.\d).*)\z/
+      PACK_SIZE = /\A\s*(?:x\s*)?\(?\s*(#{Numbers::ONE})[\s-]*(.*)\z/i
+      DUAL = %r{\A\s*/\s*(#{Numbers::ONE})\s*}i
+      BULLET = /\A\s*(?:[*•▢☐◦·‣+]|-(?=\s)|\[\s?\])\s*/
+
+      def initialize(units)
+        @units = units
+        freeze
+      end
+
+      # @param text [String] a raw line   @return [Amount, nil] nil when the line holds no amount
+      # @raise [InvalidInput] an impossible quantity
+      def read(text)
+        plain = Numbers.plain(text).sub(BULLET, "").sub(/\A(?:about|approximately|approx\.?|around|roughly|ca\.?)\s+/i, "").strip
+        leading(plain) || trailing(plain)
+      end
+
+      private
+
+      def leading(text)
+        number, rest = Numbers.read(text)
+        return unless number
+        return if bare_article?(text, rest)
+
+        terms, rest = terms_from(number, rest)
+        Amount.new(terms: terms, text: text[0, text.length - rest.length].strip, rest: rest.sub(/\A\s*of\b/i, "").strip)
+      end
+
+      # "a little butter" holds no amount; "a pinch" and "a cup" do.
+      def bare_article?(text, rest)
+        text.match?(/\A(?:an?)\s/i) && @units.read(strip_heap(rest).first.lstrip).nil?
+      end
+
+      def trailing(text)
+        match = TRAILING.match(text) or return
+        number, rest = Numbers.read(match[2])
+        return unless number && (found = @units.read(rest.lstrip))
+
+        name = "#{match[1].sub(/[:,]\z/, "")} #{found.last}".strip
+        Amount.new(terms: [Amount::Term.new(number, found.first, nil)], text: match[2].strip, rest: name)
+      end
+
+      def terms_from(number, rest)
+        packed(number, rest) || begin
+          term, rest = term_from(number, rest)
+          more, rest = joined(term, skip_dual(term, rest))
+          [[term, *more], rest]
+        end
+      end
+
+      def term_from(number, rest)
+        stripped, heap = strip_heap(rest.sub(/\A-(?=[[:alpha:]])/, ""))
+        unit, after = @units.read(stripped.lstrip)
+        unit ? [Amount::Term.new(number, unit, heap), after] : [Amount::Term.new(number, nil, nil), rest]
+      end
+
+      # "2 x 400 g", "1 (14 oz) can", "2 14-ounce cans": a count of packs of a size.
+      def packed(count, rest)
+        match = PACK_SIZE.match(rest) or return
+        unit, after = @units.read(match[2])
+        return unless unit && (unit.mass? || unit.volume?)
+        return unless (times = rest.lstrip.match?(/\Ax/i)) || pack_word?(after)
+
+        size = Numbers.value(match[1])
+        after = drop_pack_word(after.sub(/\A[^)]*\)/, "")) unless times
+        [[Amount::Term.new(count * size.to_f, unit, nil)], drop_pack_word(after)]
+      end
+
+      def pack_word?(text) = @units.read(text.sub(/\A[^)(]*\)/, "").sub(/\A\s*-?/, "").lstrip)&.first&.kind == :pack
+
+      def drop_pack_word(text)
+        unit, after = @units.read(text.lstrip)
+        unit&.kind == :pack ? after : text
+      end
+
+      # The second of two measures of one amount: "25 g/1 oz", "1 cup / 240 ml".
+      def skip_dual(term, rest)
+        return rest unless term.unit && (match = DUAL.match(rest))
+
+        @units.read(match.post_match)&.last || rest
+      end
+
+      def joined(term, rest)
+        return [[], rest] unless term.unit && (match = /\A\s*(?:plus|\+|and|&)\s+/i.match(rest))
+
+        number, after = Numbers.read(match.post_match)
+        return [[], rest] unless number
+
+        next_term, left = term_from(number, after)
+        next_term.unit ? [[next_term], left] : [[], rest]
+      end
+
+      def strip_heap(text)
+        match = HEAP.match(text) or return [text, nil]
+        [match.post_match, Amount::HEAPS[match[1].downcase]]
+      end
+    end
+  end
+end

@@ -1,0 +1,63 @@
+require "json"
+require "cgi"
+
+module Restauro
+  module Recipes
+    # schema.org Recipe JSON-LD, in and out.
+    module JsonLd
+      module_function
+
+      # @param text [String] JSON   @return [Array<Outline::Entry>]   @raise [InvalidInput] no recipe in it
+      def read(text)
+        entries(recipe_in(JSON.parse(text, max_nesting: 60)))
+      rescue JSON::ParserError, JSON::NestingError
+        raise InvalidInput, "this begins like JSON but does not parse (#{text.strip[0, 40].inspect}); paste the recipe as plain text or a whole JSON-LD block"
+      end
+
+      # @return [Hash] a schema.org Recipe
+      def write(name:, ingredients:, steps:)
+        {"@context" => "https://schema.org", "@type" => "Recipe", "name" => name, "recipeIngredient" => ingredients,
+         "recipeInstructions" => steps.map { |step| {"@type" => "HowToStep", "text" => step} }}
+      end
+
+      # The first Recipe in a document, a list or a graph; nil when there is none.
+      def find(node)
+        case node
+        when Array then node.lazy.filter_map { |child| find(child) }.first
+        when Hash
+          return node if Array(node["@type"]).any? { |type| type.to_s.split("/").last == "Recipe" }
+
+          node.values.lazy.filter_map { |child| find(child) if child.is_a?(Array) || child.is_a?(Hash) }.first
+        end
+      end
+
+      def recipe_in(document)
+        find(document) or raise InvalidInput, "no schema.org Recipe in this JSON; it needs \"@type\": \"Recipe\" and \"recipeIngredient\""
+      end
+
+      def entries(recipe)
+        ingredients = Array(recipe["recipeIngredient"] || recipe["ingredients"]).map { |line| text_of(line) }.reject(&:empty?)
+        raise InvalidInput, "the Recipe in this JSON has no recipeIngredient lines; add them or paste the recipe as text" if ingredients.empty?
+
+        named(recipe) + ingredients.map { |line| Outline::Entry.new(line, :ingredient, nil) } +
+          steps(recipe["recipeInstructions"]).map { |step| Outline::Entry.new(step, :step, nil) }
+      end
+
+      def named(recipe)
+        name = text_of(recipe["name"])
+        name.empty? ? [] : [Outline::Entry.new(name, :title, nil)]
+      end
+
+      def steps(node)
+        case node
+        when String then text_of(node).split(/\n+/).map(&:strip).reject(&:empty?)
+        when Array then node.flat_map { |child| steps(child) }
+        when Hash then node["itemListElement"] ? steps(node["itemListElement"]) : steps((node["text"] || node["name"]).to_s)
+        else []
+        end
+      end
+
+      def text_of(value) = CGI.unescapeHTML(value.to_s).gsub(/<[^>]*>/, " ").gsub(/[ \t]+/, " ").strip
+    end
+  end
+end

@@ -1,0 +1,23 @@
+module Restauro
+  module Recipes
+    # A recipe: its raw lines verbatim, understood one by one, with the cook's corrections laid over them.
+    #   lines Array of Line · system us, metric, uk or au
+    Recipe = Struct.new(:lines, :system, keyword_init: true) do
+      def initialize(lines:, system:)
+        super(lines: lines.dup.freeze, system: system)
+        freeze
+      end
+
+      def title = lines.find { |line| line.role == "title" }&.text&.strip
+      def ingredients = lines.reject(&:words?)
+      def steps = lines.select { |line| line.role == "step" }
+      def warnings = lines.flat_map(&:warnings)
+      def with(lines:) = Recipe.new(lines: lines, system: system)
+
+      # The raw text, in parts, as it can be read again.
+      def to_text
+        [title, "Ingredients:", *ingredients.map(&:text), *(["Method:", *steps.map(&:text)] if steps.any?)].compact.join("\n")
+      end
+    end
+  end
+end

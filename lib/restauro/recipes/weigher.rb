@@ -1,0 +1,93 @@
+module Restauro
+  module Recipes
+    # Grams, with a band, of an amount of an ingredient. The band comes from the way a spoon or cup is filled.
+    class Weigher
+      POWDERS = %w[flour starch blend meal binder seasoning leavener sugar crumb].freeze
+
+      def initialize(units)
+        @units = units
+        @shares = Constants.table(:uncertainty).transform_values(&:value)
+        freeze
+      end
+
+      # @param amount [Amount]   @param ingredient [Ingredient]   @param line [String] the raw line, for "dipped" or "sifted"
+      # @return [Estimate, nil] g; nil when the measure tells no weight
+      def grams(amount, ingredient, line: "")
+        weights = amount.terms.map { |term| weigh(term, ingredient, line) }
+        Estimate.sum(weights) if weights.none?(&:nil?)
+      end
+
+      # Grams of something known by name only: a weight, or pieces of a known size.
+      def bystander_grams(amount, piece_g)
+        term = amount.terms.first
+        return scaled(term.number, term.unit.amount) if term.unit&.mass?
+
+        (term.number * piece_g).widen(@shares[:piece]) if piece_g && (term.unit.nil? || term.unit.kind == :count)
+      end
+
+      private
+
+      def weigh(term, ingredient, line)
+        case term.unit&.kind
+        when nil then pieces(term, ingredient)
+        when :mass then scaled(term.number, term.unit.amount) unless term.unit.only&.none?(ingredient.key)
+        when :volume then volume(term, ingredient, line)
+        when :loose then loose(term, ingredient)
+        end
+      end
+
+      def pieces(term, ingredient) = ingredient.piece_g && (term.number * ingredient.piece_g).widen(@shares[:piece])
+
+      def scaled(number, grams_each)
+        weight = number * grams_each
+        weight.value.zero? ? weight : weight.widen([@shares[:scale_grams] / weight.value, @shares[:scale_share]].max)
+      end
+
+      def volume(term, ingredient, line)
+        density = ingredient.density or return
+        weight = heaped(term, ingredient) * (term.unit.amount * density)
+        low, high = filling(term, ingredient)
+        fill(weight.widen(low, high), ingredient, line)
+      end
+
+      def heaped(term, ingredient)
+        return term.number unless term.heap && powder?(ingredient)
+
+        number = term.number
+        Estimate.new(value: number.value * @shares[term.heap], low: number.low * @shares[:"#{term.heap}_low"],
+                     high: number.high * @shares[:"#{term.heap}_high"])
+      end
+
+      def filling(term, ingredient)
+        return [@shares[:fat_volume]] * 2 if ingredient.fat?
+        return [@shares[:liquid_volume]] * 2 unless powder?(ingredient)
+        return [@shares[:powder_spoon]] * 2 if term.unit.spoon
+
+        [@shares[:powder_cup_low], scooped_share(ingredient) || @shares[:powder_cup_high]]
+      end
+
+      def scooped_share(ingredient)
+        ingredient.cup_scooped_g && (ingredient.cup_scooped_g / ingredient.cup_spooned_g) - 1
+      end
+
+      def fill(weight, ingredient, line)
+        return weight unless powder?(ingredient)
+        return weight * @shares[:sifted] if line.match?(/\bsifted\b/i)
+        return weight unless line.match?(/\b(dipped|scooped|dip and sweep)\b/i) && (more = scooped_share(ingredient))
+
+        scooped = weight.value * (1 + more)
+        Estimate.within(scooped, @shares[:powder_spoon])
+      end
+
+      def loose(term, ingredient)
+        density = ingredient.density or return
+        grams = term.unit.amount * @units.millilitres(:tsp) * density
+        grams = [grams, @shares[:pinch_grams_most]].min if term.unit.key == "pinch"
+        value = term.number * grams
+        Estimate.new(value: value.value, low: value.low * @shares[:loose_low], high: value.high * @shares[:loose_high])
+      end
+
+      def powder?(ingredient) = POWDERS.include?(ingredient.group)
+    end
+  end
+end
