@@ -54,7 +54,7 @@ module Restauro
 
       def method(swap) = Method.new(swap, catalogue).steps
       def look_fors(swap) = LookFors.of(swap.ours)
-      def picture(swap) = Picture.of(swap)
+      def picture(swap) = Picture.new(swap).to_h
       def report(result) = Report.new(self, catalogue).then { |report| result.is_a?(Swap) ? report.swap(result) : report.prediction(result) }
 
       private

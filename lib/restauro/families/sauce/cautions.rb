@@ -3,7 +3,6 @@ module Restauro
     class Sauce
       # What can go wrong with this sauce, and what to do about it.
       module Cautions
-        # Bands within which the model has been tried.
         module_function
 
         # Warnings a course itself gives.   @param cooking [Cooking]   @return [Array<Warning>]
@@ -72,6 +71,17 @@ module Restauro
 
           Warning.new(code: :boil_below_pasting, text: "up here it boils at #{boil.round(1)} C, below what #{late.map(&:say).join(" and ")} " \
                                                        "needs (#{late.map(&:paste_full_c).max.round} C): give it more minutes or use potato or tapioca starch")
+        end
+
+        # A slow flour in a short slurry: most of it is still raw.   @return [Array<Warning>]
+        def short_of_time(cooking)
+          slow = cooking.formula.thickeners.select do |part|
+            part.ingredient.paste_tau_s.to_f >= Constants.fetch(:sauce, :slow_tau_s) && cooking.share_of(part) < Constants.fetch(:sauce, :slow_share)
+          end
+          slow.map do |part|
+            Warning.new(code: :short_of_time, text: "#{part.ingredient.say} has only #{(100 * cooking.share_of(part)).round} % of its strength by then: " \
+                                                    "simmer 5 minutes or more, or make a roux")
+          end
         end
 
         def untested(cooking)

@@ -22,6 +22,9 @@ module Restauro
         # Swollen and intact share, at the end, of a trial thickener.
         def trial_share(index) = last.shares[@bodies.length + index]
 
+        # Swollen and intact share, at the end, of one of the formula's bodies.
+        def share_of(part) = last.shares.fetch(@bodies.index(part))
+
         # @return [Float, nil] e at a point of the course; nil under 20 g of liquid
         def flour_equivalents(point = last, bodies = @bodies)
           return if point.liquid_grams < Constants.fetch(:sauce, :least_liquid)

@@ -46,8 +46,8 @@ module Restauro
           1000 * Physics::Film.thickness_m(viscosity(celsius).value, flow_index: n)
         end
 
-        # Viscosity at 60 C of a sauce of this liquid with some flour-equivalents: for the target line and the bands of a chart.
-        def plate_viscosity_of(flour_equivalents) = viscosity_of(flour_equivalents, serve_celsius)
+        # What some flour-equivalents of these thickeners in this liquid come to.   @return [Float] Pa s at 50 1/s
+        def viscosity_of(e, celsius) = Physics::Viscosity.pa_s(e, celsius: celsius, base: @base, setback: @setback)
 
         private
 
@@ -67,8 +67,6 @@ module Restauro
           CoursePoint.new(seconds: seconds, celsius: celsius, liquid_grams: liquid_grams, flour_equivalents: e,
                           viscosity_pa_s: e && viscosity_of(e, celsius))
         end
-
-        def viscosity_of(e, celsius) = Physics::Viscosity.pa_s(e, celsius: celsius, base: @base, setback: @setback)
 
         # Each body's own band, combined as independent errors, and the liquid's on top.
         def estimate

@@ -4,9 +4,11 @@ module Restauro
       # Solves for the grams of a gluten-free thickener that give a sauce the flour-equivalents asked for. e is linear in the grams,
       # so one course gives the answer by division; only a slurry's own water bends it, and that settles in a few rounds.
       class Solver
-        ROUNDS = 5
+        ROUNDS = 12
         SETTLED = 1e-3
-        WEIGHABLE_G = 0.05
+        LEAST_EFFECT = 1e-2
+        REACHED_SHARE = 0.02
+        REACHED_E = 0.05
 
         # thickeners Array of Ingredient · shares Array of Float: how the target or the weight is split among them
         Split = Struct.new(:thickeners, :shares, :by_weight)
@@ -20,25 +22,18 @@ module Restauro
           freeze
         end
 
-        # @param split [Split]   @param target [Float] e   @return [Array(Array<Float>, Recipes::Recipe, Cooking)] g of each, to 0.1 g
+        # @param split [Split]   @param target [Float] e   @return [Array(Array, Cooking)] the draft's pairs with the grams in them, to 0.1 g
         # @raise [InvalidInput] when nothing of this thickener can reach the target
         def solve(split, target)
-          grams = split.thickeners.map { |ingredient| first_guess(ingredient, target, split) }
-          ROUNDS.times do
-            before, grams = grams, round_of(split, grams, target)
-            break if before.zip(grams).all? { |a, b| (a - b).abs <= SETTLED * b } || @options.school == "roux"
-          end
-          grams = grams.map { |g| g.round(1) }
-          recipe = @draft.recipe(split.thickeners, grams)
-          [grams, recipe, cook(recipe, trials: @trials)]
+          grams = settled(split, target).map { |g| g.round(1) }
+          pairs = @draft.pairs(split.thickeners, grams)
+          cooking = cook(@draft.recipe(split.thickeners, grams), trials: @trials)
+          reaches?(cooking, target) ? [pairs, cooking] : too_weak(split)
         end
 
         # Grams of each thickener for a target, from a course that has been cooked with it or its trial.
         # @param effects [Array<Float>] power x share of each   @param missing [Float] e wanted   @param liquid_g [Float] g at the end
         def self.grams(split, effects, missing:, liquid_g:)
-          if effects.any? { |effect| effect < 1e-3 }
-            raise InvalidInput, "#{split.thickeners.map(&:say).join(" and ")} does not thicken in this course: more heat, more minutes or another starch"
-          end
           return split.shares.zip(effects).map { |share, effect| share * missing * liquid_g / (100 * effect) } unless split.by_weight
 
           total = split.shares.zip(effects).sum { |share, effect| share * effect }
@@ -46,6 +41,26 @@ module Restauro
         end
 
         private
+
+        def settled(split, target)
+          grams = split.thickeners.map { |ingredient| first_guess(ingredient, target, split) }
+          ROUNDS.times do
+            before, grams = grams, round_of(split, grams, target)
+            break if @options.school == "roux" || before.zip(grams).all? { |a, b| (a - b).abs <= SETTLED * b }
+          end
+          grams
+        end
+
+        # Within what rounding to a tenth of a gram can do.
+        def reaches?(cooking, target)
+          e = cooking.flour_equivalents
+          e && (e - target).abs <= [REACHED_SHARE * target, REACHED_E].max
+        end
+
+        def too_weak(split)
+          raise InvalidInput, "#{split.thickeners.map(&:say).join(" and ")} cannot get this thick in this course: simmer 5 minutes or more, " \
+                              "make a roux, or choose another starch"
+        end
 
         def first_guess(ingredient, target, split)
           power = [ingredient.thick_power, 0.1].max
@@ -57,13 +72,12 @@ module Restauro
           ours = cooking.formula.thickeners.last(split.thickeners.length)
           missing = target - cooking.flour_equivalents_without(ours)
           too_thick(target) if missing <= Constants.fetch(:sauce, :least_e)
-          Solver.grams(split, effects(cooking, ours), missing: missing, liquid_g: cooking.liquid_g)
+          effects = effects(cooking, ours)
+          too_weak(split) if effects.any? { |effect| effect < LEAST_EFFECT }
+          Solver.grams(split, effects, missing: missing, liquid_g: cooking.liquid_g)
         end
 
-        def effects(cooking, ours)
-          shares = cooking.formula.bodies.zip(cooking.last.shares).to_h { |body, share| [body, share] }
-          ours.map { |part| part.ingredient.thick_power * shares.fetch(part) }
-        end
+        def effects(cooking, ours) = ours.map { |part| part.ingredient.thick_power * cooking.share_of(part) }
 
         def cook(recipe, trials: [])
           formula = Formula.from(recipe, @draft.catalogue, school: @options.school)

@@ -3,8 +3,9 @@ module Restauro
     class Sauce
       # A wheat sauce and the gluten-free one that reaches the texture asked for.
       #   target Float e · kept whether it is the wheat recipe's own · wheat, ours Prediction · replaced the wheat lines taken out
-      #   thickeners Array of Line of ours that replace them · give_or_take share of their grams · alternatives Array of Alternative
-      Swap = Struct.new(:target, :kept, :wheat, :ours, :replaced, :thickeners, :give_or_take, :alternatives, :warnings, keyword_init: true) do
+      #   pairs each wheat line with the lines in its place · thickeners Array of Line that are new
+      #   give_or_take share of their grams · alternatives Array of Alternative
+      Swap = Struct.new(:target, :kept, :wheat, :ours, :replaced, :pairs, :thickeners, :give_or_take, :alternatives, :warnings, keyword_init: true) do
         def initialize(**)
           super
           freeze
@@ -52,17 +53,13 @@ module Restauro
           trials = candidates.flat_map { |row| row["with"] }.uniq.map { |key| @catalogue.fetch(key) }
           solver = Solver.new(draft(recipe, options, choice), options, water: @water, trials: trials)
           target = options.target || wheat.flour_equivalents.value
-          _, ours_recipe, cooking = solver.solve(split, target)
-          ours = Prediction.new(ours_recipe, cooking, water: @water)
-          build(target, options, wheat, replaced, ours, split, alternatives(candidates, trials, ours, target, split.thickeners), choice)
-        end
-
-        def build(target, options, wheat, replaced, ours, split, alternatives, choice)
-          lines = ours.recipe.lines.select { |line| line.role == "thickener" }
-          chosen = split.thickeners.filter_map { |i| lines.find { |line| line.ingredient == i.key && !wheat.recipe.lines.include?(line) } }
-          Swap.new(target: target, kept: options.target.nil?, wheat: wheat, ours: ours, replaced: replaced.freeze, thickeners: chosen.freeze,
-                   give_or_take: give_or_take(options, wheat, split), alternatives: alternatives.freeze,
-                   warnings: (ours.warnings + choice.warnings(ours.recipe)).uniq.freeze)
+          pairs, cooking = solver.solve(split, target)
+          ours = Prediction.new(recipe.with(lines: pairs.flat_map(&:last)), cooking, water: @water)
+          fresh = pairs.find { |line, _| line.equal?(replaced.first) }.last
+          Swap.new(target: target, kept: options.target.nil?, wheat: wheat, ours: ours, replaced: replaced.freeze, pairs: pairs.freeze,
+                   thickeners: fresh.select { |line| line.role == "thickener" }.freeze, give_or_take: give_or_take(options, wheat, split),
+                   alternatives: alternatives(candidates, trials, ours, target, split.thickeners).freeze,
+                   warnings: (ours.warnings + choice.warnings(ours.recipe) + Cautions.short_of_time(cooking)).uniq.freeze)
         end
 
         def give_or_take(options, wheat, split)
@@ -87,11 +84,11 @@ module Restauro
         def alternative(row, trials, cooking, missing, units)
           split = Choice.new(@catalogue).split(row["with"])
           effects = split.thickeners.map { |i| i.thick_power * cooking.trial_share(trials.index(i)) }
+          return if effects.any? { |effect| effect < Solver::LEAST_EFFECT }
+
           grams = Solver.grams(split, effects, missing: missing, liquid_g: cooking.liquid_g)
           Alternative.new(keys: split.thickeners.map(&:key), names: split.thickeners.map(&:say), grams: grams.map { |g| g.round(1) },
                           measures: split.thickeners.zip(grams).map { |i, g| Measure.nearest(i, g, units) }, gain: row["gain"], cost: row["cost"])
-        rescue InvalidInput
-          nil
         end
       end
     end

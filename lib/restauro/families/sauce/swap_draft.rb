@@ -27,13 +27,19 @@ module Restauro
 
         def liquid_g = @recipe.ingredients.select { |line| line.role == "liquid" && line.counted? }.sum { |line| line.grams.value }
 
-        # @param thickeners [Array<Ingredient>]   @param grams [Array<Float>] g   @return [Recipes::Recipe] the gluten-free recipe's lines
-        def recipe(thickeners, grams)
-          lines = @recipe.lines.reject { |line| line.role == "step" || line.equal?(@old_slurry) }.flat_map do |line|
-            line.equal?(@replaced.first) ? fresh_lines(thickeners, grams, line.part) : (replaced?(line) ? [] : [printed(line)])
+        # Each line of the wheat recipe (steps aside) with the lines that take its place: the first flour line's place is taken by the new
+        # thickeners, a slurry's water and a roux's fat; a second flour line's by nothing.
+        # @param thickeners [Array<Ingredient>]   @param grams [Array<Float>] g   @return [Array<Array(Line, Array<Line>)>]
+        def pairs(thickeners, grams)
+          @recipe.lines.reject { |line| line.role == "step" }.map do |line|
+            next [line, fresh_lines(thickeners, grams, line.part)] if line.equal?(@replaced.first)
+
+            [line, replaced?(line) || line.equal?(@old_slurry) ? [] : [printed(line)]]
           end
-          @recipe.with(lines: lines)
         end
+
+        # @return [Recipes::Recipe] the gluten-free recipe's lines
+        def recipe(thickeners, grams) = @recipe.with(lines: pairs(thickeners, grams).flat_map(&:last))
 
         private
 

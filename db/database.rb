@@ -1,0 +1,37 @@
+require "sequel"
+
+module Restauro
+  # The cook's own records in PostgreSQL.
+  module Database
+    autoload :Cluster, File.join(__dir__, "cluster")
+    autoload :DraftRepository, File.join(__dir__, "repositories", "draft_repository")
+    autoload :KeptSwapRepository, File.join(__dir__, "repositories", "kept_swap_repository")
+
+    MIGRATIONS = File.join(__dir__, "migrations")
+
+    module_function
+
+    # @param options [Hash] from Cluster#connection   @param connections [Integer] as many as can be in use at once
+    # @return [Sequel::Database] migrated
+    def connect(options, connections:)
+      create(options)
+      database = Sequel.connect(**options, max_connections: connections, pool_timeout: 10)
+      database.extension :pg_json, :connection_validator
+      database.pool.connection_validation_timeout = 30
+      migrate(database)
+      database
+    end
+
+    def migrate(database)
+      Sequel.extension :migration
+      Sequel::Migrator.run(database, MIGRATIONS, use_advisory_lock: true)
+    end
+
+    def create(options)
+      Sequel.connect(**options, database: "postgres", max_connections: 1) do |server|
+        name = options.fetch(:database)
+        server.run("CREATE DATABASE #{server.literal(Sequel.identifier(name))}") if server[:pg_database].where(datname: name).empty?
+      end
+    end
+  end
+end
