@@ -5,7 +5,7 @@ module Restauro
       Entry = Struct.new(:text, :kind, :part)
       METHOD = /\A\W*(?:method|directions?|instructions?|steps?|preparation|how to make(?: it)?|what to do|zubereitung|préparation)\W*\z/i
       INGREDIENTS = /\A\W*(?:ingredients?|you need|you will need|zutaten|ingrédients|ingredienti|ingredientes)\W*\z/i
-      PART = /\A\W*(?:for|for the|to make|to finish)\b[^.\d]*:?\z/i
+      PART = /\A\W*(?:for|for the|to make|to finish)\b[^.]*:?\z/i
       ABOUT = /\A\W*(?:serves|servings?|makes|yields?|prep(?:aration)? time|cook(?:ing)? time|total time|time|source|notes?|author|difficulty)\b/i
       NUMBERED = /\A\s*(?:step\s*)?\d+\s*[.):]\s+(?=[[:alpha:]])/i
       VERBS = /\A\W*(?:in an? |meanwhile|when |once |then |gently |slowly |gradually |carefully |whisk|melt|add|stir|bring|simmer|cook|heat|pour|season|
@@ -13,6 +13,9 @@ module Restauro
         warm|sprinkle|scatter|drain|deglaze|continue|finish|transfer|adjust|toast|chop|slice|grate|peel|preheat|rub|off the heat|take )\b/ix
       AMOUNT_FIRST = /\A\W*(?:\d|[#{Numbers::GLYPHS.keys.join}])/
       LONG_SENTENCE = /\A[^\d].{55,}[.!]\s*\z/
+
+      # Whether a title is only "Ingredients:" or "Method".
+      def self.heading?(line) = METHOD.match?(line) || INGREDIENTS.match?(line)
 
       # @param line_reader [LineReader] asked whether a line holds an amount or a known name
       def initialize(line_reader)

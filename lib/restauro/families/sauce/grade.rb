@@ -22,7 +22,7 @@ module Restauro
 
       figure = ->(name) { Constants.fetch(:sauce, name) }
       Grade::ALL = [
-        Grade.new(key: "runny", flour_equivalents: 0.0, upper: figure[:edge_runny], does: "runs off the spoon like milk"),
+        Grade.new(key: "runny", flour_equivalents: 0.0, upper: figure[:edge_runny], does: "runs off like milk"),
         Grade.new(key: "thin", flour_equivalents: figure[:grade_thin], upper: figure[:edge_thin], does: "runs off, leaves a veil"),
         Grade.new(key: "medium", flour_equivalents: figure[:grade_medium], upper: figure[:edge_medium], does: "coats the spoon"),
         Grade.new(key: "thick", flour_equivalents: figure[:grade_thick], upper: figure[:edge_thick], does: "a drawn line stays"),

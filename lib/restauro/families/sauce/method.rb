@@ -101,7 +101,7 @@ module Restauro
         end
 
         def finish
-          late = @ours.recipe.ingredients.select { |line| %w[seasoning cheese egg other lift].include?(line.role) || sharp?(line) }
+          late = @ours.recipe.ingredients.select(&:understood).select { |line| %w[seasoning cheese egg other lift].include?(line.role) || sharp?(line) }
           return if late.empty?
 
           Step.new(text: "Off the heat, stir in #{late.map { |line| short(line) }.join("; ")}.", caution: finish_caution(late))

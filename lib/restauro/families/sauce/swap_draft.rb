@@ -31,7 +31,7 @@ module Restauro
         # thickeners, a slurry's water and a roux's fat; a second flour line's by nothing.
         # @param thickeners [Array<Ingredient>]   @param grams [Array<Float>] g   @return [Array<Array(Line, Array<Line>)>]
         def pairs(thickeners, grams)
-          @recipe.lines.reject { |line| line.role == "step" }.map do |line|
+          @recipe.lines.reject { |line| line.role == "step" || heading?(line) }.map do |line|
             next [line, fresh_lines(thickeners, grams, line.part)] if line.equal?(@replaced.first)
 
             [line, replaced?(line) || line.equal?(@old_slurry) ? [] : [printed(line)]]
@@ -43,6 +43,7 @@ module Restauro
 
         private
 
+        def heading?(line) = line.role == "title" && Recipes::Outline.heading?(line.text)
         def replaced?(line) = @replaced.any? { |old| old.equal?(line) }
 
         def fresh_lines(thickeners, grams, part)

@@ -1,0 +1,38 @@
+module Restauro
+  # Small pieces of form for the views.
+  module ViewHelpers
+    SHAPES = {"body" => '<rect class="shape-body" x="2" y="2" width="12" height="12"/>', "fat" => '<circle class="shape-fat" cx="8" cy="8" r="6.4"/>',
+              "liquid" => '<path class="shape-liquid" d="M1 8C3 4 5 4 8 7C11 10 13 10 15 6V15H1Z"/>', "binder" => '<path class="shape-binder" d="M8 1L15 8L8 15L1 8Z"/>',
+              "lift" => '<path class="shape-lift" d="M8 2L15 14H1Z"/>', "other" => '<circle class="shape-other" cx="8" cy="8" r="3"/>'}.freeze
+
+    # What a line does, as a shape beside its colour.
+    def shape(role)
+      shape = Presenters::Format.shape(role)
+      "<svg class=\"shape\" viewBox=\"0 0 16 16\" role=\"img\" aria-label=\"#{h(role)}\">#{SHAPES.fetch(shape)}</svg>"
+    end
+
+    # @param options [Hash] value => words, or group => {value => words}
+    def select_tag(name, options, chosen)
+      "<select name=\"#{h(name)}\">#{options.map { |value, words| words.is_a?(Hash) ? option_group(value, words, chosen) : option(value, words, chosen) }.join}</select>"
+    end
+
+    def option_group(label, options, chosen)
+      "<optgroup label=\"#{h(label)}\">#{options.map { |value, words| option(value, words, chosen) }.join}</optgroup>"
+    end
+
+    def option(value, words, chosen) = "<option value=\"#{h(value)}\"#{" selected" if value == chosen}>#{h(words)}</option>"
+
+    def thickener_choices(catalogue)
+      boosted = {"blend_with_gum,corn_starch" => "one-for-one blend, boosted with maize starch"}
+      groups = catalogue.thickeners.group_by(&:group)
+      {"Boosted blend" => boosted, **{"starch" => "Starches", "flour" => "Flours", "blend" => "Blends", "binder" => "Gums and seeds"}
+        .to_h { |group, label| [label, groups.fetch(group, []).to_h { |i| [i.key, i.say] }] }}
+    end
+
+    def ingredient_choices(catalogue)
+      {"" => "not known"}.merge(catalogue.group_by(&:group).to_h { |group, list| [group, list.to_h { |i| [i.key, i.say] }] })
+    end
+
+    def role_choices = (Recipes::Line::ROLES - %w[title step flour starch]).to_h { |role| [role, role] }
+  end
+end

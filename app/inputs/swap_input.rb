@@ -1,0 +1,143 @@
+require "dry/validation"
+require "json"
+
+module Restauro
+  # The Swap form: strings in, checked choices out. What was typed is kept whatever is wrong with it.
+  class SwapInput
+    FIELDS = %w[recipe units school with grade spoons heat simmer altitude corrections title note].freeze
+    MOST_RECIPE = 400_000
+    NUMBERS = %w[spoons simmer altitude].freeze
+    GRADES = %w[keep thin medium thick very_thick own].freeze
+    DEFAULTS = {"recipe" => "", "units" => "metric", "school" => "roux", "with" => "blend_with_gum,corn_starch", "grade" => "keep", "spoons" => "2",
+                "heat" => "medium", "simmer" => "", "altitude" => "0", "corrections" => "[]", "title" => "", "note" => ""}.freeze
+
+    # Corrections as they travel in the form and the draft.
+    class CorrectionContract < Dry::Validation::Contract
+      params do
+        required(:text).filled(:string, max_size?: 2000)
+        required(:occurrence).filled(:integer, gteq?: 0)
+        optional(:ingredient).maybe(:string, max_size?: 60)
+        optional(:grams).maybe(:float, gteq?: 0, lteq?: 100_000)
+        optional(:role).maybe(:string, included_in?: Recipes::Line::ROLES)
+        optional(:left_out).filled(:bool)
+      end
+    end
+
+    class ChoicesContract < Dry::Validation::Contract
+      params do
+        required(:units).filled(:string, included_in?: KitchenUnits::SYSTEMS)
+        required(:school).filled(:string, included_in?: Families::Sauce::Options::SCHOOLS)
+        required(:with).filled(:string, max_size?: 200)
+        required(:grade).filled(:string, included_in?: GRADES)
+        required(:spoons).filled(:float, gteq?: 0.1, lteq?: 6)
+        required(:heat).filled(:string, included_in?: %w[low medium medium_high high])
+        optional(:simmer).maybe(:float, gteq?: 0, lteq?: 240)
+        required(:altitude).filled(:float, gteq?: -400, lteq?: 5000)
+      end
+    end
+
+    WORDS = {units: "units", school: "roux or slurry", with: "thickener", grade: "how thick", spoons: "spoons of flour a cup (0.1 to 6)", heat: "heat",
+             simmer: "simmer (0 to 240 minutes)", altitude: "altitude (-400 to 5000 metres)"}.freeze
+
+    attr_reader :state, :choices
+
+    # @param params [Hash] string keys: a form, or a saved draft   @raise [InvalidInput]
+    def initialize(params)
+      @state = DEFAULTS.merge(params.slice(*FIELDS).transform_values { |value| clean(value) })
+      @state["recipe"] = cap(@state["recipe"])
+      fix(params["fix"]) if params["fix"].is_a?(Hash)
+    end
+
+    def recipe_text = state["recipe"]
+    def system = checked[:units]
+    def title = state["title"].strip[0, 200]
+    def note = state["note"].strip[0, 4000]
+
+    # @return [Array<Recipes::Correction>]   @raise [InvalidInput]
+    def corrections = correction_hashes.map { |hash| Recipes::Correction.new(**hash) }
+
+    # For Families::Sauce#options.   @raise [InvalidInput]
+    def options
+      {school: checked[:school], with: checked[:with].split(","), target: target, heat: checked[:heat], altitude: checked[:altitude],
+       simmer_s: checked[:simmer]&.*(60)}
+    end
+
+    private
+
+    def clean(value) = value.is_a?(String) ? value.dup.force_encoding(Encoding::UTF_8).scrub("").delete("\u0000").gsub("\r\n", "\n") : ""
+
+    def cap(text)
+      return text if text.bytesize <= MOST_RECIPE
+
+      raise InvalidInput, "this recipe is #{text.bytesize / 1000} kB; the most is #{MOST_RECIPE / 1000} kB: paste the ingredient lines alone"
+    end
+
+    def target
+      case checked[:grade]
+      when "keep" then nil
+      when "own" then checked[:spoons] * Constants.fetch(:sauce, :e_per_spoon)
+      else checked[:grade]
+      end
+    end
+
+    def checked
+      @checked ||= begin
+        result = ChoicesContract.new.call(state.to_h { |name, value| [name, NUMBERS.include?(name) ? value.strip.tr(",", ".") : value.strip] })
+        raise InvalidInput, problem(result.errors.to_h) if result.failure?
+
+        result.to_h
+      end
+    end
+
+    def problem(errors)
+      field, messages = errors.first
+      "#{WORDS.fetch(field, field)}: #{messages.first}, got '#{state[field.to_s].to_s[0, 40]}'"
+    end
+
+    def correction_hashes
+      list = JSON.parse(state["corrections"])
+      raise InvalidInput, "the corrections cannot be read; reload the page" unless list.is_a?(Array) && list.length <= 200
+
+      list.map { |row| row.is_a?(Hash) ? correction(row) : raise(InvalidInput, "the corrections cannot be read; reload the page") }
+    rescue JSON::ParserError
+      raise InvalidInput, "the corrections cannot be read; reload the page"
+    end
+
+    def correction(row)
+      result = CorrectionContract.new.call(row)
+      return result.to_h if result.success?
+
+      field, messages = result.errors.to_h.first
+      raise InvalidInput, "in the correction of '#{row["text"].to_s[0, 60]}': #{field} #{Array(messages).first}, got '#{row[field.to_s].to_s[0, 40]}'"
+    end
+
+    # The line being put right joins the others: only what was changed in it is a correction.
+    def fix(fields)
+      text, occurrence = clean(fields["text"]), fields["occurrence"].to_i
+      return if text.empty?
+
+      same, others = stored_corrections.partition { |row| row["text"] == text && row["occurrence"] == occurrence }
+      row = (same.first || {"text" => text, "occurrence" => occurrence}).merge(changes(fields))
+      others << row if row.length > 2
+      state["corrections"] = JSON.generate(others)
+    end
+
+    def changes(fields)
+      was = fields["was"].is_a?(Hash) ? fields["was"] : {}
+      changed = %w[ingredient grams role].filter_map do |name|
+        value = presence(fields[name])
+        [name, name == "grams" ? value&.tr(",", ".") : value] if value && value != presence(was[name])
+      end.to_h
+      fields["left_out"] == "1" ? changed.merge("left_out" => true) : changed
+    end
+
+    def stored_corrections
+      list = JSON.parse(state["corrections"])
+      list.is_a?(Array) ? list.grep(Hash) : []
+    rescue JSON::ParserError
+      []
+    end
+
+    def presence(value) = clean(value).strip.then { |text| text.empty? ? nil : text }
+  end
+end

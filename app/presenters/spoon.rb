@@ -1,0 +1,60 @@
+module Restauro
+  module Presenters
+    # The back of a spoon just lifted out, a line drawn through it: it stays, closes or was never there; beside it the computed film
+    # on the metal, cut through and drawn to a scale of its own.
+    class Spoon
+      # pixels a millimetre of film
+      SCALE = 9
+      LINE_WIDTH = {"runny" => 0, "thin" => 0, "medium" => 5, "thick" => 11, "very_thick" => 15}.freeze
+      COVER = {"runny" => 0.25, "thin" => 0.5, "medium" => 0.85, "thick" => 1, "very_thick" => 1}.freeze
+      MOST_PX = 60
+
+      # @param moment [Hash] of a snapshot's look_fors
+      def initialize(moment)
+        @moment = moment
+      end
+
+      # @return [String] SVG
+      def to_s
+        Svg.tag("svg", [handle, bowl, drawn_line, drips, section].join, viewBox: "0 0 190 84", class: "spoon", role: "img", aria_label: words)
+      end
+
+      private
+
+      def words = "Spoon: #{@moment[:text]}; film #{film_words}"
+      def film_words = "#{Format.number(@moment[:film_mm])} mm"
+      def grade = @moment[:grade]
+      def handle = Svg.tag("path", d: "M88 37H118", class: "spoon-metal")
+
+      def bowl
+        shape = {cx: 50, cy: 37, rx: 40, ry: 27}
+        Svg.tag("ellipse", **shape, class: "spoon-bowl") + Svg.tag("ellipse", **shape, class: "spoon-film", fill_opacity: COVER.fetch(grade)) +
+          Svg.tag("ellipse", **shape, class: "spoon-rim")
+      end
+
+      # Drawn with a finger: clean where it stays, running together where it closes.
+      def drawn_line
+        width = LINE_WIDTH.fetch(grade)
+        return "" if width.zero?
+        return Svg.tag("path", d: "M50 11C46 24 54 30 50 37C46 46 53 52 50 63", class: "spoon-closing") if grade == "medium"
+
+        Svg.tag("rect", x: 50 - width / 2.0, y: 11, width: width, height: 52, class: "spoon-gap")
+      end
+
+      def drips
+        case grade
+        when "runny" then [[38, 70], [50, 74], [62, 69], [50, 82]].map { |x, y| Svg.tag("circle", cx: x, cy: y, r: 2.2, class: "spoon-film") }.join
+        when "thin" then [[44, 71], [56, 76]].map { |x, y| Svg.tag("circle", cx: x, cy: y, r: 2.8, class: "spoon-film") }.join
+        when "medium" then Svg.tag("path", d: "M46 63C46 72 43 75 47 79C51 75 49 70 50 63Z", class: "spoon-film")
+        else ""
+        end
+      end
+
+      def section
+        height = (@moment[:film_mm] * SCALE).clamp(0.8, MOST_PX)
+        Svg.tag("rect", x: 136, y: 66 - height, width: 44, height: height, class: "spoon-film") + Svg.tag("path", d: "M132 68H184", class: "spoon-metal") +
+          Svg.text(film_words, x: 158, y: 82, class: "spoon-scale", text_anchor: "middle")
+      end
+    end
+  end
+end

@@ -1,0 +1,22 @@
+require "erb"
+
+module Restauro
+  module Presenters
+    # Elements of an SVG as escaped text. Attributes only, never a style: the pages' policy forbids inline styles.
+    module Svg
+      module_function
+
+      # @param content [String, nil] already safe   @return [String]
+      def tag(name, content = nil, **attributes)
+        pairs = attributes.compact.map { |key, value| " #{key.to_s.tr("_", "-")}=\"#{ERB::Util.html_escape(plain(value))}\"" }.join
+        content ? "<#{name}#{pairs}>#{content}</#{name}>" : "<#{name}#{pairs}/>"
+      end
+
+      def text(words, **attributes) = tag("text", ERB::Util.html_escape(words), **attributes)
+      def plain(value) = value.is_a?(Float) ? value.round(2).to_s.delete_suffix(".0") : value.to_s
+
+      # A line through points.   @param points [Array<Array(Float, Float)>]
+      def path(points) = "M" + points.map { |x, y| "#{plain(x.to_f)} #{plain(y.to_f)}" }.join("L")
+    end
+  end
+end

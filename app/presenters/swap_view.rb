@@ -1,0 +1,61 @@
+module Restauro
+  module Presenters
+    # A swap's snapshot in the words and shapes of the page.
+    class SwapView
+      MOMENTS = {"pan" => "in the pan", "plate" => "on the plate", "fridge" => "tomorrow, from the fridge"}.freeze
+
+      attr_reader :snapshot
+
+      def initialize(snapshot, pull: true)
+        @snapshot = snapshot
+        @pull = pull
+      end
+
+      def thickeners = snapshot[:thickeners]
+      def method_steps = snapshot[:method]
+      def moments = snapshot[:look_fors]
+      def moment_name(moment) = MOMENTS.fetch(moment[:when])
+      def spoon(moment) = Spoon.new(moment).to_s
+      def chart = CourseChart.new(snapshot[:picture], pull: @pull).to_s
+      def ribbon(row) = (@ribbons ||= Ribbons.new(snapshot[:rows])).draw(row)
+      def recipe_text = RecipeText.new(snapshot).to_s
+      def alternatives = snapshot[:alternatives]
+
+      def instead_of
+        "Instead of #{Format.list(snapshot[:replaced].map { |line| "#{Format.grams(line[:grams])} g #{line[:name]}" })}"
+      end
+
+      # Spoons of all thickeners, with how far they are off where it matters.   @return [String] HTML
+      def spoons
+        thickeners.map do |line|
+          next "#{Format.grams(line[:grams])} g: weigh it" unless line[:measure]
+
+          error = Format.measure_error(line[:measure_error_pct])
+          "#{Format.measure(line[:measure])}#{" <span class=\"quiet\">(#{error})</span>" if error}"
+        end.join(" and ")
+      end
+
+      def give_or_take = "give or take #{Format.list(thickeners.map { |line| half_width(line) })}"
+
+      def half_width(line)
+        half = (line[:high] - line[:low]) / 2
+        "#{half < 1 ? Format.grams(half) : half.round} g"
+      end
+
+      def how
+        return "stirred into #{Format.grams(snapshot[:slurry_water_g])} g cold water, poured in at the boil" if snapshot[:school] == "slurry"
+
+        "cooked in the fat, then the liquid cold, all at once"
+      end
+
+      def texture_words
+        "#{snapshot[:target][:does]} (#{snapshot[:target][:grade].tr("_", " ")}, #{Format.number(snapshot[:target][:spoons])} spoons of flour a cup)"
+      end
+
+      def band_words(moment)
+        low, high = moment.values_at(:low_grade, :high_grade)
+        low == high ? "" : ", between #{low.tr("_", " ")} and #{high.tr("_", " ")}"
+      end
+    end
+  end
+end

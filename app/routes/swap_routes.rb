@@ -1,0 +1,71 @@
+module Restauro
+  # The Swap room: one form, worked out on every change. Its state is saved as the browser's draft, so a reload loses nothing.
+  module SwapRoutes
+    def self.registered(web)
+      web.helpers Helpers
+
+      web.get("/") { swap_page(draft_input) }
+
+      web.post("/swap") do
+        input = swap_input
+        save_draft(input)
+        next redirect(to(back_to_form), 303) unless request.env["HTTP_X_RESTAURO_LIVE"]
+
+        swap_page(input)
+      end
+
+      # A recipe file, or JSON-LD or HTML that was pasted: it becomes plain lines that can be edited.
+      web.post("/swap/recipe") do
+        input = SwapInput.new(params.merge("recipe" => uploaded || params["recipe"].to_s, "corrections" => "[]"))
+        plain = plain_text(input)
+        save_draft(SwapInput.new(input.state.merge("recipe" => plain)))
+        redirect to("/"), 303
+      end
+
+      web.post("/swap/new") do
+        save_draft(SwapInput.new("units" => params["units"].to_s.empty? ? "metric" : params["units"]))
+        redirect to("/#recipe"), 303
+      end
+    end
+
+    module Helpers
+      # What is being typed: the form just sent, else the draft, else the demo sauce.
+      def draft_input
+        SwapInput.new(services.drafts.find(browser_id) || Demo.first_sauce)
+      end
+
+      def swap_input = SwapInput.new(params)
+
+      def save_draft(input, kept_id: params["kept_id"])
+        services.drafts.save(browser_id, input.state.merge("kept_id" => kept_id.to_s[/\A\d{1,9}\z/]))
+      end
+
+      def back_to_form = params["open"].to_s.match?(/\A\d{1,3}\z/) ? "/?open=#{params["open"]}#line-#{params["open"]}" : "/"
+
+      # The line being put right: the one just opened, or the one that stands open.
+      def open_line = params.fetch("open", params["still_open"]).to_s[/\A\d{1,3}\z/]&.to_i
+
+      def swap_page(input)
+        worked = SwapPage.new(input, services.catalogue)
+        kept_id = params["kept_id"] || services.drafts.find(browser_id)&.fetch("kept_id", nil)
+        view = worked.snapshot && Presenters::SwapView.new(worked.snapshot)
+        page :swap, room: "Swap", title: "Swap", worked: worked, view: view, state: input.state, open_line: open_line, kept_id: kept_id.to_s[/\A\d+\z/]
+      end
+
+      def uploaded
+        file = params["file"]
+        return unless file.is_a?(Hash) && file[:tempfile]
+
+        CommandLine::Input.text(file[:tempfile].read(SwapInput::MOST_RECIPE + 1).to_s)
+      end
+
+      def plain_text(input)
+        return input.recipe_text unless input.recipe_text.lstrip.start_with?("{", "[", "<")
+
+        Recipes::Reader.new(services.catalogue, system: input.system).read(input.recipe_text).to_text
+      rescue InvalidInput
+        input.recipe_text # the page shows what is wrong with it
+      end
+    end
+  end
+end

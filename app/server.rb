@@ -1,0 +1,96 @@
+# Starts the database and serves the pages: what bin/start runs once everything is installed.
+require "optparse"
+require "securerandom"
+require "socket"
+require_relative "web"
+require "puma"
+require "puma/configuration"
+require "puma/launcher"
+
+module Restauro
+  # One Puma process; the database pool is sized for its threads.
+  class Server
+    PORT = 9292
+    THREADS = 5
+
+    def initialize(argv)
+      @lan = false
+      @port = nil
+      OptionParser.new do |on|
+        on.on("--lan") { @lan = true }
+        on.on("--port N", Integer) { |port| @port = port }
+      end.parse!(argv)
+    rescue OptionParser::ParseError => e
+      abort "bin/start: #{e.message}; type bin/start [--port N] [--lan]"
+    end
+
+    def run
+      $stdout.sync = true
+      puts "  Starting PostgreSQL on loopback"
+      cluster = Database::Cluster.new(Database::Cluster.home)
+      database = Database.connect(cluster.start, connections: THREADS + 2)
+      serve(database)
+    rescue Database::Cluster::Failed => e
+      abort "bin/start: #{e.message}"
+    ensure
+      cluster&.stop
+    end
+
+    private
+
+    def serve(database)
+      services = Services.on(database, passcode: @lan ? format("%08d", SecureRandom.random_number(10**8)) : nil)
+      Demo.load(database, services)
+      services.drafts.forget_old
+      app = Web.with(services, secret: secret, lan: @lan)
+      port = open_port
+      announce(port, services.passcode)
+      launcher(app, port).run
+    end
+
+    def host = @lan ? "0.0.0.0" : "127.0.0.1"
+
+    def launcher(app, port)
+      configuration = Puma::Configuration.new do |config|
+        config.bind "tcp://#{host}:#{port}"
+        config.threads 0, THREADS
+        config.workers 0
+        config.app app
+        config.quiet
+      end
+      Puma::Launcher.new(configuration, log_writer: Puma::LogWriter.new(StringIO.new, $stderr))
+    end
+
+    # The default port, or the next that is free; a port that was asked for, or nothing.
+    def open_port
+      candidates = @port ? [@port] : (PORT..PORT + 50)
+      candidates.find { |port| free?(port) } or abort "bin/start: port #{@port || PORT} is taken; type bin/start --port N"
+    end
+
+    def free?(port)
+      TCPServer.new(host, port).close
+      true
+    rescue SystemCallError
+      false
+    end
+
+    def announce(port, passcode)
+      puts "  Port #{PORT} is taken: using #{port}" if @port.nil? && port != PORT
+      puts "", "  Restauro is at  http://127.0.0.1:#{port}", ""
+      return unless passcode
+
+      addresses = Socket.ip_address_list.select { |address| address.ipv4_private? }.map(&:ip_address)
+      addresses.each { |address| puts "  On the home network:  http://#{address}:#{port}" }
+      puts "  Passcode: #{passcode}", ""
+    end
+
+    # Sessions live on over restarts.
+    def secret
+      path = File.join(Database::Cluster.home, "session_secret")
+      File.open(path, File::WRONLY | File::CREAT | File::EXCL, 0o600) { |file| file.write(SecureRandom.hex(64)) } unless File.exist?(path)
+      File.read(path)
+    end
+  end
+end
+
+Restauro::Server.new(ARGV).run if $PROGRAM_NAME == __FILE__

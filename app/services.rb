@@ -1,0 +1,14 @@
+module Restauro
+  # What the pages are given: the facts, the cook's records, the clock. Made once in server.rb, or by a test.
+  Services = Struct.new(:catalogue, :drafts, :kept_swaps, :clock, :data_version, :passcode, keyword_init: true) do
+    def initialize(catalogue:, drafts:, kept_swaps:, clock:, data_version: DataFiles.version, passcode: nil)
+      super
+      freeze
+    end
+
+    def self.on(database, clock: Time.method(:now), passcode: nil)
+      new(catalogue: Catalogue.load, clock: clock, passcode: passcode, drafts: Database::DraftRepository.new(database, clock: clock),
+          kept_swaps: Database::KeptSwapRepository.new(database, clock: clock))
+    end
+  end
+end

@@ -1,0 +1,71 @@
+module Restauro
+  # A swap as plain data: what the pages draw and the notebook keeps, the same for today's result and for one kept years ago.
+  module SwapSnapshot
+    module_function
+
+    # @return [Hash] symbol keys; strings, numbers, arrays and hashes only
+    def of(family, swap)
+      report = family.report(swap)
+      {family: family.key, school: swap.school, title: swap.wheat.recipe.title, kept_texture: swap.kept, target: target(swap),
+       thickeners: swap.thickeners.map { |line| thickener(line, swap, family) }, slurry_water_g: slurry_water(swap),
+       replaced: swap.replaced.map { |line| {grams: line.grams.value, name: family.catalogue.fetch(line.ingredient).say} },
+       rows: rows(swap, family), method: report[:method], look_fors: family.look_fors(swap).map { |moment| moment(moment) },
+       alternatives: report[:alternatives].zip(swap.alternatives).map { |plain, other| plain.merge(names: other.names) },
+       warnings: report[:warnings], metrics: report[:swap][:metrics], wheat_metrics: report[:wheat][:metrics],
+       serve_celsius: swap.ours.serve_celsius, picture: family.picture(swap)}
+    end
+
+    # A snapshot read back from the database.
+    def from_json(hash) = JSON.parse(JSON.generate(hash), symbolize_names: true)
+
+    def target(swap)
+      {flour_equivalents: swap.target.round(3), spoons: Families::Sauce::Grade.spoons(swap.target).round(2), grade: swap.grade.key, does: swap.grade.does}
+    end
+
+    def thickener(line, swap, family)
+      needed = swap.needed(line)
+      measure = Measure.nearest(family.catalogue.fetch(line.ingredient), line.grams.value, KitchenUnits.of(swap.ours.recipe.system))
+      {key: line.ingredient, name: family.catalogue.fetch(line.ingredient).say, grams: line.grams.value, low: needed.low.round(1), high: needed.high.round(1),
+       measure: measure&.text, measure_error_pct: measure&.error_pct&.round(1)}
+    end
+
+    def slurry_water(swap) = swap.school == "slurry" ? swap.ours.cooking.formula.slurry_water_g.round(1) : nil
+
+    # Each wheat line beside the lines in its place.
+    def rows(swap, family)
+      seen = Hash.new(-1)
+      units = KitchenUnits.of(swap.ours.recipe.system)
+      swap.pairs.map do |wheat, ours|
+        replaced = swap.replaced.any? { |line| line.equal?(wheat) }
+        {wheat: line(wheat, family.catalogue, units).merge(occurrence: seen[wheat.text] += 1),
+         ours: ours.map { |other| line(other, family.catalogue, units) }, replaced: replaced}
+      end
+    end
+
+    # The lines of a recipe that could be read but not swapped.
+    def unswapped_rows(recipe, catalogue)
+      seen = Hash.new(-1)
+      units = KitchenUnits.of(recipe.system)
+      recipe.lines.reject { |line| line.role == "step" || (line.role == "title" && Recipes::Outline.heading?(line.text)) }.map do |wheat|
+        {wheat: line(wheat, catalogue, units).merge(occurrence: seen[wheat.text] += 1), ours: [], replaced: false}
+      end
+    end
+
+    # The raw text untouched, so that a correction finds its line again.
+    def line(line, catalogue, units)
+      ingredient = catalogue.find_key(line.ingredient)
+      measure = ingredient && line.grams && Measure.nearest(ingredient, line.grams.value, units)
+      {text: line.text, ingredient: line.ingredient, name: name_of(line, ingredient), grams: line.grams&.value, low: line.grams&.low, high: line.grams&.high,
+       role: line.role, understood: line.understood, corrected: line.corrected, part: line.part, amount: line.amount_text, measure: measure&.text,
+       warnings: line.warnings.map(&:to_h)}
+    end
+
+    # A seasoning goes by the cook's own word for it: caraway, not "ground spice".
+    def name_of(line, ingredient) = line.role == "seasoning" && !line.corrected && line.name_text ? line.name_text : ingredient&.say
+
+    def moment(moment)
+      {when: moment.when.to_s, celsius: moment.celsius.round(1), pa_s: moment.viscosity.value, low_pa_s: moment.viscosity.low, high_pa_s: moment.viscosity.high,
+       grade: moment.grade.key, low_grade: moment.low_grade.key, high_grade: moment.high_grade.key, film_mm: moment.film_mm.round(2), text: moment.text}
+    end
+  end
+end

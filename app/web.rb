@@ -1,0 +1,94 @@
+require "sinatra/base"
+require "erubi"
+require "json"
+require "rack/protection"
+$LOAD_PATH.unshift(File.expand_path("../lib", __dir__))
+require "restauro"
+require_relative "../db/database"
+require_relative "services"
+require_relative "presenters"
+require_relative "inputs/swap_input"
+require_relative "swap_snapshot"
+require_relative "swap_page"
+require_relative "demo"
+require_relative "helpers"
+require_relative "passcode_gate"
+require_relative "request_limits"
+require_relative "routes/swap_routes"
+require_relative "routes/notebook_routes"
+
+module Restauro
+  # The pages. Rooms are in routes/; this is what they share: safety of the connection, errors, helpers.
+  class Web < Sinatra::Base
+    POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self'; font-src 'self'; connect-src 'self'; " \
+             "form-action 'self'; base-uri 'none'; frame-ancestors 'none'".freeze
+    HEADERS = {"content-security-policy" => POLICY, "x-content-type-options" => "nosniff", "referrer-policy" => "same-origin",
+               "x-frame-options" => "DENY", "cross-origin-opener-policy" => "same-origin", "cross-origin-resource-policy" => "same-origin",
+               "permissions-policy" => "camera=(), microphone=(), geolocation=()"}.freeze
+
+    set :root, __dir__
+    set :views, File.join(__dir__, "views")
+    set :public_folder, File.join(ROOT, "public")
+    set :static_cache_control, [:no_cache]
+    set :erb, escape_html: true
+    set :show_exceptions, false
+    set :raise_errors, false
+    set :dump_errors, false
+    set :sessions, false # set up below, with its secret
+    set :protection, false # likewise
+    set :host_authorization, {}
+    set :services, nil
+
+    # @param services [Services]   @param secret [String] at least 64 bytes   @param lan [Boolean] open to the home network
+    # @return [#call] the Rack application
+    def self.with(services, secret:, lan: false)
+      web = Class.new(self) do
+        set :services, services
+        set :host_authorization, {permitted_hosts: lan ? [] : ["localhost", "127.0.0.1", "[::1]"]}
+        use RequestLimits
+        use Rack::Session::Cookie, key: "restauro", secret: secret, same_site: :lax, httponly: true, expire_after: 90 * 86_400
+        use Rack::Protection::AuthenticityToken
+        use PasscodeGate, services.passcode if services.passcode
+      end
+      web.new
+    end
+
+    helpers ViewHelpers
+    register SwapRoutes
+    register NotebookRoutes
+
+    before do
+      headers HEADERS
+      cache_control :no_store
+    end
+
+    error(NotFound, Sinatra::NotFound) { problem 404, env["sinatra.error"] }
+    error(InvalidInput) { problem 422, env["sinatra.error"] }
+    error(Sequel::DatabaseError, Sequel::PoolTimeout) do
+      warn "database: #{env["sinatra.error"].message.lines.first}"
+      problem 503, "The notebook's database does not answer. What you typed is still in this page: try again in a moment."
+    end
+    error do
+      error = env["sinatra.error"]
+      warn "#{error.class}: #{error.message}\n#{Array(error.backtrace).first(8).join("\n")}"
+      problem 500, "Something went wrong here, and it is our mistake. What you typed is still in the page before this one."
+    end
+
+    helpers do
+      def services = settings.services
+      def h(text) = ERB::Util.html_escape(text)
+      def format_of = Presenters::Format
+      def csrf_field = "<input type=\"hidden\" name=\"authenticity_token\" value=\"#{h(Rack::Protection::AuthenticityToken.token(session))}\">"
+      def browser_id = session[:browser] ||= SecureRandom.hex(16)
+
+      def problem(code, error)
+        status code
+        message = error.is_a?(Exception) ? error.message : error
+        message = "There is no such page." if error.is_a?(Sinatra::NotFound)
+        erb :problem, locals: {message: message, room: nil, title: "Not quite"}
+      end
+
+      def page(view, room:, title:, **locals) = erb(view, locals: {room: room, title: title, **locals})
+    end
+  end
+end

@@ -1,0 +1,96 @@
+// Sends a form on every change and puts the answer's live regions in place of the page's own. The server computes everything.
+const QUIET_MS = 250;
+
+export class LiveForm {
+  /** @param {HTMLFormElement} form regions to replace carry data-live and an id */
+  constructor(form) {
+    this.form = form;
+    this.turn = 0;
+    this.held = null; // id of a region not to be replaced just now
+  }
+
+  start() {
+    this.abort = new AbortController();
+    const { signal } = this.abort;
+    this.form.addEventListener("input", (event) => this.changed(event), { signal });
+    this.form.addEventListener("change", (event) => this.changed(event), { signal });
+    this.form.addEventListener("submit", (event) => this.submitted(event), { signal });
+    addEventListener("pagehide", () => this.flush(), { signal });
+    return this;
+  }
+
+  stop() {
+    this.abort.abort();
+    clearTimeout(this.timer);
+  }
+
+  changed(event) {
+    if (event.target.matches("[name=title], [name=note]")) this.unsaved = true;
+    this.soon();
+  }
+
+  soon() {
+    this.unsaved = true;
+    clearTimeout(this.timer);
+    this.timer = setTimeout(() => this.send(), QUIET_MS);
+  }
+
+  submitted(event) {
+    if (event.submitter?.hasAttribute("formaction")) return; // keeping goes to another page
+    event.preventDefault();
+    clearTimeout(this.timer);
+    this.send(event.submitter);
+  }
+
+  body(submitter) {
+    const data = new FormData(this.form);
+    if (submitter?.name) data.append(submitter.name, submitter.value);
+    return new URLSearchParams(data);
+  }
+
+  async send(submitter) {
+    const turn = ++this.turn;
+    this.unsaved = false;
+    try {
+      const answer = await fetch(this.form.action, { method: "POST", body: this.body(submitter), headers: { "X-Restauro-Live": "1" } });
+      const html = await answer.text();
+      if (turn === this.turn) this.show(html, answer.ok);
+    } catch {
+      this.unsaved = true;
+      this.say("Restauro does not answer. What you typed stays here; it is sent again with the next change.");
+    }
+  }
+
+  show(html, ok) {
+    const page = new DOMParser().parseFromString(html, "text/html");
+    if (!ok) return this.say(page.querySelector("[role=alert]")?.textContent ?? "That could not be worked out.");
+    const focused = document.activeElement?.id;
+    this.form.querySelectorAll("[data-live]").forEach((region) => {
+      const fresh = page.getElementById(region.id);
+      if (fresh && region.id !== this.held && !this.typingIn(region)) region.replaceWith(document.adoptNode(fresh));
+    });
+    if (focused && document.activeElement?.id !== focused) document.getElementById(focused)?.focus({ preventScroll: true });
+    this.form.dispatchEvent(new CustomEvent("restauro:shown", { bubbles: true }));
+  }
+
+  // A region whose field is being typed in is left alone until the field is left.
+  typingIn(region) {
+    const active = document.activeElement;
+    return region.contains(active) && active.matches("input:not([type=checkbox]), textarea");
+  }
+
+  say(words) {
+    const region = this.form.querySelector(".answer");
+    const note = document.createElement("p");
+    note.className = "problem";
+    note.setAttribute("role", "alert");
+    note.textContent = words;
+    region.querySelector("[role=alert]")?.remove();
+    region.prepend(note);
+  }
+
+  // Leaving the page with something typed: save it on the way out.
+  flush() {
+    if (this.unsaved) navigator.sendBeacon(this.form.action, this.body());
+  }
+}
