@@ -18,7 +18,7 @@ module Restauro
 
     def fields(entry, services)
       input = SwapInput.new(entry)
-      worked = SwapPage.new(input, services.catalogue)
+      worked = SwapPage.new(input, services)
       raise DataError, "demo entry '#{entry["title"]}': #{worked.error}" unless worked.swap
 
       {family: worked.family.key, title: input.title, note: input.note, inputs: input.state.slice(*NotebookRoutes::Helpers::INPUTS),

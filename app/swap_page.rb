@@ -3,10 +3,10 @@ module Restauro
   class SwapPage
     attr_reader :input, :recipe, :swap, :error, :family
 
-    def initialize(input, catalogue)
+    def initialize(input, services)
       @input = input
-      @catalogue = catalogue
-      @family = Families.fetch("sauce", catalogue)
+      @services = services
+      @family = Families.fetch("sauce", services.catalogue)
       work_out
     end
 
@@ -17,7 +17,7 @@ module Restauro
     def rows
       return snapshot[:rows] if swap
 
-      recipe ? SwapSnapshot.unswapped_rows(recipe, @catalogue) : []
+      recipe ? SwapSnapshot.unswapped_rows(recipe, @services.catalogue) : []
     end
 
     private
@@ -25,7 +25,7 @@ module Restauro
     def work_out
       return if input.recipe_text.strip.empty?
 
-      @recipe = family.read(Recipes::Reader.new(@catalogue, system: input.system).read(input.recipe_text, corrections: input.corrections))
+      @recipe = family.read(@services.reader(input.system).read(input.recipe_text, corrections: input.corrections))
       @swap = family.swap(@recipe, family.options(**input.options))
     rescue InvalidInput => e
       @error = e.message

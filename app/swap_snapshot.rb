@@ -5,13 +5,13 @@ module Restauro
 
     # @return [Hash] symbol keys; strings, numbers, arrays and hashes only
     def of(family, swap)
-      report = family.report(swap)
+      words = Families::Sauce::Report.new(family, family.catalogue)
       {family: family.key, school: swap.school, title: swap.wheat.recipe.title, kept_texture: swap.kept, target: target(swap),
        thickeners: swap.thickeners.map { |line| thickener(line, swap, family) }, slurry_water_g: slurry_water(swap),
        replaced: swap.replaced.map { |line| {grams: line.grams.value, name: family.catalogue.fetch(line.ingredient).say} },
-       rows: rows(swap, family), method: report[:method], look_fors: family.look_fors(swap).map { |moment| moment(moment) },
-       alternatives: report[:alternatives].zip(swap.alternatives).map { |plain, other| plain.merge(names: other.names) },
-       warnings: report[:warnings], metrics: report[:swap][:metrics], wheat_metrics: report[:wheat][:metrics],
+       rows: rows(swap, family), method: family.method(swap).map(&:to_h), look_fors: family.look_fors(swap).map { |moment| moment(moment) },
+       alternatives: swap.alternatives.map { |other| words.alternative(other).merge(names: other.names) },
+       warnings: swap.warnings.map(&:to_h), metrics: words.metrics(swap.ours), wheat_metrics: words.metrics(swap.wheat),
        serve_celsius: swap.ours.serve_celsius, picture: family.picture(swap)}
     end
 
@@ -34,29 +34,26 @@ module Restauro
     # Each wheat line beside the lines in its place.
     def rows(swap, family)
       seen = Hash.new(-1)
-      units = KitchenUnits.of(swap.ours.recipe.system)
       swap.pairs.map do |wheat, ours|
         replaced = swap.replaced.any? { |line| line.equal?(wheat) }
-        {wheat: line(wheat, family.catalogue, units).merge(occurrence: seen[wheat.text] += 1),
-         ours: ours.map { |other| line(other, family.catalogue, units) }, replaced: replaced}
+        {wheat: line(wheat, family.catalogue).merge(occurrence: seen[wheat.text] += 1),
+         ours: ours.map { |other| line(other, family.catalogue) }, replaced: replaced}
       end
     end
 
     # The lines of a recipe that could be read but not swapped.
     def unswapped_rows(recipe, catalogue)
       seen = Hash.new(-1)
-      units = KitchenUnits.of(recipe.system)
       recipe.lines.reject { |line| line.role == "step" || (line.role == "title" && Recipes::Outline.heading?(line.text)) }.map do |wheat|
-        {wheat: line(wheat, catalogue, units).merge(occurrence: seen[wheat.text] += 1), ours: [], replaced: false}
+        {wheat: line(wheat, catalogue).merge(occurrence: seen[wheat.text] += 1), ours: [], replaced: false}
       end
     end
 
     # The raw text untouched, so that a correction finds its line again.
-    def line(line, catalogue, units)
+    def line(line, catalogue)
       ingredient = catalogue.find_key(line.ingredient)
-      measure = ingredient && line.grams && Measure.nearest(ingredient, line.grams.value, units)
       {text: line.text, ingredient: line.ingredient, name: name_of(line, ingredient), grams: line.grams&.value, low: line.grams&.low, high: line.grams&.high,
-       role: line.role, understood: line.understood, corrected: line.corrected, part: line.part, amount: line.amount_text, measure: measure&.text,
+       role: line.role, understood: line.understood, corrected: line.corrected, part: line.part, amount: line.amount_text,
        warnings: line.warnings.map(&:to_h)}
     end
 

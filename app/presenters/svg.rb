@@ -16,7 +16,7 @@ module Restauro
       def plain(value) = value.is_a?(Float) ? value.round(2).to_s.delete_suffix(".0") : value.to_s
 
       # A line through points.   @param points [Array<Array(Float, Float)>]
-      def path(points) = "M" + points.map { |x, y| "#{plain(x.to_f)} #{plain(y.to_f)}" }.join("L")
+      def path(points) = "M#{points.map { |x, y| "#{x.round(1)} #{y.round(1)}" }.join("L")}"
     end
   end
 end

@@ -53,7 +53,7 @@ module Restauro
       def keep
         input = swap_input
         save_draft(input)
-        worked = SwapPage.new(input, services.catalogue)
+        worked = SwapPage.new(input, services)
         raise InvalidInput, worked.error || "there is no swap to keep yet: paste a recipe first" unless worked.swap
 
         id = write_kept(input, worked)

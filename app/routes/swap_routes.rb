@@ -46,7 +46,7 @@ module Restauro
       def open_line = params.fetch("open", params["still_open"]).to_s[/\A\d{1,3}\z/]&.to_i
 
       def swap_page(input)
-        worked = SwapPage.new(input, services.catalogue)
+        worked = SwapPage.new(input, services)
         kept_id = params["kept_id"] || services.drafts.find(browser_id)&.fetch("kept_id", nil)
         view = worked.snapshot && Presenters::SwapView.new(worked.snapshot)
         page :swap, room: "Swap", title: "Swap", worked: worked, view: view, state: input.state, open_line: open_line, kept_id: kept_id.to_s[/\A\d+\z/]
@@ -62,7 +62,7 @@ module Restauro
       def plain_text(input)
         return input.recipe_text unless input.recipe_text.lstrip.start_with?("{", "[", "<")
 
-        Recipes::Reader.new(services.catalogue, system: input.system).read(input.recipe_text).to_text
+        services.reader(input.system).read(input.recipe_text).to_text
       rescue InvalidInput
         input.recipe_text # the page shows what is wrong with it
       end

@@ -2,11 +2,9 @@ module Restauro
   module Families
     # Sauces thickened with flour or starch. Master metric: flour-equivalents.
     class Sauce
-      %w[Body Cautions Choice Cooking Cooling Event Formula Grade LookFors Method Options Picture Prediction Report Solver SwapDraft].each do |name|
+      %w[Body Cautions Choice Cooking Cooling Event Formula Grade LookFors Method Options Picture Prediction Report Solver Swap SwapDraft Swapper].each do |name|
         autoload name.to_sym, "restauro/families/sauce/#{name.gsub(/(?<!^)([A-Z])/, '_\1').downcase}"
       end
-      autoload :Swap, "restauro/families/sauce/swap"
-      autoload :Swapper, "restauro/families/sauce/swap"
 
       THICKENER_ROLES = %w[flour starch binder].freeze
       MOST_E = 22

@@ -17,6 +17,10 @@ module Restauro
           freeze
         end
 
+        # The same course with other grams of the same thickeners: their weight does not act on the pan, only a slurry's water does.
+        # @param formula [Formula] the same things in the same order
+        def with(formula) = dup.tap { |other| other.send(:regram, formula) }.freeze
+
         def last = result.points.last
         def liquid_g = last.liquid_grams
         # Swollen and intact share, at the end, of a trial thickener.
@@ -42,6 +46,11 @@ module Restauro
 
         private
 
+        def regram(formula)
+          @formula = formula
+          @bodies = formula.bodies + event_bodies
+        end
+
         def contributions(point, bodies)
           bodies.each_with_index.map do |body, index|
             Body.flour_equivalents(body.ingredient, grams: body.grams.value, share: point.shares[index], liquid_g: point.liquid_grams,
@@ -64,10 +73,10 @@ module Restauro
         def simmer_s = options.simmer_s || Constants.fetch(:sauce, slurry? ? :simmer_slurry_seconds : :simmer_roux_seconds)
         def slurry? = formula.school == "slurry"
 
-        # The liquid goes cold onto the roux, or stands in the pan from the start. What is no thickener goes with it.
+        # The liquid goes cold onto the roux, or stands in the pan from the start; all but the thickener dissolves in it.
         def pouring
           entering = @bodies.each_index.select { |i| with_liquid?(@bodies[i]) } + (slurry? ? [] : trial_indexes)
-          others = formula.parts.reject { |part| part.line.equal?(formula.slurry_line) }
+          others = formula.parts.reject { |part| part.line.equal?(formula.slurry_line) || part.line.role == "thickener" }
           Physics::PanCourse::Timed.new(slurry? ? 0.0 : Constants.fetch(:sauce, :roux_seconds),
                                         add(formula.poured_g, others.map { |part| [part.ingredient, part.grams.value] }, entering))
         end

@@ -30,18 +30,23 @@ module Restauro
            high_grams: line.grams&.high&.round(1), role: line.role, understood: line.understood}
         end
 
-        private
-
-        def measure(line, units)
-          found = line.counted? ? Measure.nearest(@catalogue.fetch(line.ingredient), line.grams.value, units) : nil
-          {measure: found&.text, measure_error_pct: found&.error_pct&.round(1)}
-        end
-
+        # @return [Hash] e, its grade and the three viscosities, each with its low and high
         def metrics(prediction)
           {flour_equivalents: prediction.flour_equivalents, viscosity_pan_pa_s: prediction.viscosity_pan,
            viscosity_plate_pa_s: prediction.viscosity_plate, viscosity_fridge_pa_s: prediction.viscosity_fridge}
             .each_with_object({}) { |(name, estimate), all| all.merge!(twins(name, estimate)) }
             .then { |all| {flour_equivalents: all.delete(:flour_equivalents), grade: prediction.grade.key}.merge(all) }
+        end
+
+        def alternative(other)
+          {with: other.keys, grams: other.grams, measures: other.measures.map { |measure| measure&.text }, gain: other.gain, cost: other.cost}
+        end
+
+        private
+
+        def measure(line, units)
+          found = line.counted? ? Measure.nearest(@catalogue.fetch(line.ingredient), line.grams.value, units) : nil
+          {measure: found&.text, measure_error_pct: found&.error_pct&.round(1)}
         end
 
         def twins(name, estimate)
@@ -51,10 +56,6 @@ module Restauro
         def point(point)
           {seconds: point.seconds.round(2), celsius: point.celsius.round(2), liquid_grams: point.liquid_grams.round(2),
            flour_equivalents: significant(point.flour_equivalents), viscosity_pa_s: significant(point.viscosity_pa_s)}
-        end
-
-        def alternative(other)
-          {with: other.keys, grams: other.grams, measures: other.measures.map { |measure| measure&.text }, gain: other.gain, cost: other.cost}
         end
 
         def significant(number) = number && (number.zero? ? 0.0 : number.round(4 - Math.log10(number.abs).floor))

@@ -25,9 +25,9 @@ module Restauro
         # @param split [Split]   @param target [Float] e   @return [Array(Array, Cooking)] the draft's pairs with the grams in them, to 0.1 g
         # @raise [InvalidInput] when nothing of this thickener can reach the target
         def solve(split, target)
-          grams = settled(split, target).map { |g| g.round(1) }
-          pairs = @draft.pairs(split.thickeners, grams)
-          cooking = cook(@draft.recipe(split.thickeners, grams), trials: @trials)
+          grams, cooking = settled(split, target)
+          pairs = @draft.pairs(split.thickeners, grams.map { |g| g.round(1) })
+          cooking = roux? ? cooking.with(formula(pairs)) : cook(pairs)
           reaches?(cooking, target) ? [pairs, cooking] : too_weak(split)
         end
 
@@ -42,13 +42,15 @@ module Restauro
 
         private
 
+        # @return [Array(Array<Float>, Cooking)] grams that no longer move, and the last course cooked
         def settled(split, target)
           grams = split.thickeners.map { |ingredient| first_guess(ingredient, target, split) }
           ROUNDS.times do
-            before, grams = grams, round_of(split, grams, target)
-            break if @options.school == "roux" || before.zip(grams).all? { |a, b| (a - b).abs <= SETTLED * b }
+            cooking = cook(@draft.pairs(split.thickeners, grams))
+            before, grams = grams, solved(split, cooking, target)
+            return [grams, cooking] if roux? || before.zip(grams).all? { |a, b| (a - b).abs <= SETTLED * b }
           end
-          grams
+          [grams, nil]
         end
 
         # Within what rounding to a tenth of a gram can do.
@@ -67,9 +69,8 @@ module Restauro
           target * @draft.liquid_g / (100 * power) / split.thickeners.length
         end
 
-        def round_of(split, grams, target)
-          cooking = cook(@draft.recipe(split.thickeners, grams))
-          ours = cooking.formula.thickeners.last(split.thickeners.length)
+        def solved(split, cooking, target)
+          ours = @draft.fresh(cooking.formula, split.thickeners.length)
           missing = target - cooking.flour_equivalents_without(ours)
           too_thick(target) if missing <= Constants.fetch(:sauce, :least_e)
           effects = effects(cooking, ours)
@@ -79,10 +80,9 @@ module Restauro
 
         def effects(cooking, ours) = ours.map { |part| part.ingredient.thick_power * cooking.share_of(part) }
 
-        def cook(recipe, trials: [])
-          formula = Formula.from(recipe, @draft.catalogue, school: @options.school)
-          Cooking.new(formula, @options, water: @water, trials: trials)
-        end
+        def cook(pairs) = Cooking.new(formula(pairs), @options, water: @water, trials: @trials)
+        def formula(pairs) = Formula.from(@draft.recipe(pairs), @draft.catalogue, school: @options.school)
+        def roux? = @options.school == "roux"
 
         def too_thick(target)
           raise InvalidInput, "without its flour this recipe is already as thick as #{target.round(1)} flour-equivalents: choose a thicker target"

@@ -14,6 +14,8 @@ module Restauro
           @fat = fat
           @recipe = recipe
           @replaced = SwapDraft.replaced(recipe, catalogue)
+          @kept_before = recipe.ingredients.take_while { |line| !line.equal?(@replaced.first) }
+                               .count { |line| line.role == "thickener" && line.counted? && !replaced?(line) }
           @old_slurry = Formula.from(recipe, catalogue).slurry_line
           freeze
         end
@@ -24,6 +26,10 @@ module Restauro
           gluten = lines.select { |line| catalogue.fetch(line.ingredient).contains_gluten? }
           gluten.empty? ? lines : gluten
         end
+
+        # The new thickeners among a formula's: those after any that stand before the first flour line and stay.
+        # @param formula [Formula] of #recipe   @param count [Integer] how many are new   @return [Array<Formula::Part>]
+        def fresh(formula, count) = formula.thickeners[@kept_before, count]
 
         def liquid_g = @recipe.ingredients.select { |line| line.role == "liquid" && line.counted? }.sum { |line| line.grams.value }
 
@@ -38,8 +44,8 @@ module Restauro
           end
         end
 
-        # @return [Recipes::Recipe] the gluten-free recipe's lines
-        def recipe(thickeners, grams) = @recipe.with(lines: pairs(thickeners, grams).flat_map(&:last))
+        # @return [Recipes::Recipe] the gluten-free recipe's lines, out of #pairs
+        def recipe(pairs) = @recipe.with(lines: pairs.flat_map(&:last))
 
         private
 

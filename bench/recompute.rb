@@ -1,0 +1,61 @@
+# How long the server takes from a changed recipe to the new page, and the command line to an answer. Run: bench/run
+# Reports medians, and each as a ratio to a yardstick of plain Ruby arithmetic measured in the same run, so that machines compare.
+require_relative "../app/web"
+require "rack/test"
+require "open3"
+require "tmpdir"
+
+module Restauro
+  # Times the Swap page over a throwaway database.
+  class RecomputeBench
+    include Rack::Test::Methods
+    ROUNDS = 40
+
+    def run
+      cluster = Database::Cluster.new(File.join(Dir.tmpdir, "restauro-bench-#{Process.uid}"), durable: false)
+      database = Database.connect(cluster.start, connections: 5)
+      @web = Web.with(Services.on(database), secret: "b" * 64)
+      report
+    ensure
+      database&.disconnect
+      cluster&.stop
+    end
+
+    def app = @web
+
+    private
+
+    def report
+      yardstick = median(9) { 300_000.times.sum { |i| Math.exp(i * -1e-6) } }
+      page = recompute
+      line = median(9) { Open3.capture2(File.join(ROOT, "bin", "restauro"), "swap", "-", stdin_data: Demo.first_sauce["recipe"]) }
+      puts format("yardstick (300,000 exp)            %6.1f ms", yardstick)
+      puts format("recompute, 15-minute course        %6.1f ms   %.2f of the yardstick", page, page / yardstick)
+      puts format("command line, whole process        %6.1f ms   %.2f of the yardstick", line, line / yardstick)
+    end
+
+    # A paste: the form with one amount changed each time, so that nothing can be remembered.
+    def recompute
+      header "Host", "127.0.0.1"
+      get "/"
+      token = last_response.body[/name="authenticity_token" value="([^"]+)"/, 1]
+      median(ROUNDS) do |round|
+        recipe = Demo.first_sauce["recipe"].sub("450 ml", "#{430 + round} ml")
+        post "/swap", SwapInput.new(Demo.first_sauce).state.merge("recipe" => recipe, "simmer" => "5", "authenticity_token" => token), "HTTP_X_RESTAURO_LIVE" => "1"
+        raise "the page answered #{last_response.status}" unless last_response.ok? && last_response.body.include?("target-handle")
+      end
+    end
+
+    # @return [Float] ms
+    def median(rounds)
+      times = Array.new(rounds) do |round|
+        started = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+        yield round
+        (Process.clock_gettime(Process::CLOCK_MONOTONIC) - started) * 1000
+      end
+      times.sort[rounds / 2]
+    end
+  end
+end
+
+Restauro::RecomputeBench.new.run

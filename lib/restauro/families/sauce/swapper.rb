@@ -1,0 +1,77 @@
+module Restauro
+  module Families
+    class Sauce
+      # Works a swap out: wheat side, target, grams, alternatives.
+      class Swapper
+        def initialize(catalogue)
+          @catalogue = catalogue
+          @water = catalogue.fetch("water")
+          freeze
+        end
+
+        # @param recipe [Recipes::Recipe] with sauce roles   @param options [Options]   @return [Swap]   @raise [InvalidInput]
+        def swap(recipe, options, wheat:)
+          raise InvalidInput, "no thickener was read: type the flour's line with its amount, such as '3 tbsp flour'" if wheat.flour_equivalents.value.zero?
+
+          replaced = SwapDraft.replaced(recipe, @catalogue)
+          raise InvalidInput, "nothing to replace: no flour or starch line with an amount was read" if replaced.empty?
+
+          options = options.with_choices(school: options.school || "roux")
+          solved(recipe, options, wheat, replaced)
+        end
+
+        private
+
+        def solved(recipe, options, wheat, replaced)
+          choice = Choice.new(@catalogue, without: options.without)
+          split = choice.split(options.with)
+          candidates = choice.candidates(split.thickeners.map(&:key))
+          trials = candidates.flat_map { |row| row["with"] }.uniq.map { |key| @catalogue.fetch(key) }
+          draft = draft(recipe, options, choice)
+          target = options.target || wheat.flour_equivalents.value
+          pairs, cooking = Solver.new(draft, options, water: @water, trials: trials).solve(split, target)
+          ours = Prediction.new(draft.recipe(pairs), cooking, water: @water)
+          missing = target - cooking.flour_equivalents_without(draft.fresh(cooking.formula, split.thickeners.length))
+          Swap.new(target: target, kept: options.target.nil?, wheat: wheat, ours: ours, replaced: replaced.freeze, pairs: pairs.freeze,
+                   thickeners: new_thickeners(pairs, replaced).freeze, give_or_take: give_or_take(options, wheat, split),
+                   alternatives: alternatives(candidates, trials, ours, missing).freeze, warnings: warnings(ours, choice))
+        end
+
+        def new_thickeners(pairs, replaced)
+          pairs.find { |line, _| line.equal?(replaced.first) }.last.select { |line| line.role == "thickener" }
+        end
+
+        def warnings(ours, choice)
+          (ours.warnings + choice.warnings(ours.recipe) + Cautions.short_of_time(ours.cooking)).uniq.freeze
+        end
+
+        def give_or_take(options, wheat, split)
+          powers = split.thickeners.map { |i| Body.power_share(i) / split.thickeners.length }
+          wheat_share = options.target ? 0.0 : [wheat.flour_equivalents.low_share, wheat.flour_equivalents.high_share].sum / 2
+          Math.sqrt(wheat_share**2 + powers.sum { |share| share**2 })
+        end
+
+        def draft(recipe, options, choice)
+          fat = %w[butter neutral_oil].map { |key| @catalogue.fetch(key) }.find { |i| choice.allowed?(i) }
+          SwapDraft.new(recipe, @catalogue, school: options.school, units: KitchenUnits.of(recipe.system), fat: fat || @catalogue.fetch("neutral_oil"))
+        end
+
+        # Each candidate's grams by division, from the trials that rode along; the slurry's water hardly moves them.
+        def alternatives(candidates, trials, ours, missing)
+          units = KitchenUnits.of(ours.recipe.system)
+          candidates.filter_map { |row| alternative(row, trials, ours.cooking, missing, units) }
+        end
+
+        def alternative(row, trials, cooking, missing, units)
+          split = Choice.new(@catalogue).split(row["with"])
+          effects = split.thickeners.map { |i| i.thick_power * cooking.trial_share(trials.index(i)) }
+          return if effects.any? { |effect| effect < Solver::LEAST_EFFECT }
+
+          grams = Solver.grams(split, effects, missing: missing, liquid_g: cooking.liquid_g)
+          Alternative.new(keys: split.thickeners.map(&:key), names: split.thickeners.map(&:say), grams: grams.map { |g| g.round(1) },
+                          measures: split.thickeners.zip(grams).map { |i, g| Measure.nearest(i, g, units) }, gain: row["gain"], cost: row["cost"])
+        end
+      end
+    end
+  end
+end
