@@ -3,6 +3,9 @@ module Restauro
   module Numbers
     GLYPHS = {"¼" => "1/4", "½" => "1/2", "¾" => "3/4", "⅓" => "1/3", "⅔" => "2/3", "⅕" => "1/5", "⅖" => "2/5", "⅗" => "3/5",
               "⅘" => "4/5", "⅙" => "1/6", "⅚" => "5/6", "⅛" => "1/8", "⅜" => "3/8", "⅝" => "5/8", "⅞" => "7/8"}.freeze
+    PLAIN = {"\u2044" => "/", "\u00a0" => " ", "\u2009" => " ", "\u202f" => " ", "\t" => " ", "\u2012" => "-", "\u2013" => "-", "\u2014" => "-",
+             "\u2212" => "-", "\u00d7" => "x"}.freeze
+    ODD = Regexp.union(PLAIN.keys)
     GLYPH = /(\d)?\s?([#{GLYPHS.keys.join}])/
     WORDS = {"half" => 1/2r, "quarter" => 1/4r, "a" => 1r, "an" => 1r, "one" => 1r, "two" => 2r, "three" => 3r, "four" => 4r,
              "five" => 5r, "six" => 6r, "seven" => 7r, "eight" => 8r, "nine" => 9r, "ten" => 10r, "twelve" => 12r}.freeze
@@ -17,7 +20,7 @@ module Restauro
 
     # Fraction glyphs, odd dashes and spaces made plain, so that "1½" reads "1 1/2".
     def plain(text)
-      text.unicode_normalize(:nfc).tr("\u2044\u00a0\u2009\u202f\u2012\u2013\u2014\u2212\u00d7", "/    ----x").tr("\t", " ")
+      text.unicode_normalize(:nfc).gsub(ODD) { |char| PLAIN.fetch(char) }
           .gsub(GLYPH) { "#{Regexp.last_match(1)} #{GLYPHS[Regexp.last_match(2)]} ".lstrip }
     end
 

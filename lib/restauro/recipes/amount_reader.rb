@@ -8,27 +8,35 @@ module Restauro
       DUAL = %r{\A\s*/\s*(#{Numbers::ONE})\s*}i
       BULLET = /\A\s*(?:[*•▢☐◦·‣+]|-(?=\s)|\[\s?\])\s*/
 
+      DASH_BULLET = /\A\s*-\s*/
+
       def initialize(units)
         @units = units
         freeze
       end
 
-      # @param text [String] a raw line   @return [Amount, nil] nil when the line holds no amount
-      # @raise [InvalidInput] an impossible quantity
-      def read(text)
-        plain = Numbers.plain(text).sub(BULLET, "").sub(/\A(?:about|approximately|approx\.?|around|roughly|ca\.?)\s+/i, "").strip
+      # @param text [String] a raw line   @param bulleted [Boolean] whether a dash at its head is a bullet, not a minus
+      # @return [Amount, nil] nil when the line holds no amount   @raise [InvalidInput] an impossible quantity
+      def read(text, bulleted: false)
+        plain = Numbers.plain(text).sub(bulleted ? DASH_BULLET : BULLET, "").sub(/\A(?:about|approximately|approx\.?|around|roughly|ca\.?)\s+/i, "").strip
         leading(plain) || trailing(plain)
       end
 
       private
 
       def leading(text)
-        number, rest = Numbers.read(text)
+        number, rest = Numbers.read(text) || one_heaped(text)
         return unless number
         return if bare_article?(text, rest)
 
         terms, rest = terms_from(number, rest)
         Amount.new(terms: terms, text: text[0, text.length - rest.length].strip, rest: rest.sub(/\A\s*of\b/i, "").strip)
+      end
+
+      # "scant cup milk", "heaped tbsp flour": one of them.
+      def one_heaped(text)
+        stripped, = strip_heap(text)
+        [Estimate.new(value: 1), text] if stripped != text && @units.read(stripped.lstrip)
       end
 
       # "a little butter" holds no amount; "a pinch" and "a cup" do.

@@ -18,9 +18,10 @@ module Restauro
         freeze
       end
 
+      # @param bulleted [Boolean] whether the recipe's lines begin with a dash for a bullet
       # @return [Line]   @raise [InvalidInput] an impossible quantity, naming the line
-      def read(text, part: nil)
-        amount = amount_in(text)
+      def read(text, part: nil, bulleted: false)
+        amount = amount_in(text, bulleted: bulleted)
         match = @names.match(name_in(text, amount), line: text)
         return not_understood(text, part, amount) unless match
         return bystander(text, part, amount, match) unless match.key
@@ -29,7 +30,7 @@ module Restauro
       end
 
       # Whether a line holds an amount or is just a known name: used to tell ingredients from prose.
-      def amount?(text) = !amount_in(text).nil?
+      def amount?(text, bulleted: false) = !amount_in(text, bulleted: bulleted).nil?
       def known_name?(text) = !@names.match(text).nil?
 
       # The same line as the cook put it right.
@@ -47,8 +48,8 @@ module Restauro
 
       private
 
-      def amount_in(text)
-        @amounts.read(text)
+      def amount_in(text, bulleted: false)
+        @amounts.read(text, bulleted: bulleted)
       rescue InvalidInput => e
         raise InvalidInput, "in the line '#{text.strip[0, 80]}': #{e.message}"
       end
@@ -96,7 +97,7 @@ module Restauro
       def regrams(line, ingredient)
         return line.grams unless ingredient && line.ingredient != ingredient.key
 
-        amount = amount_in(line.text)
+        amount = amount_in(line.text, bulleted: line.text.match?(AmountReader::DASH_BULLET))
         amount && @weigher.grams(amount, ingredient, line: line.text)
       end
 

@@ -2,7 +2,7 @@ module Restauro
   module Recipes
     # Tells titles, parts, ingredients and steps apart in a plain text recipe.
     class Outline
-      Entry = Struct.new(:text, :kind, :part)
+      Entry = Struct.new(:text, :kind, :part, :bulleted)
       METHOD = /\A\W*(?:method|directions?|instructions?|steps?|preparation|how to make(?: it)?|what to do|zubereitung|préparation)\W*\z/i
       INGREDIENTS = /\A\W*(?:ingredients?|you need|you will need|zutaten|ingrédients|ingredienti|ingredientes)\W*\z/i
       PART = /\A\W*(?:for|for the|to make|to finish)\b[^.]*:?\z/i
@@ -30,8 +30,9 @@ module Restauro
         section = :ingredients
         part = nil
         lines.each_with_index.map do |line, index|
-          kind, section, part = classify(line, index, lines.length, section, part)
-          Entry.new(bulleted ? line.sub(/\A(\s*)-(?=\S)/, '\1- ') : line, kind, part)
+          bare = bulleted ? line.sub(AmountReader::DASH_BULLET, "") : line
+          kind, section, part = classify(bare, index, lines.length, section, part)
+          Entry.new(line, kind, part, bulleted)
         end
       end
 

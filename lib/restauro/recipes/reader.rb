@@ -34,7 +34,7 @@ module Restauro
       def line(entry)
         return Line.new(text: entry.text, role: entry.kind.to_s, part: entry.part) unless entry.kind == :ingredient
 
-        @line_reader.read(entry.text, part: entry.part)
+        @line_reader.read(entry.text, part: entry.part, bulleted: entry.bulleted)
       end
 
       def corrected(lines, corrections)

@@ -1,0 +1,50 @@
+require "open3"
+
+RSpec.describe "The core" do
+  root = Restauro::ROOT
+
+  it "loads alone, on plain Ruby, without the web or the database" do
+    script = "require 'restauro'; Restauro.constants.each { |c| Restauro.const_get(c) }; Restauro::Families::Sauce.constants.each { |c| Restauro::Families::Sauce.const_get(c) }; " \
+             "puts $LOADED_FEATURES.grep(/sinatra|sequel|rack|nokogiri|dry|pg/).reject { |f| f.include?('ruby/3') && f.end_with?('.so') && f.include?('openssl') }"
+    out, status = Open3.capture2e({"RUBYOPT" => "", "BUNDLE_GEMFILE" => nil}, RbConfig.ruby, "-I#{root}/lib", "-e", script, chdir: "/")
+    expect([out, status.success?]).to eq ["", true]
+  end
+
+  it "mentions no web, database, clock or chance" do
+    forbidden = /\b(Sinatra|Sequel|Rack|params|ENV|Time\.now|Date\.today|rand|SecureRandom)\b/
+    hits = Dir["#{root}/lib/**/*.rb"].flat_map { |file| File.readlines(file).grep(forbidden).map { |hit| "#{File.basename(file)}: #{hit.strip}" } }
+    expect(hits).to be_empty
+  end
+
+  it "keeps files and lines short" do
+    long = Dir["#{root}/{lib,app,db}/**/*.rb"].select { |file| File.readlines(file).length > 150 || File.readlines(file).any? { |l| l.chomp.length > 150 } }
+    expect(long.map { |file| file.delete_prefix(root) } - ["/db/cluster.rb"]).to be_empty
+  end
+
+  describe "its figures" do
+    sources = Restauro::DataFiles.yaml("sources.yml")
+
+    Dir["#{root}/data/constants/*.yml"].each do |file|
+      table = File.basename(file, ".yml")
+      it "in constants/#{table} have a number, a unit and a source that is listed" do
+        Restauro::Constants.table(table).each do |name, entry|
+          expect(entry.value).to be_finite, name.to_s
+          expect(entry.unit).to be_a(String).and(satisfy { |unit| !unit.empty? }), name.to_s
+          expect(sources).to have_key(entry.source), "#{name}: #{entry.source}"
+        end
+      end
+    end
+
+    it "are all used: nothing stands in data/constants that no code names" do
+      code = Dir["#{root}/{lib,app}/**/*.rb"].map { |file| File.read(file) }.join
+      computed = /\A(watts_|power_|heaped|scant|edge_|egg_|slurry_water_|boost_spoons_|simmer_)/
+      unused = Dir["#{root}/data/constants/*.yml"].flat_map { |f| Restauro::Constants.table(File.basename(f, ".yml")).keys }
+                                                  .reject { |name| code.include?(name.to_s) || name.match?(computed) }
+      expect(unused).to be_empty
+    end
+
+    it "of every ingredient name a listed source" do
+      Restauro::Catalogue.load.each { |i| Restauro::Ingredient::FIGURES.each { |figure| expect(sources).to have_key(i.source(figure).to_s) } }
+    end
+  end
+end
