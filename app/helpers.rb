@@ -2,7 +2,8 @@ module Restauro
   # Small pieces of form for the views.
   module ViewHelpers
     SHAPES = {"body" => '<rect class="shape-body" x="2" y="2" width="12" height="12"/>', "fat" => '<circle class="shape-fat" cx="8" cy="8" r="6.4"/>',
-              "liquid" => '<path class="shape-liquid" d="M1 8C3 4 5 4 8 7C11 10 13 10 15 6V15H1Z"/>', "binder" => '<path class="shape-binder" d="M8 1L15 8L8 15L1 8Z"/>',
+              "liquid" => '<path class="shape-liquid" d="M1 8C3 4 5 4 8 7C11 10 13 10 15 6V15H1Z"/>',
+              "binder" => '<path class="shape-binder" d="M8 1L15 8L8 15L1 8Z"/>',
               "lift" => '<path class="shape-lift" d="M8 2L15 14H1Z"/>', "other" => '<circle class="shape-other" cx="8" cy="8" r="3"/>'}.freeze
 
     # What a line does, as a shape beside its colour.
@@ -13,7 +14,8 @@ module Restauro
 
     # @param options [Hash] value => words, or group => {value => words}
     def select_tag(name, options, chosen)
-      "<select name=\"#{h(name)}\">#{options.map { |value, words| words.is_a?(Hash) ? option_group(value, words, chosen) : option(value, words, chosen) }.join}</select>"
+      choices = options.map { |value, words| words.is_a?(Hash) ? option_group(value, words, chosen) : option(value, words, chosen) }
+      "<select name=\"#{h(name)}\">#{choices.join}</select>"
     end
 
     def option_group(label, options, chosen)

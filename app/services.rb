@@ -3,7 +3,8 @@ module Restauro
   Services = Struct.new(:catalogue, :readers, :drafts, :kept_swaps, :clock, :data_version, :passcode, keyword_init: true) do
     def initialize(catalogue:, drafts:, kept_swaps:, clock:, data_version: DataFiles.version, passcode: nil)
       readers = KitchenUnits::SYSTEMS.to_h { |system| [system, Recipes::Reader.new(catalogue, system: system)] }.freeze
-      super(catalogue: catalogue, readers: readers, drafts: drafts, kept_swaps: kept_swaps, clock: clock, data_version: data_version, passcode: passcode)
+      super(catalogue: catalogue, readers: readers, drafts: drafts, kept_swaps: kept_swaps, clock: clock, data_version: data_version,
+            passcode: passcode)
       freeze
     end
 

@@ -19,14 +19,15 @@ module Restauro
     def from_json(hash) = JSON.parse(JSON.generate(hash), symbolize_names: true)
 
     def target(swap)
-      {flour_equivalents: swap.target.round(3), spoons: Families::Sauce::Grade.spoons(swap.target).round(2), grade: swap.grade.key, does: swap.grade.does}
+      {flour_equivalents: swap.target.round(3), spoons: Families::Sauce::Grade.spoons(swap.target).round(2),
+       grade: swap.grade.key, does: swap.grade.does}
     end
 
     def thickener(line, swap, family)
       needed = swap.needed(line)
       measure = Measure.nearest(family.catalogue.fetch(line.ingredient), line.grams.value, KitchenUnits.of(swap.ours.recipe.system))
-      {key: line.ingredient, name: family.catalogue.fetch(line.ingredient).say, grams: line.grams.value, low: needed.low.round(1), high: needed.high.round(1),
-       measure: measure&.text, measure_error_pct: measure&.error_pct&.round(1)}
+      {key: line.ingredient, name: family.catalogue.fetch(line.ingredient).say, grams: line.grams.value,
+       low: needed.low.round(1), high: needed.high.round(1), measure: measure&.text, measure_error_pct: measure&.error_pct&.round(1)}
     end
 
     def slurry_water(swap) = swap.school == "slurry" ? swap.ours.cooking.formula.slurry_water_g.round(1) : nil
@@ -52,7 +53,8 @@ module Restauro
     # The raw text untouched, so that a correction finds its line again.
     def line(line, catalogue)
       ingredient = catalogue.find_key(line.ingredient)
-      {text: line.text, ingredient: line.ingredient, name: name_of(line, ingredient), grams: line.grams&.value, low: line.grams&.low, high: line.grams&.high,
+      {text: line.text, ingredient: line.ingredient, name: name_of(line, ingredient), grams: line.grams&.value,
+       low: line.grams&.low, high: line.grams&.high,
        role: line.role, understood: line.understood, corrected: line.corrected, part: line.part, amount: line.amount_text,
        warnings: line.warnings.map(&:to_h)}
     end
@@ -61,8 +63,9 @@ module Restauro
     def name_of(line, ingredient) = line.role == "seasoning" && !line.corrected && line.name_text ? line.name_text : ingredient&.say
 
     def moment(moment)
-      {when: moment.when.to_s, celsius: moment.celsius.round(1), pa_s: moment.viscosity.value, low_pa_s: moment.viscosity.low, high_pa_s: moment.viscosity.high,
-       grade: moment.grade.key, low_grade: moment.low_grade.key, high_grade: moment.high_grade.key, film_mm: moment.film_mm.round(2), text: moment.text}
+      {when: moment.when.to_s, celsius: moment.celsius.round(1), pa_s: moment.viscosity.value,
+       low_pa_s: moment.viscosity.low, high_pa_s: moment.viscosity.high, grade: moment.grade.key,
+       low_grade: moment.low_grade.key, high_grade: moment.high_grade.key, film_mm: moment.film_mm.round(2), text: moment.text}
     end
   end
 end

@@ -92,7 +92,8 @@ module Restauro
         secret = path("initdb-password")
         File.open(secret, File::WRONLY | File::CREAT | File::TRUNC, 0o600) { |file| file.puts(password) }
         FileUtils.chown("postgres", "postgres", secret) if @server_user
-        command = as_server(binary("initdb"), "-D", path("data"), "-U", USER, "-E", "UTF8", "--locale=C.UTF-8", "--auth=scram-sha-256", "--pwfile=#{secret}")
+        command = as_server(binary("initdb"), "-D", path("data"), "-U", USER, "-E", "UTF8", "--locale=C.UTF-8",
+                            "--auth=scram-sha-256", "--pwfile=#{secret}")
         return if system(*command, out: path("log"), err: [:child, :out], chdir: "/")
 
         FileUtils.rm_rf(path("data"))

@@ -36,7 +36,8 @@ module Restauro
       end
     end
 
-    WORDS = {units: "units", school: "roux or slurry", with: "thickener", grade: "how thick", spoons: "spoons of flour a cup (0.1 to 6)", heat: "heat",
+    WORDS = {units: "units", school: "roux or slurry", with: "thickener", grade: "how thick",
+             spoons: "spoons of flour a cup (0.1 to 6)", heat: "heat",
              simmer: "simmer (0 to 240 minutes)", altitude: "altitude (-400 to 5000 metres)"}.freeze
 
     attr_reader :state, :choices

@@ -25,14 +25,15 @@ module Restauro
 
       # @return [String] SVG
       def to_s
-        Svg.tag("svg", parts.join, viewBox: "0 0 #{WIDTH} #{HEIGHT}", class: "course-chart", role: "group", aria_labelledby: "course-title course-words")
+        Svg.tag("svg", parts.join, viewBox: "0 0 #{WIDTH} #{HEIGHT}", class: "course-chart", role: "group",
+                                   aria_labelledby: "course-title course-words")
       end
 
       private
 
       def parts
-        [Svg.tag("title", "How it thickens", id: "course-title"), Svg.tag("desc", words, id: "course-words"), bands, heat_frame, time_axis, thickness_axis,
-         moments, uncertainty, heat_line(:wheat), heat_line(:ours), line(:wheat), line(:ours), legend, target]
+        [Svg.tag("title", "How it thickens", id: "course-title"), Svg.tag("desc", words, id: "course-words"), bands, heat_frame, time_axis,
+         thickness_axis, moments, uncertainty, heat_line(:wheat), heat_line(:ours), line(:wheat), line(:ours), legend, target]
       end
 
       def words
@@ -52,7 +53,8 @@ module Restauro
         @picture[:bands].each_with_index.map do |band, index|
           high = y(band[:high_pa_s] || HIGHEST_PA_S)
           low = y(band[:low_pa_s] || LOWEST_PA_S)
-          Svg.tag("rect", x: LEFT, y: high, width: RIGHT - LEFT, height: low - high, class: "band band-#{index}") + band_label(band, (high + low) / 2, low - high)
+          Svg.tag("rect", x: LEFT, y: high, width: RIGHT - LEFT, height: low - high, class: "band band-#{index}") +
+            band_label(band, (high + low) / 2, low - high)
         end.join
       end
 
@@ -81,13 +83,15 @@ module Restauro
 
       def thickness_axis
         TICKS.map { |pa_s| Svg.text(pa_s, x: LEFT - 8, y: y(pa_s) + 4, class: "tick", text_anchor: "end") }.join +
-          Svg.text("thickness, Pa·s", x: 14, y: (TOP + BOTTOM) / 2, class: "axis-name", text_anchor: "middle", transform: "rotate(-90 14 #{(TOP + BOTTOM) / 2})")
+          Svg.text("thickness, Pa·s", x: 14, y: (TOP + BOTTOM) / 2, class: "axis-name", text_anchor: "middle",
+                                      transform: "rotate(-90 14 #{(TOP + BOTTOM) / 2})")
       end
 
       # Boil, off the heat and plate of our sauce, each a line through both parts.
       def moments
         ours = @picture[:ours]
-        [[ours[:course].find { |point| point[:viscosity_pa_s] }&.fetch(:seconds), "liquid in", "start", 5], [ours[:boil_seconds], "boils", "end", -5], [ours[:off_seconds], "off the heat", "start", 5],
+        [[ours[:course].find { |point| point[:viscosity_pa_s] }&.fetch(:seconds), "liquid in", "start", 5],
+         [ours[:boil_seconds], "boils", "end", -5], [ours[:off_seconds], "off the heat", "start", 5],
          [(ours[:cooling].last || {})[:seconds], "plate, #{@picture[:serve_celsius].round} °C", "end", -5]].map do |seconds, name, anchor, shift|
           next "" unless seconds&.positive?
 
@@ -132,8 +136,8 @@ module Restauro
 
       def slider(at)
         stops = @picture[:stops]
-        {id: "target-handle", class: "target pull", transform: "translate(0 #{Svg.plain(at)})", tabindex: 0, role: "slider", aria_orientation: "vertical",
-         aria_label: "How thick", aria_valuemin: stops.first[:spoons], aria_valuemax: stops.last[:spoons],
+        {id: "target-handle", class: "target pull", transform: "translate(0 #{Svg.plain(at)})", tabindex: 0, role: "slider",
+         aria_orientation: "vertical", aria_label: "How thick", aria_valuemin: stops.first[:spoons], aria_valuemax: stops.last[:spoons],
          aria_valuenow: @picture[:target][:spoons], aria_valuetext: target_words,
          data_stops: JSON.generate(stops.map { |stop| [stop[:spoons], y(stop[:pa_s]).round(2), stop_words(stop)] })}
       end

@@ -22,7 +22,10 @@ module Restauro
 
       # Fractions set as fractions: 2 1/2 tsp.   @return [String] HTML
       def measure(text)
-        ERB::Util.html_escape(text).gsub(FRACTION) { "#{"#{Regexp.last_match(1)} " if Regexp.last_match(1)}<span class=\"fraction\">#{Regexp.last_match(2)}</span>" }
+        ERB::Util.html_escape(text).gsub(FRACTION) do
+          whole, part = Regexp.last_match.captures
+          "#{"#{whole} " if whole}<span class=\"fraction\">#{part}</span>"
+        end
       end
 
       # How far a kitchen measure is off: "3 % over".   @return [String, nil]

@@ -29,7 +29,8 @@ module Restauro
       end
 
       def notes
-        @snapshot[:warnings].map { |warning| "! #{warning[:text]}" } + ["What was found is marked; nothing here is called gluten free. Read every label, ask the maker."]
+        [*@snapshot[:warnings].map { |warning| "! #{warning[:text]}" },
+         "What was found is marked; nothing here is called gluten free. Read every label, ask the maker."]
       end
     end
   end

@@ -52,7 +52,8 @@ module Restauro
 
       def section
         height = (@moment[:film_mm] * SCALE).clamp(0.8, MOST_PX)
-        Svg.tag("rect", x: 136, y: 66 - height, width: 44, height: height, class: "spoon-film") + Svg.tag("path", d: "M132 68H184", class: "spoon-metal") +
+        Svg.tag("rect", x: 136, y: 66 - height, width: 44, height: height, class: "spoon-film") +
+          Svg.tag("path", d: "M132 68H184", class: "spoon-metal") +
           Svg.text(film_words, x: 158, y: 82, class: "spoon-scale", text_anchor: "middle")
       end
     end

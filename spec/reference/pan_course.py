@@ -35,10 +35,10 @@ def rhs(_, state, watts, boiling):
 def stretch(start, end, state, watts, boiling):
     reaches = lambda t, y: y[0] - case["boiling_celsius"]
     reaches.terminal, reaches.direction = True, 1
-    times = [t for t in np.arange(0, 601, 60) if start < t <= end]
+    times = [t for t in np.arange(0.0, 601.0, 60.0) if start < t <= end]
     found = solve_ivp(lambda t, y: rhs(t, y, watts, boiling), (start, end), state, method="LSODA", rtol=1e-8, atol=1e-10, max_step=1.0,
                       t_eval=sorted(set(times + [end])), events=None if boiling else reaches)
-    rows = [[t, *y] for t, y in zip(found.t, found.y.T) if t % 60 == 0]
+    rows = [[float(t), *map(float, y)] for t, y in zip(found.t, found.y.T) if t % 60 == 0]
     if not boiling and found.t_events[0].size:
         return rows, float(found.t_events[0][0]), list(found.y_events[0][0])
     return rows, None, list(found.y.T[-1])

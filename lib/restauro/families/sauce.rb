@@ -2,7 +2,8 @@ module Restauro
   module Families
     # Sauces thickened with flour or starch. Master metric: flour-equivalents.
     class Sauce
-      %w[Body Cautions Choice Cooking Cooling Event Formula Grade LookFors Method Options Picture Prediction Report Solver Swap SwapDraft Swapper].each do |name|
+      %w[Body Cautions Choice Cooking Cooling Event Formula Grade LookFors Method Options Picture Prediction Report Solver Swap SwapDraft
+         Swapper].each do |name|
         autoload name.to_sym, "restauro/families/sauce/#{name.gsub(/(?<!^)([A-Z])/, '_\1').downcase}"
       end
 

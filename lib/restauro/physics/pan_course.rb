@@ -1,19 +1,10 @@
+require_relative "pan_course/actions"
+
 module Restauro
   module Physics
     # A pan taken through a list of events: piecewise integration with the boil located exactly.
-    #   Add    liquid grams at a temperature, dissolved parts for pH and sugar, and thickeners (by index) that enter with it
-    #   Heat   watts from then on      Lid   on or off
     # An event stands at seconds from the start; those in at_boil happen when the liquid first boils (or when waiting for it is over).
     class PanCourse
-      Add = Struct.new(:grams, :celsius, :parts, :entering)
-      Heat = Struct.new(:watts)
-      Lid = Struct.new(:on)
-      Timed = Struct.new(:seconds, :action)
-      # seconds s · celsius C · liquid_grams g · shares Array: swollen x intact of each thickener, 0 while it is not in
-      Point = Struct.new(:seconds, :celsius, :liquid_grams, :shares)
-      # points every 5 s and the last · boil_seconds s or nil · stop nil, :boiling_dry or :never_boils · mixture at the end
-      Result = Struct.new(:points, :boil_seconds, :stop, :mixture, keyword_init: true)
-
       EPSILON = 1e-6
 
       # @param thickeners [Array<Ingredient>]   @param events [Array<Timed>]   @param at_boil [Array]
@@ -122,22 +113,12 @@ module Restauro
       end
 
       def reach_boil(step)
-        share = boil_fraction(step)
-        @state = @system.step(@state, share)
+        until_boil = @system.seconds_to(@boiling_celsius, @state, step)
+        @state = @system.step(@state, until_boil)
         @state[0] = @boiling_celsius
-        @seconds += share
+        @seconds += until_boil
         first_boil if @boil_seconds.nil? && !dry_pan? && @finish.nil?
         conditions_changed
-      end
-
-      # Where within a step the liquid reaches its boiling point, by bisection of the step's length.
-      def boil_fraction(step)
-        low, high = 0.0, step
-        30.times do
-          middle = (low + high) / 2
-          @system.celsius_after(@state, middle) < @boiling_celsius ? low = middle : high = middle
-        end
-        high
       end
 
       def first_boil

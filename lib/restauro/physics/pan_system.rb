@@ -14,6 +14,7 @@ module Restauro
       LOSS = K[:loss_per_kelvin]
       ROOM = K[:room_celsius]
       LATENT = K[:latent_heat]
+      BISECTIONS = 30
       LIQUID_HEAT = K[:liquid_heat_capacity]
 
       # @param grains [Array<Grain, nil>] nil while that thickener is not in the pan   @param boiling [Boolean] held at the boil
@@ -52,8 +53,16 @@ module Restauro
         moved
       end
 
-      # @return [Float] C, the temperature one step on
-      def celsius_after(state, step) = heat_step(state[0], state[1], step).first
+      # When, within a step that passes it, the liquid reaches a temperature: by bisection of the step's length.
+      # @return [Float] s, 0 to step
+      def seconds_to(celsius, state, step)
+        low, high = 0.0, step
+        BISECTIONS.times do
+          middle = (low + high) / 2
+          heat_step(state[0], state[1], middle).first < celsius ? low = middle : high = middle
+        end
+        high
+      end
 
       private
 

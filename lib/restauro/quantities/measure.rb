@@ -29,7 +29,7 @@ module Restauro
     def self.of(units) = (@of ||= {})[units.system] ||= new(units)
 
     # One more filling is worth this many per cent of error.
-    FILLING_COST_PCT = 1.5
+    FILLING_COST_PCT = 1.0
     MOST_CUPS = 12
 
     def initialize(units, tools: DataFiles.yaml("units/tools.yml"))

@@ -10,7 +10,8 @@ module Restauro
     WORDS = {"half" => 1/2r, "quarter" => 1/4r, "a" => 1r, "an" => 1r, "one" => 1r, "two" => 2r, "three" => 3r, "four" => 4r,
              "five" => 5r, "six" => 6r, "seven" => 7r, "eight" => 8r, "nine" => 9r, "ten" => 10r, "twelve" => 12r}.freeze
     DIGITS = %r{\d+\s*-\s*\d+\s*/\s*\d+(?![\d/])|\d+\s+\d+\s*/\s*\d+|\d+\s*/\s*\d+|\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+[.,]\d+|\d+|\.\d+}
-    WORD = /one and a half|two and a half|(?:a |one )?half(?: an?)?|(?:a |one )?quarter(?: of an?)?|three quarters(?: of an?)?|(?:#{WORDS.keys.join("|")})\b/i
+    PARTS = /one and a half|two and a half|(?:a |one )?half(?: an?)?|(?:a |one )?quarter(?: of an?)?|three quarters(?: of an?)?/i
+    WORD = /#{PARTS}|(?:#{WORDS.keys.join("|")})\b/i
     ONE = /(?:#{DIGITS}|#{WORD})/
     RANGE = /\A(-?#{ONE})(?:\s*(?:-|–|\bto\b|\bor\b)\s*(#{ONE}))?/i
     PHRASES = {/\Aone and a half/i => 3/2r, /\Atwo and a half/i => 5/2r, /\Athree quarters/i => 3/4r, /\A(?:a |one )?half/i => 1/2r,

@@ -9,6 +9,7 @@ module Restauro
       BULLET = /\A\s*(?:[*•▢☐◦·‣+]|-(?=\s)|\[\s?\])\s*/
 
       DASH_BULLET = /\A\s*-\s*/
+      ABOUT = /\A(?:about|approximately|approx\.?|around|roughly|ca\.?)\s+/i
 
       def initialize(units)
         @units = units
@@ -18,7 +19,7 @@ module Restauro
       # @param text [String] a raw line   @param bulleted [Boolean] whether a dash at its head is a bullet, not a minus
       # @return [Amount, nil] nil when the line holds no amount   @raise [InvalidInput] an impossible quantity
       def read(text, bulleted: false)
-        plain = Numbers.plain(text).sub(bulleted ? DASH_BULLET : BULLET, "").sub(/\A(?:about|approximately|approx\.?|around|roughly|ca\.?)\s+/i, "").strip
+        plain = Numbers.plain(text).sub(bulleted ? DASH_BULLET : BULLET, "").sub(ABOUT, "").strip
         leading(plain) || trailing(plain)
       end
 

@@ -11,7 +11,8 @@ module Restauro
       def read(text)
         entries(recipe_in(JSON.parse(text, max_nesting: 60)))
       rescue JSON::ParserError, JSON::NestingError
-        raise InvalidInput, "this begins like JSON but does not parse (#{text.strip[0, 40].inspect}); paste the recipe as plain text or a whole JSON-LD block"
+        raise InvalidInput, "this begins like JSON but does not parse (#{text.strip[0, 40].inspect}); " \
+                            "paste the recipe as plain text or a whole JSON-LD block"
       end
 
       # @return [Hash] a schema.org Recipe

@@ -85,7 +85,9 @@ module Restauro
       end
 
       def asked(match, text)
-        match.ambiguous ? [Warning.new(code: :ambiguous_ingredient, line: text, text: "#{match.ambiguous}; read as #{@catalogue.fetch(match.key).say}")] : []
+        return [] unless match.ambiguous
+
+        [Warning.new(code: :ambiguous_ingredient, line: text, text: "#{match.ambiguous}; read as #{@catalogue.fetch(match.key).say}")]
       end
 
       def no_amount(text, grams, role)
@@ -104,7 +106,8 @@ module Restauro
       def check(line)
         return line unless line.grams && line.grams.value > @most_grams
 
-        raise InvalidInput, "in the line '#{line.text.strip[0, 80]}': #{line.grams.value.round} g is more than a kitchen can hold; type an amount under #{(@most_grams / 1000).round} kg"
+        raise InvalidInput, "in the line '#{line.text.strip[0, 80]}': #{line.grams.value.round} g is more than a kitchen can hold; " \
+                            "type an amount under #{(@most_grams / 1000).round} kg"
       end
     end
   end

@@ -8,7 +8,8 @@ module Restauro
       PART = /\A\W*(?:for|for the|to make|to finish)\b[^.]*:?\z/i
       ABOUT = /\A\W*(?:serves|servings?|makes|yields?|prep(?:aration)? time|cook(?:ing)? time|total time|time|source|notes?|author|difficulty)\b/i
       NUMBERED = /\A\s*(?:step\s*)?\d+\s*[.):]\s+(?=[[:alpha:]])/i
-      VERBS = /\A\W*(?:in an? |meanwhile|when |once |then |gently |slowly |gradually |carefully |whisk|melt|add|stir|bring|simmer|cook|heat|pour|season|
+      VERBS = /\A\W*(?:in an? |meanwhile|when |once |then |gently |slowly |gradually |carefully |whisk|melt|add|stir|bring|simmer|cook|heat|
+        pour|season|
         serve|remove|mix|combine|boil|reduce|make|place|put|fry|sauté|saute|beat|blend|strain|taste|return|turn|let|leave|keep|set|fold|bake|roast|
         warm|sprinkle|scatter|drain|deglaze|continue|finish|transfer|adjust|toast|chop|slice|grate|peel|preheat|rub|off the heat|take )\b/ix
       AMOUNT_FIRST = /\A\W*(?:\d|[#{Numbers::GLYPHS.keys.join}])/

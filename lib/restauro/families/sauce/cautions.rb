@@ -58,9 +58,11 @@ module Restauro
         def stopped(cooking)
           case cooking.result.stop
           when :boiling_dry
-            Warning.new(code: :boiling_dry, text: "it boils dry: under a quarter of the liquid is left after #{minutes(cooking.last.seconds)} min; lower the heat or stop sooner")
+            Warning.new(code: :boiling_dry, text: "it boils dry: under a quarter of the liquid is left after " \
+                                                  "#{minutes(cooking.last.seconds)} min; lower the heat or stop sooner")
           when :never_boils
-            Warning.new(code: :never_boils, text: "it does not boil in #{minutes(Constants.fetch(:sauce, :boil_limit_seconds))} min on this heat; turn it up or make less at a time")
+            Warning.new(code: :never_boils, text: "it does not boil in #{minutes(Constants.fetch(:sauce, :boil_limit_seconds))} min on this " \
+                                                  "heat; turn it up or make less at a time")
           end
         end
 
@@ -70,7 +72,8 @@ module Restauro
           return if late.empty?
 
           Warning.new(code: :boil_below_pasting, text: "up here it boils at #{boil.round(1)} C, below what #{late.map(&:say).join(" and ")} " \
-                                                       "needs (#{late.map(&:paste_full_c).max.round} C): give it more minutes or use potato or tapioca starch")
+                                                       "needs (#{late.map(&:paste_full_c).max.round} C): give it more minutes " \
+                                                       "or use potato or tapioca starch")
         end
 
         # A slow flour in a short slurry: most of it is still raw.   @return [Array<Warning>]
@@ -79,7 +82,8 @@ module Restauro
             part.ingredient.paste_tau_s.to_f >= Constants.fetch(:sauce, :slow_tau_s) && cooking.share_of(part) < Constants.fetch(:sauce, :slow_share)
           end
           slow.map do |part|
-            Warning.new(code: :short_of_time, text: "#{part.ingredient.say} has only #{(100 * cooking.share_of(part)).round} % of its strength by then: " \
+            share = (100 * cooking.share_of(part)).round
+            Warning.new(code: :short_of_time, text: "#{part.ingredient.say} has only #{share} % of its strength by then: " \
                                                     "simmer 5 minutes or more, or make a roux")
           end
         end

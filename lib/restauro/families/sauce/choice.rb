@@ -34,7 +34,8 @@ module Restauro
         # Lines of a recipe that hold something to be kept out.   @return [Array<Warning>]
         def warnings(recipe)
           recipe.ingredients.select(&:ingredient).reject { |line| allowed?(@catalogue.fetch(line.ingredient)) }.map do |line|
-            Warning.new(code: :holds_excluded, line: line.text, text: "#{@catalogue.fetch(line.ingredient).say} is on the list of what to leave out: change this line")
+            say = @catalogue.fetch(line.ingredient).say
+            Warning.new(code: :holds_excluded, line: line.text, text: "#{say} is on the list of what to leave out: change this line")
           end
         end
 

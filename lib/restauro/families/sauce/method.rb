@@ -10,6 +10,7 @@ module Restauro
             freeze
           end
         end
+        LATE_ROLES = %w[seasoning cheese egg other lift].freeze
         PALE = "foams and smells of toast, still pale"
         LOOSE = "smooth and loose like thin cream; starch will not smell toasted, so go by the clock"
 
@@ -35,7 +36,11 @@ module Restauro
 
         def lines(role) = @ours.recipe.ingredients.select { |line| line.role == role }
         def liquids = lines("liquid").reject { |line| line.equal?(@formula.slurry_line) || sharp?(line) }
-        def sharp?(line) = line.ingredient && @catalogue.fetch(line.ingredient).then { |i| i.ph && i.ph < 4.7 && i.buffer_mmol_kg_ph >= 30 && i.alcohol_pct.to_f.zero? }
+        
+        def sharp?(line)
+          ingredient = @catalogue.find_key(line.ingredient)
+          ingredient&.ph && ingredient.ph < 4.7 && ingredient.buffer_mmol_kg_ph >= 30 && ingredient.alcohol_pct.to_f.zero?
+        end
 
         def clean
           Step.new(text: "Set out a clean pan, whisk and board, and the packs.",
@@ -51,8 +56,8 @@ module Restauro
         def floury? = @swap.thickeners.any? { |line| @catalogue.fetch(line.ingredient).group != "starch" }
 
         def pour
-          Step.new(text: "Pour in #{liquid_words} cold, all at once, whisking.", look_for: "no lumps before it warms; press any flat against the side",
-                   caution: "Hot liquid at once onto a hot roux makes lumps.")
+          Step.new(text: "Pour in #{liquid_words} cold, all at once, whisking.",
+                   look_for: "no lumps before it warms; press any flat against the side", caution: "Hot liquid at once onto a hot roux makes lumps.")
         end
 
         def warm
@@ -65,7 +70,8 @@ module Restauro
         def stir_slurry
           water = @formula.slurry_line ? "#{grams(@formula.slurry_line)} cold water" : "cold water"
           Step.new(text: "Stir #{thickeners} smooth in #{water}. Pour it in a thin stream, whisking.", minutes: 0.5,
-                   look_for: "clouded, then glossy within half a minute", caution: "Dry starch or a warm slurry makes lumps: cold, stirred again just before.")
+                   look_for: "clouded, then glossy within half a minute",
+                   caution: "Dry starch or a warm slurry makes lumps: cold, stirred again just before.")
         end
 
         def liquid_words = list(liquids.map { |line| line.counted? ? "#{grams(line)} #{say(line)}" : line.text })
@@ -101,7 +107,7 @@ module Restauro
         end
 
         def finish
-          late = @ours.recipe.ingredients.select(&:understood).select { |line| %w[seasoning cheese egg other lift].include?(line.role) || sharp?(line) }
+          late = @ours.recipe.ingredients.select { |line| line.understood && (LATE_ROLES.include?(line.role) || sharp?(line)) }
           return if late.empty?
 
           Step.new(text: "Off the heat, stir in #{late.map { |line| short(line) }.join("; ")}.", caution: finish_caution(late))

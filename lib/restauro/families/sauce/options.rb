@@ -32,7 +32,8 @@ module Restauro
           most = Constants.fetch(:sauce, :most_target)
           return number if number.finite? && number.positive? && number <= most
 
-          raise InvalidInput, "a target is a grade (#{Grade::ALL.drop(1).map(&:key).join(", ")}) or flour-equivalents over 0 up to #{most}, got #{target}"
+          raise InvalidInput, "a target is a grade (#{Grade::ALL.drop(1).map(&:key).join(", ")}) or flour-equivalents " \
+                              "over 0 up to #{most}, got #{target}"
         end
 
         def self.check_simmer(seconds)

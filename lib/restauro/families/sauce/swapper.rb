@@ -11,16 +11,18 @@ module Restauro
 
         # @param recipe [Recipes::Recipe] with sauce roles   @param options [Options]   @return [Swap]   @raise [InvalidInput]
         def swap(recipe, options, wheat:)
-          raise InvalidInput, "no thickener was read: type the flour's line with its amount, such as '3 tbsp flour'" if wheat.flour_equivalents.value.zero?
-
           replaced = SwapDraft.replaced(recipe, @catalogue)
-          raise InvalidInput, "nothing to replace: no flour or starch line with an amount was read" if replaced.empty?
+          no_thickener if wheat.flour_equivalents.value.zero? || replaced.empty?
 
           options = options.with_choices(school: options.school || "roux")
           solved(recipe, options, wheat, replaced)
         end
 
         private
+
+        def no_thickener
+          raise InvalidInput, "no thickener to replace was read: type the flour's line with its amount, such as '3 tbsp flour'"
+        end
 
         def solved(recipe, options, wheat, replaced)
           choice = Choice.new(@catalogue, without: options.without)
@@ -53,7 +55,8 @@ module Restauro
 
         def draft(recipe, options, choice)
           fat = %w[butter neutral_oil].map { |key| @catalogue.fetch(key) }.find { |i| choice.allowed?(i) }
-          SwapDraft.new(recipe, @catalogue, school: options.school, units: KitchenUnits.of(recipe.system), fat: fat || @catalogue.fetch("neutral_oil"))
+          SwapDraft.new(recipe, @catalogue, school: options.school, units: KitchenUnits.of(recipe.system),
+                                            fat: fat || @catalogue.fetch("neutral_oil"))
         end
 
         # Each candidate's grams by division, from the trials that rode along; the slurry's water hardly moves them.
