@@ -39,7 +39,14 @@ export class LiveForm {
     if (event.submitter?.hasAttribute("formaction")) return; // keeping goes to another page
     event.preventDefault();
     clearTimeout(this.timer);
+    this.choose(event.submitter);
     this.send(event.submitter);
+  }
+
+  // A button that stands for one choice of a list sets that list, which is not drawn again.
+  choose(button) {
+    const list = button?.name && this.form.querySelector(`select[name="${button.name}"]`);
+    if (list) list.value = button.value;
   }
 
   body(submitter) {

@@ -7,7 +7,7 @@ module Restauro
 
         # Warnings a course itself gives.   @param cooking [Cooking]   @return [Array<Warning>]
         def of_course(cooking)
-          [no_thickener(cooking), stopped(cooking), below_pasting(cooking), untested(cooking)].compact
+          [no_thickener(cooking), too_little(cooking), stopped(cooking), below_pasting(cooking), untested(cooking)].compact
         end
 
         # Sentences for the cook, from the notes of the thickeners and the state of the pan.
@@ -55,6 +55,13 @@ module Restauro
           Warning.new(code: :no_thickener, text: "no thickener was read in this recipe, so it is as thick as its liquid")
         end
 
+        def too_little(cooking)
+          return unless cooking.flour_equivalents.nil?
+
+          Warning.new(code: :too_little_liquid, text: "under #{Constants.fetch(:sauce, :least_liquid).round} g of liquid is left: " \
+                                                      "how thick it is cannot be told; add liquid")
+        end
+
         def stopped(cooking)
           case cooking.result.stop
           when :boiling_dry
@@ -90,7 +97,8 @@ module Restauro
 
         def untested(cooking)
           grams = cooking.formula.liquid.value
-          return if grams.between?(Constants.fetch(:sauce, :untested_below), Constants.fetch(:sauce, :untested_above))
+          tested = Constants.fetch(:sauce, :untested_below)..Constants.fetch(:sauce, :untested_above)
+          return if cooking.flour_equivalents.nil? || tested.cover?(grams)
 
           Warning.new(code: :not_tested, text: "#{grams.round} g of liquid is outside what was tested (100 g to 5 kg): go by what you see")
         end

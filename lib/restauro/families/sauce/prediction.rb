@@ -25,6 +25,8 @@ module Restauro
           freeze
         end
 
+        # Under a few spoonfuls of liquid nothing can be said of the texture: the figures then stand at zero and are not to be shown.
+        def known? = !cooking.flour_equivalents.nil?
         def school = cooking.formula.school
         def options = cooking.options
         def grade = Grade.of(flour_equivalents.value)
@@ -70,7 +72,7 @@ module Restauro
 
         # Each body's own band, combined as independent errors, and the liquid's on top.
         def estimate
-          return Estimate.new(value: 0.0) if cooking.flour_equivalents.nil?
+          return Estimate.new(value: 0.0) unless known?
 
           bodies = cooking.shares_of_e.reject { |_, e| e.zero? }.map do |part, e|
             Estimate.within(e, 0.0).then { |own| own.widen(part.grams.low_share, part.grams.high_share) }

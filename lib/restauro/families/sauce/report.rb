@@ -36,6 +36,7 @@ module Restauro
            viscosity_plate_pa_s: prediction.viscosity_plate, viscosity_fridge_pa_s: prediction.viscosity_fridge}
             .each_with_object({}) { |(name, estimate), all| all.merge!(twins(name, estimate)) }
             .then { |all| {flour_equivalents: all.delete(:flour_equivalents), grade: prediction.grade.key}.merge(all) }
+            .transform_values { |figure| prediction.known? ? figure : nil }
         end
 
         def alternative(other)

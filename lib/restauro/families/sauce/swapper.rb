@@ -12,6 +12,7 @@ module Restauro
         # @param recipe [Recipes::Recipe] with sauce roles   @param options [Options]   @return [Swap]   @raise [InvalidInput]
         def swap(recipe, options, wheat:)
           replaced = SwapDraft.replaced(recipe, @catalogue)
+          too_little unless wheat.known?
           no_thickener if wheat.flour_equivalents.value.zero? || replaced.empty?
 
           options = options.with_choices(school: options.school || "roux")
@@ -19,6 +20,10 @@ module Restauro
         end
 
         private
+
+        def too_little
+          raise InvalidInput, "too little liquid to tell how thick it is; type at least #{Constants.fetch(:sauce, :least_liquid).round} g of it"
+        end
 
         def no_thickener
           raise InvalidInput, "no thickener to replace was read: type the flour's line with its amount, such as '3 tbsp flour'"

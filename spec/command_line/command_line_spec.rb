@@ -1,0 +1,81 @@
+require "open3"
+require "stringio"
+
+RSpec.describe Restauro::CommandLine do
+  cream = "Chive cream\n3 tbsp flour\n40 g butter\n500 ml milk\n2 cups wobble\n1 tbsp soy sauce\nsalt to taste"
+
+  # @return [Array(Integer, Object, String)] exit code, parsed output or nil, error line
+  def run(*argv, input: "")
+    out, err = StringIO.new, StringIO.new
+    code = described_class.new(out: out, err: err, stdin: StringIO.new(input.dup.b)).run(argv)
+    [code, out.string.empty? ? nil : JSON.parse(out.string), err.string]
+  end
+
+  it "predicts with the words of the contract" do
+    code, found, = run("predict", "-", input: cream)
+    expect([code, found.keys, found["lines"].first.keys]).to eq [0, %w[family school lines metrics course warnings], %w[text ingredient grams low_grams high_grams role understood]]
+    expect(found["metrics"].keys).to include("flour_equivalents", "flour_equivalents_low", "flour_equivalents_high", "grade", "viscosity_pan_pa_s", "viscosity_plate_pa_s_low", "viscosity_fridge_pa_s_high")
+    expect(found["course"].first.keys).to eq %w[seconds celsius liquid_grams flour_equivalents viscosity_pa_s]
+    expect(found["course"].map { |point| point["seconds"] }.first(3)).to eq [0.0, 5.0, 10.0]
+    expect(found["warnings"].map { |w| w["code"] }).to include("line_not_understood", "gluten_in_line")
+    expect(found["warnings"].first.keys).to eq %w[code text line]
+  end
+
+  it "swaps with the words of the contract" do
+    code, found, = run("swap", "-", "--target", "thick", input: cream)
+    expect([code, found.keys, found["target"]]).to eq [0, %w[target wheat swap method alternatives warnings], {"metric" => "flour_equivalents", "value" => 9.3, "grade" => "thick"}]
+    expect(found["swap"]["lines"].first.keys).to include("measure", "measure_error_pct")
+    expect(found["method"].first.keys).to eq %w[text minutes look_for caution]
+    expect(found["swap"]["lines"].select { |l| l["role"] == "thickener" }.map { |l| l["ingredient"] }).to eq %w[blend_with_gum corn_starch]
+  end
+
+  it "feeds its own swap back within 3 %" do
+    _, found, = run("swap", "-", "--school", "slurry", "--with", "tapioca_starch", "--target", "5", input: cream)
+    _, again, = run("predict", "-", input: found["swap"]["lines"].map { |l| l["text"] }.join("\n"))
+    expect(again["metrics"]["flour_equivalents"]).to be_within(3).percent_of(5)
+  end
+
+  it "reads JSON-LD by its first character" do
+    json = JSON.generate(Restauro::Recipes::JsonLd.write(name: "Cream", ingredients: ["2 cups milk", "3 tbsp flour"], steps: []))
+    expect(run("predict", "-", input: json)[1]["metrics"]["grade"]).to eq "thin"
+  end
+
+  it "takes events, units and heat" do
+    plain, later = [[], ["--event", "t=900 heat off", "--heat", "high", "--units", "au"]].map { |more| run("predict", "-", *more, input: cream)[1] }
+    expect([later["course"].last["seconds"], later["metrics"]["flour_equivalents"]]).to match([900.0, be > plain["metrics"]["flour_equivalents"]])
+  end
+
+  it("asks about cornflour in every system, and takes the starch outside the US") do
+    found = %w[us uk].map { |units| run("predict", "-", "--units", units, input: "2 cups milk\n2 tbsp cornflour")[1] }
+    expect(found.map { |f| [f["lines"].last["ingredient"], f["warnings"].map { |w| w["code"] }] }).to match([["maize_flour", include("ambiguous_ingredient")], ["corn_starch", include("ambiguous_ingredient")]])
+  end
+
+  it "gives null for what cannot be known, and says why" do
+    _, found, = run("predict", "-", "--family", "sauce", input: "2 g flour\n1 tbsp milk")
+    expect([found["metrics"].values.uniq, found["warnings"].map { |w| w["code"] }]).to match([[nil], include("too_little_liquid")])
+  end
+
+  {["predict", "-"] => ["", 1, /empty/], ["predict", "-", "--altitude", "99999"] => ["2 cups milk", 1, /altitude/], ["swap", "-"] => ["2 cups milk", 1, /flour/],
+   ["predict", "/no/such/file"] => ["", 1, /cannot read/], ["predict"] => ["", 2, /no file/], ["bake", "-"] => ["", 2, /predict/], ["predict", "-", "--target", "thin"] => ["2 cups milk", 2, /swap/],
+   ["predict", "-", "--colour", "blue"] => ["", 2, /--help/], ["swap", "-", "--with", "wheat_flour"] => ["2 cups milk\n2 tbsp flour", 1, /gluten/],
+   ["predict", "-", "--event", "whenever"] => ["2 cups milk", 1, /t=600/], ["predict", "-", "--family", "soup"] => ["2 cups milk", 2, /sauce/]}.each do |argv, (input, expected, words)|
+    it "#{argv.join(" ")} exits #{expected} in one line" do
+      code, found, err = run(*argv, input: input)
+      expect([code, found, err.lines.length, err]).to match([expected, nil, 1, words])
+    end
+  end
+
+  describe "as a program" do
+    program = File.join(Restauro::ROOT, "bin", "restauro")
+
+    it "works from any directory on plain Ruby, whatever the locale" do
+      out, err, status = Open3.capture3({"LANG" => "C", "LC_ALL" => "C", "BUNDLE_GEMFILE" => nil, "RUBYOPT" => nil}, program, "predict", "-", "--format", "text", stdin_data: "½ cup crème fraîche\n2 tbsp flour\n1 cup milk", chdir: "/")
+      expect([out.force_encoding("UTF-8"), err, status.exitstatus]).to match([/crème fraîche/, "", 0])
+    end
+
+    it "keeps standard output empty on failure" do
+      out, err, status = Open3.capture3(program, "swap", "-", stdin_data: "-1 cup milk")
+      expect([out, err, status.exitstatus]).to match(["", /-1 cup milk/, 1])
+    end
+  end
+end

@@ -1,0 +1,54 @@
+RSpec.describe "The Notebook pages" do
+  def keep(**changes)
+    send_form("/notebook", swap_fields(title: "Our sauce", note: "<b>good</b>", **changes).merge("keep" => "new"))
+    last_response.headers["location"][/\d+\z/].to_i
+  end
+
+  it "keep inputs, choices, the data's version and the result, and show them escaped" do
+    kept = WebHelpers::SERVICES.kept_swaps.fetch(keep)
+    expect([kept.title, kept.inputs["recipe"], kept.choices["school"], kept.data_version]).to eq ["Our sauce", swap_fields["recipe"], "roux", WebHelpers::SERVICES.data_version]
+    visit("/notebook/#{kept.id}")
+    expect([text_of(".big").first, last_response.body]).to match([/maize starch/, include("&lt;b&gt;good&lt;/b&gt;")])
+  end
+
+  it "never rewrite the past: a kept result stays though the model has moved on" do
+    id = keep
+    snapshot = WebHelpers::SERVICES.kept_swaps.fetch(id).snapshot
+    snapshot["thickeners"].first["grams"] = 99.0
+    WebHelpers::SERVICES.kept_swaps.update(id, snapshot: snapshot, data_version: "older")
+    visit("/notebook/#{id}")
+    expect([text_of(".big").first, text_of(".hint").join]).to match([/99 g/, /figures of that day/])
+  end
+
+  it "keep nothing when there is no swap, and say why" do
+    send_form("/notebook", swap_fields(recipe: "2 cups milk").merge("keep" => "new"))
+    expect([last_response.status, text_of(".problem").first, WebHelpers::SERVICES.kept_swaps.any?]).to match([422, /flour/, false])
+  end
+
+  it "open a kept swap as it was left, and save over it" do
+    id = keep(with: "potato_starch", school: "slurry")
+    send_form("/notebook/#{id}/open")
+    visit("/")
+    expect([text_of(".big").first, page.at_css("input[name=kept_id]")["value"]]).to match([/potato starch/, id.to_s])
+    send_form("/notebook", swap_fields(title: "Changed").merge("keep" => "over", "kept_id" => id.to_s))
+    expect(WebHelpers::SERVICES.kept_swaps.list.map { |k| [k.id, k.title] }).to eq [[id, "Changed"]]
+  end
+
+  it "ask before deleting" do
+    id = keep
+    visit("/notebook/#{id}/delete")
+    expect([text_of("h1").first, WebHelpers::SERVICES.kept_swaps.any?]).to match([/Delete/, true])
+    send_form("/notebook/#{id}/delete")
+    expect(WebHelpers::SERVICES.kept_swaps.any?).to be false
+  end
+
+  it("find nothing at odd addresses") { expect(%w[0 99 abc 99999999999].map { |id| visit("/notebook/#{id}").status }).to eq [404] * 4 }
+
+  it "load the demo once, whole, with none of it in the way of a cook who deletes it" do
+    2.times { Restauro::Demo.load(TestDatabase.connection, WebHelpers::SERVICES) }
+    titles = WebHelpers::SERVICES.kept_swaps.list.map(&:title)
+    expect([titles.length, titles.uniq.length]).to eq [Restauro::Demo.data["notebook"].length] * 2
+    visit("/notebook?q=potato")
+    expect(text_of(".entry-name")).to eq ["Onion and cider-vinegar gravy"]
+  end
+end
