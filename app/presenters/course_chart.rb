@@ -96,7 +96,7 @@ module Restauro
           next "" unless seconds&.positive?
 
           Svg.tag("line", x1: x(seconds), x2: x(seconds), y1: HEAT_TOP, y2: BOTTOM, class: "moment") +
-            Svg.text(name, x: x(seconds) + shift, y: TOP - 8, class: "moment-name", text_anchor: anchor)
+            Svg.text(name, x: x(seconds) + shift, y: TOP - 8, class: "moment-name moment-#{name[/\A\w+/]}", text_anchor: anchor)
         end.join
       end
 
@@ -116,7 +116,7 @@ module Restauro
       end
 
       def legend
-        [["ours", "ours will", 0], ["wheat", "wheat would", 110]].map do |side, name, shift|
+        [["ours", "ours will", 0], ["wheat", "wheat would", 170]].map do |side, name, shift|
           Svg.tag("line", x1: LEFT + shift, x2: LEFT + shift + 30, y1: 10, y2: 10, class: "curve #{side}") +
             Svg.text(name, x: LEFT + shift + 36, y: 14, class: "legend")
         end.join

@@ -35,7 +35,9 @@ module Restauro
         "#{percent.abs.round} % #{percent.positive? ? "over" : "under"}"
       end
 
-      def minutes(value) = value == value.round ? value.round.to_s : "#{value.floor unless value < 1} <span class=\"fraction\">1/2</span>".strip
+      # Whole and half minutes in plain text.   @example minutes_text(7.5) # => "7 1/2"
+      def minutes_text(value) = [(value.floor unless value < 1), ("1/2" unless value == value.floor)].compact.join(" ")
+      def minutes(value) = measure(minutes_text(value))
       def shape(role) = ROLE_SHAPES.fetch(role, "other")
       def list(words) = words.length < 2 ? words.join : "#{words[0..-2].join(", ")} and #{words.last}"
       def date(time) = time.strftime("%-d %B %Y")

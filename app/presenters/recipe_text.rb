@@ -23,7 +23,7 @@ module Restauro
 
       def steps
         @snapshot[:method].each_with_index.map do |step, index|
-          minutes = step[:minutes] && "#{Format.number(step[:minutes])} min: "
+          minutes = ("#{Format.minutes_text(step[:minutes])} min: " if step[:minutes]&.positive?)
           ["#{index + 1}. #{minutes}#{step[:text]}", step[:look_for] && "Look for: #{step[:look_for]}.", step[:caution]].compact.join(" ")
         end
       end

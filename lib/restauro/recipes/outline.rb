@@ -13,6 +13,7 @@ module Restauro
         serve|remove|mix|combine|boil|reduce|make|place|put|fry|sauté|saute|beat|blend|strain|taste|return|turn|let|leave|keep|set|fold|bake|roast|
         warm|sprinkle|scatter|drain|deglaze|continue|finish|transfer|adjust|toast|chop|slice|grate|peel|preheat|rub|off the heat|take )\b/ix
       AMOUNT_FIRST = /\A\W*(?:\d|[#{Numbers::GLYPHS.keys.join}])/
+      BARE_WORDS = 3
       LONG_SENTENCE = /\A[^\d].{55,}[.!]\s*\z/
 
       # Whether a title is only "Ingredients:" or "Method".
@@ -60,11 +61,14 @@ module Restauro
 
       def amount_first?(line) = AMOUNT_FIRST.match?(line)
 
+      # "butter" or "salt to taste" at the head, not "Onion and cider-vinegar gravy".
+      def bare_ingredient?(line) = line.split.length <= BARE_WORDS && @line_reader.known_name?(line)
+
       def title?(line, index, count)
         return true if ABOUT.match?(line)
         return false if @line_reader.amount?(line)
 
-        (index.zero? && count > 1 && !@line_reader.known_name?(line)) || line.match?(/\A\W*[[:upper:]][[:upper:]\s&'-]{3,}\z/)
+        (index.zero? && count > 1 && !bare_ingredient?(line)) || line.match?(/\A\W*[[:upper:]][[:upper:]\s&'-]{3,}\z/)
       end
     end
   end

@@ -62,9 +62,10 @@ module Restauro
 
         def warm
           Step.new(text: "Bring #{liquid_words} to the boil on #{heat}#{with_fat}.", minutes: minutes(boil_s),
-                   look_for: "bubbles right across, not only at the rim", caution: "Milk climbs: stay with it.")
+                   look_for: "bubbles right across, not only at the rim", caution: ("Milk climbs: stay with it." if milk?))
         end
 
+        def milk? = @formula.liquids.any? { |part| part.ingredient.allergens.include?("milk") }
         def with_fat = lines("fat").any?(&:counted?) ? ", the #{list(lines("fat").select(&:counted?).map { |line| say(line) })} in it" : ""
 
         def stir_slurry

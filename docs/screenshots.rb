@@ -1,0 +1,63 @@
+# Each main view as it stands with the demo data: docs/screenshots/NAME.png. Run by bin/screenshots.
+require "capybara/dsl"
+require "selenium-webdriver"
+require_relative "../app/web"
+
+module Restauro
+  # Serves a demo of its own and photographs it in headless Chromium.
+  class Screenshots
+    include Capybara::DSL
+    WIDE = [1280, 800].freeze
+    PHONE = [390, 844].freeze
+    # name => [size, path, what to do first]
+    VIEWS = {
+      "swap" => [WIDE, "/"], "swap-phone" => [PHONE, "/"], "notebook" => [WIDE, "/notebook"], "kept" => [WIDE, "/notebook/2"]
+    }.freeze
+    FLAGS = %w[--headless=new --no-sandbox --disable-gpu --disable-dev-shm-usage --disable-background-networking --disable-component-update
+               --hide-scrollbars --force-color-profile=srgb --force-prefers-reduced-motion].freeze
+
+    def run(names)
+      serve
+      (names.empty? ? VIEWS.keys : names).each { |name| take(name, *VIEWS.fetch(name)) }
+    ensure
+      Capybara.reset_sessions!
+      page.driver.quit
+      @cluster&.stop
+      FileUtils.rm_rf(directory)
+    end
+
+    private
+
+    def directory = File.join(ROOT, "tmp", "screenshots-#{Process.pid}")
+
+    def serve
+      @cluster = Database::Cluster.new(directory, durable: false)
+      database = Database.connect(@cluster.start, connections: 7)
+      services = Services.on(database)
+      Demo.load(database, services)
+      Capybara.app = Web.with(services, secret: "s" * 64)
+      Capybara.server = :puma, {Silent: true}
+      Capybara.register_driver(:shots) { |app| driver(app) }
+      Capybara.current_driver = :shots
+    end
+
+    def driver(app)
+      options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium")
+      FLAGS.each { |flag| options.add_argument(flag) }
+      service = Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver")
+      Capybara::Selenium::Driver.new(app, browser: :chrome, options: options, service: service)
+    end
+
+    def take(name, size, path, prepare = nil)
+      width, height = size
+      page.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: width, height: height, deviceScaleFactor: 1, mobile: width < 500)
+      visit path
+      instance_exec(&prepare) if prepare
+      evaluate_async_script("document.fonts.ready.then(() => arguments[0]())")
+      page.driver.browser.save_screenshot(File.join(ROOT, "docs", "screenshots", "#{name}.png"))
+      puts "  docs/screenshots/#{name}.png"
+    end
+  end
+end
+
+Restauro::Screenshots.new.run(ARGV)
