@@ -4,6 +4,7 @@ $LOAD_PATH.unshift(File.expand_path("../lib", __dir__))
 require "json"
 require "restauro"
 require_relative "support/reference"
+require_relative "support/corpus"
 
 RSpec.configure do |config|
   config.disable_monkey_patching!

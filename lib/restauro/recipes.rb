@@ -4,6 +4,7 @@ module Restauro
     autoload :Amount, "restauro/recipes/amount"
     autoload :AmountReader, "restauro/recipes/amount_reader"
     autoload :Correction, "restauro/recipes/correction"
+    autoload :Forms, "restauro/recipes/forms"
     autoload :Html, "restauro/recipes/html"
     autoload :JsonLd, "restauro/recipes/json_ld"
     autoload :Line, "restauro/recipes/line"

@@ -51,14 +51,15 @@ module Restauro
       longer.nil? || words(phrase).length <= row["word"].split.length + 2
     end
 
+    # The longest names in it decide: where none of them stands alone, no shorter one is tried.
     def match_part(part)
       words = words(part)
       @longest.downto(1) do |length|
-        (0..words.length - length).each do |start|
-          entry = entry_at(words, start, length) or next
-          return result(entry) if modifiers_known?(words, start, length, entry)
-          return nil
-        end
+        found = (0..words.length - length).filter_map { |start| entry_at(words, start, length)&.then { |entry| [start, entry] } }
+        next if found.empty?
+
+        _, entry = found.find { |start, candidate| modifiers_known?(words, start, length, candidate) }
+        return entry && result(entry)
       end
       nil
     end

@@ -2,13 +2,14 @@ module Restauro
   module Recipes
     # Reads amounts in one system of units.
     class AmountReader
-      HEAP = /\A\s*(heaped|heaping|rounded|generous|scant|level|levelled|leveled|big|large|small|good)\b/i
+      HEAP = /\A\s*(heaped|heaping|rounded|generous|scant|packed|level|levelled|leveled|big|large|small|good)\b/i
       TRAILING = /\A(.*?[[:alpha:]).,:])[\s:,-]+((?:\d|\.\d).*)\z/
       PACK_SIZE = /\A\s*(?:x\s*)?\(?\s*(#{Numbers::ONE})[\s-]*(.*)\z/i
       DUAL = %r{\A\s*/\s*(#{Numbers::ONE})\s*}i
       BULLET = /\A\s*(?:[*•▢☐◦·‣+]|-(?=\s)|\[\s?\])\s*/
 
       DASH_BULLET = /\A\s*-\s*/
+      OF = /\A\s*(?:of|de la|de l['’]|des?|du|d['’]|di|del|della|dell['’]|von)(?:\s+|(?<=['’]))/i
       ABOUT = /\A(?:about|approximately|approx\.?|around|roughly|ca\.?)\s+/i
 
       def initialize(units)
@@ -26,18 +27,27 @@ module Restauro
       private
 
       def leading(text)
-        number, rest = Numbers.read(text) || one_heaped(text)
+        number, rest = Numbers.read(text) || heaped_first(text) || one_loose(text)
         return unless number
         return if bare_article?(text, rest)
 
         terms, rest = terms_from(number, rest)
-        Amount.new(terms: terms, text: text[0, text.length - rest.length].strip, rest: rest.sub(/\A\s*of\b/i, "").strip)
+        Amount.new(terms: terms, text: text[0, text.length - rest.length].strip, rest: rest.sub(OF, "").strip)
       end
 
-      # "scant cup milk", "heaped tbsp flour": one of them.
-      def one_heaped(text)
-        stripped, = strip_heap(text)
-        [Estimate.new(value: 1), text] if stripped != text && @units.read(stripped.lstrip)
+      # "scant 1/2 cup milk", "heaped tbsp flour" (one of them): the heap is put behind the number.
+      def heaped_first(text)
+        match = HEAP.match(text) or return
+        number, rest = Numbers.read(match.post_match.lstrip)
+        return [number, " #{match[0].strip}#{rest}"] if number && @units.read(rest.lstrip)
+
+        [Estimate.new(value: 1), text] if @units.read(match.post_match.lstrip)
+      end
+
+      # "pinch of salt": one of it.
+      def one_loose(text)
+        unit, = @units.read(text)
+        [Estimate.new(value: 1), " #{text}"] if unit&.kind == :loose
       end
 
       # "a little butter" holds no amount; "a pinch" and "a cup" do.
@@ -65,7 +75,9 @@ module Restauro
       def term_from(number, rest)
         stripped, heap = strip_heap(rest.sub(/\A-(?=[[:alpha:]])/, ""))
         unit, after = @units.read(stripped.lstrip)
-        unit ? [Amount::Term.new(number, unit, heap), after] : [Amount::Term.new(number, nil, nil), rest]
+        return [Amount::Term.new(number, nil, nil), rest] unless unit
+
+        [Amount::Term.new(number, unit, heap), unit.mass? || unit.volume? ? drop_pack_word(after) : after]
       end
 
       # "2 x 400 g", "1 (14 oz) can", "2 14-ounce cans": a count of packs of a size.

@@ -14,6 +14,7 @@ module Restauro
         @names = Names.new(catalogue, region: system)
         @amounts = AmountReader.new(units)
         @weigher = Weigher.new(units)
+        @forms = Forms.new
         @most_grams = Constants.fetch(:uncertainty, :most_line_grams)
         freeze
       end
@@ -49,7 +50,7 @@ module Restauro
       private
 
       def amount_in(text, bulleted: false)
-        @amounts.read(text, bulleted: bulleted)
+        @amounts.read(@forms.poured(text), bulleted: bulleted)
       rescue InvalidInput => e
         raise InvalidInput, "in the line '#{text.strip[0, 80]}': #{e.message}"
       end
@@ -57,7 +58,7 @@ module Restauro
       def name_in(text, amount) = amount ? amount.rest : Numbers.plain(text).sub(AmountReader::BULLET, "")
 
       def counted(text, part, amount, match)
-        ingredient = @catalogue.fetch(gluten_free_form(match.key, text))
+        ingredient = @catalogue.fetch(gluten_free_form(@forms.meant(match.key, text), text))
         grams = amount && @weigher.grams(amount, ingredient, line: text)
         return not_understood(text, part, amount) if amount && grams.nil? && MEASURED_ROLES.include?(role_of(ingredient))
 
