@@ -1,7 +1,7 @@
 # Scores the reader of recipe lines against spec/reference/recipe_lines.txt. Expected grams come from the catalogue's weights and
 # from volumes written out here, not from the reader's own tables.
 module Corpus
-  FILE = File.expand_path("../reference/recipe_lines.txt", __dir__)
+  DIRECTORY = File.expand_path("../reference", __dir__)
   TOLERANCE = 0.01
   # Millilitres, by system (NIST Handbook 44; imperial by definition).
   CUP = {"us" => 236.588, "metric" => 250.0, "uk" => 284.131, "au" => 250.0}.freeze
@@ -14,14 +14,14 @@ module Corpus
 
   module_function
 
-  def rows
-    File.readlines(FILE, encoding: "UTF-8").reject { |line| line.start_with?("#") }.map { |line| line.chomp.split(" | ", 5) }
+  def rows(name)
+    File.readlines(File.join(DIRECTORY, "#{name}.txt"), encoding: "UTF-8").reject { |line| line.start_with?("#") }.map { |line| line.chomp.split(" | ", 5) }
   end
 
   # @param readers [Hash] system => Recipes::Reader
-  def score(readers)
-    misses = rows.filter_map { |row| miss(row, readers) }
-    Score.new(rows.length, rows.length - misses.length, misses)
+  def score(name, readers)
+    misses = rows(name).filter_map { |row| miss(row, readers) }
+    Score.new(rows(name).length, rows(name).length - misses.length, misses)
   end
 
   # @return [String, nil] what was read instead

@@ -7,7 +7,7 @@ module Restauro
       def initialize(**) = super.freeze
     end
     Entry = Struct.new(:key, :bystander, :piece_g, :any_modifier)
-    WORD = /[[:alpha:]][[:alpha:]'’\-%]*|\d+\s?%|&/
+    WORD = /\d+(?::|-to-)\d+|[[:alpha:]][[:alpha:]'’\-%]*|\d+\s?%|&/
 
     # @param catalogue [Catalogue]   @param region [String] us, metric, uk or au
     def initialize(catalogue, region: "us")
@@ -30,7 +30,7 @@ module Restauro
     # The part before a comma, bracket or "or" first, then all of it.
     def phrases(phrase)
       bare = phrase.gsub(/\([^)]*\)|\[[^\]]*\]/, " ")
-      [bare.split(/,|;|\bor\b|\bplus\b|\//i).first.to_s, bare.split(/,|;/).first.to_s, bare].uniq
+      [bare.split(/,|;|\bor\b|\bplus\b|\+|\//i).first.to_s, bare.split(/,|;/).first.to_s, bare].uniq
     end
 
     def ambiguous(phrase, line)

@@ -5,6 +5,7 @@ module Restauro
       ROLES = {"flour" => "flour", "meal" => "flour", "blend" => "flour", "starch" => "starch", "binder" => "binder", "egg" => "egg",
                "liquid" => "liquid", "fat" => "fat", "puree" => "puree", "curd" => "cheese", "cheese" => "cheese",
                "leavener" => "lift", "seasoning" => "seasoning", "crumb" => "crumb"}.freeze
+      SECOND = /(?:\bplus\b|\+|&|\band\b|\bwith\b)\s+(?=[\d½⅓¼⅔¾⅛]|\b(?:a|an|one|two|half)\b)/i
       MEASURED_ROLES = %w[flour starch liquid fat].freeze
 
       # @param catalogue [Catalogue]   @param system [String] us, metric, uk or au
@@ -65,7 +66,7 @@ module Restauro
         role = role_of(ingredient)
         Line.new(text: text, part: part, ingredient: ingredient.key, grams: grams, role: role, amount_text: amount&.text,
                  name_text: amount&.rest,
-                 warnings: asked(match, text) + no_amount(text, grams, role))
+                 warnings: asked(match, text) + no_amount(text, grams, role) + second_thing(text, amount))
       end
 
       # "gluten-free strong white flour" is a blend, whatever flour it stands in for.
@@ -89,6 +90,15 @@ module Restauro
         return [] unless match.ambiguous
 
         [Warning.new(code: :ambiguous_ingredient, line: text, text: "#{match.ambiguous}; read as #{@catalogue.fetch(match.key).say}")]
+      end
+
+      # "2 eggs plus 1 yolk": a second amount of something, which one line cannot hold.
+      def second_thing(text, amount)
+        match = SECOND.match(amount&.rest.to_s) or return []
+        _, after = Numbers.read(match.post_match)
+        return [] unless after && known_name?(amount_in(match.post_match)&.rest.to_s)
+
+        [Warning.new(code: :part_not_counted, line: text, text: "'#{match.post_match.strip[0, 60]}' in this line is not counted: give it a line of its own")]
       end
 
       def no_amount(text, grams, role)
