@@ -18,6 +18,7 @@ module Restauro
   autoload :GlutenWords, "restauro/ingredients/gluten_words"
   autoload :Ingredient, "restauro/ingredients/ingredient"
   autoload :KitchenUnits, "restauro/quantities/kitchen_units"
+  autoload :Labels, "restauro/labels"
   autoload :Measure, "restauro/quantities/measure"
   autoload :Names, "restauro/ingredients/names"
   autoload :Numbers, "restauro/quantities/numbers"

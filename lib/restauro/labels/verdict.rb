@@ -1,0 +1,14 @@
+module Restauro
+  module Labels
+    # What was found on a label: one plain finding, the marks in the text, what the pack claims, and what to do.
+    #   finding one of FINDINGS · marks Array of Mark in the text's order · claims Array of keys · advice String
+    Verdict = Struct.new(:finding, :marks, :claims, :advice, keyword_init: true) do
+      def initialize(finding:, marks:, claims:, advice:)
+        super(finding: finding, marks: marks.dup.freeze, claims: claims.dup.freeze, advice: advice)
+        freeze
+      end
+
+      def to_h = {finding: finding, marks: marks.map(&:to_h), claims: claims, advice: advice}
+    end
+  end
+end

@@ -1,0 +1,42 @@
+module Restauro
+  module Labels
+    # The table of label words, found in a text whatever the case and whether or not its accents were typed.
+    class Words
+      Row = Struct.new(:kind, :by_place, :why, :bare, :pattern, :wild)
+      # A hit of a row: where, and how exactly (a wildcard gives way to a whole word of the same length).
+      Hit = Struct.new(:start, :end, :row, :claim)
+      ACCENTS = {"é" => "[ée]", "è" => "[èe]", "à" => "[àa]", "ü" => "(?:ü|ue|u)", "ä" => "(?:ä|ae|a)", "ö" => "(?:ö|oe|o)", "ß" => "(?:ß|ss)",
+                 "ñ" => "[ñn]", "í" => "[íi]", "ó" => "[óo]", "ú" => "[úu]", "ù" => "[ùu]"}.freeze
+
+      # One word or phrase as a pattern: spaces may be spaces or hyphens, * is any letters, accents may be missing.
+      def self.pattern(word)
+        Regexp.escape(word).gsub(/[éèàüäößñíóúù]/, ACCENTS).gsub("\\ ", "[\\s-]+").gsub("\\-", "[\\s-]?").gsub("\\*", "[[:alpha:]]*").gsub("'", "['’]")
+      end
+
+      def self.any(words)
+        /(?<![[:alpha:]])(?:#{words.sort_by { |word| -word.length }.map { |word| pattern(word) }.join("|")})(?![[:alpha:]])/i
+      end
+
+      def initialize(table: DataFiles.yaml("labels/words.yml"))
+        @rows = table.flat_map { |row| rows(row) }.freeze
+        freeze
+      end
+
+      # @return [Array<Hit>] every hit of every row, overlapping
+      def hits(text)
+        @rows.flat_map { |row| matches(text, row.pattern).map { |start, finish| Hit.new(start, finish, row, nil) } }
+      end
+
+      def matches(text, pattern) = text.to_enum(:scan, pattern).map { Regexp.last_match.offset(0) }
+
+      private
+
+      # Whole words and wildcards apart, so that a whole word wins.
+      def rows(row)
+        row["words"].partition { |word| !word.include?("*") }.zip([false, true]).reject { |words, _| words.empty? }.map do |words, wild|
+          Row.new(row["kind"], row.fetch("in", {}), row["why"], row["bare"], Words.any(words), wild)
+        end
+      end
+    end
+  end
+end
