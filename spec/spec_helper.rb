@@ -5,6 +5,7 @@ require "json"
 require "restauro"
 require_relative "support/reference"
 require_relative "support/corpus"
+require_relative "support/label_table"
 
 RSpec.configure do |config|
   config.disable_monkey_patching!

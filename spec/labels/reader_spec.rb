@@ -1,0 +1,57 @@
+RSpec.describe Restauro::Labels::Reader do
+  reader = described_class.new
+  read = ->(text, sold_in = "us") { reader.read(text, sold_in: sold_in) }
+
+  {"label_texts" => 1.0, "label_texts_held_out" => 1.0}.each do |name, least|
+    describe name do
+      rows = LabelTable.rows(name)
+      rows.each_with_index { |(sold_in, finding, text), i| it("#{i + 1}. #{sold_in}: #{text[0, 60]}") { expect(read[text, sold_in].finding).to eq finding } }
+
+      it "is as docs/labels.md reports" do
+        right = rows.count { |sold_in, finding, text| read[text, sold_in].finding == finding }
+        expect([right.fdiv(rows.length) >= least, File.read(File.join(Restauro::ROOT, "docs", "labels.md"))]).to match([true, include("#{right} of #{rows.length}")])
+      end
+    end
+  end
+
+  it "marks the words where they stand" do
+    text = "Rice, sugar, Barley Malt, salt. May contain wheat."
+    expect(read[text].marks.map { |m| [text[m.start...m.end], m.kind] }).to eq [["Barley Malt", "contains"], ["wheat", "may_contain"]]
+  end
+
+  it "counts characters, not bytes" do
+    text = "Crème brûlée, blé"
+    expect(read[text, "eu"].marks.map { |m| [m.start, m.end, text[m.start...m.end]] }).to eq [[14, 17, "blé"]]
+  end
+
+  it("tells a tested claim from a promise") { expect([read["Gluten free. Rice"], read["No gluten-containing ingredients. Rice"]].map(&:claims)).to eq [%w[gluten_free], %w[no_gluten_ingredients]] }
+  it("asks where no tested claim is made") { expect(read["Sorghum flour"].advice).to match(/labelled pack/) }
+  it("asks the maker about a flavour") { expect(read["Salt, natural flavor"].then { |v| [v.finding, v.advice] }).to match(["none_found", /Ask the maker about natural flavor/]) }
+  it("keeps wheat starch from a wheat allergy") { expect(read["Gluten free. Wheat starch", "eu"].advice).to match(/never for a wheat allergy/) }
+  it("never denies a list by mistake") { expect(read["Contains no milk, eggs, wheat flour or oil"].finding).to eq "contains" }
+  it("reads the UK as the EU") { expect(%w[eu uk].map { |place| read["Modified starch", place].finding }).to eq %w[may_contain may_contain] }
+  it("refuses an empty label") { expect { read["  "] }.to raise_error(Restauro::InvalidInput, /ingredient list/) }
+  it("refuses an unknown place") { expect { read["Rice", "mars"] }.to raise_error(Restauro::InvalidInput, /us, ca, eu/) }
+
+  it "never calls a label safe" do
+    advice = LabelTable.rows.map { |sold_in, _, text| read[text, sold_in] }.flat_map { |v| [v.advice, *v.marks.map(&:why)] }
+    expect(advice.grep(/\bsafe\b/i)).to be_empty
+  end
+
+  # Property: any mix of words, in any case, with the accents off, still finds the gluten that is in it, and never raises.
+  it "finds gluten in whatever surrounds it" do
+    random = Random.new(7)
+    bits = LabelTable.rows.map(&:last).flat_map { |text| text.split(/(?<=[,.;:])/) }
+    100.times do
+      noise = Array.new(random.rand(0..6)) { bits.reject { |bit| bit.match?(/may|free|no |sans|senza|sin|without|frei|kann|peut|può|puede|trace|not |made|produced|packaged|shared/i) }.sample(random: random) }
+      gluten = ["barley malt", "Wheat flour", "rye", "weizenmehl", "farine de ble", "frumento", "trigo", "gerstenmalz", "semolina"].sample(random: random)
+      text = [*noise, gluten].shuffle(random: random).join(", ")
+      expect(read[text, %w[us ca eu other].sample(random: random)].finding).to eq("contains"), text
+    end
+  end
+
+  it "reads any bytes without raising" do
+    random = Random.new(8)
+    200.times { read[Array.new(random.rand(1..60)) { [random.rand(0x20..0x17f), 0x2028, 0x1f33e, 0xa].sample(random: random) }.pack("U*") + "x"] }
+  end
+end
