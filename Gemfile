@@ -2,6 +2,7 @@ source "https://rubygems.org"
 
 # The core (lib/) runs on plain Ruby; these serve the web, the database and the readers of open formats.
 gem "erubi", "~> 1.13"
+gem "highs", "~> 0.2"
 gem "json", "~> 2.10"
 gem "nokogiri", "~> 1.18.0"
 gem "pg", "~> 1.6"

@@ -24,15 +24,23 @@ module Restauro
 
     def option(value, words, chosen) = "<option value=\"#{h(value)}\"#{" selected" if value == chosen}>#{h(words)}</option>"
 
-    def thickener_choices(catalogue)
+    # What is at hand first.
+    def thickener_choices(catalogue, shelf)
       boosted = {"blend_with_gum,corn_starch" => "one-for-one blend, boosted with maize starch"}
-      groups = catalogue.thickeners.group_by(&:group)
-      {"Boosted blend" => boosted, **{"starch" => "Starches", "flour" => "Flours", "blend" => "Blends", "binder" => "Gums and seeds"}
-        .to_h { |group, label| [label, groups.fetch(group, []).to_h { |i| [i.key, i.say] }] }}
+      at_hand, others = catalogue.thickeners.partition { |i| shelf.holds?(i.key) }
+      groups = others.group_by(&:group)
+      {"Boosted blend" => boosted, "In the cupboard" => at_hand.to_h { |i| [i.key, "#{i.say}, #{shelf.grams_left(i.key).round} g"] },
+       **{"starch" => "Starches", "flour" => "Flours", "blend" => "Blends", "binder" => "Gums and seeds"}
+         .to_h { |group, label| [label, groups.fetch(group, []).to_h { |i| [i.key, i.say] }] }}.reject { |_, choices| choices.empty? }
     end
 
     def ingredient_choices(catalogue)
       {"" => "not known"}.merge(catalogue.group_by(&:group).to_h { |group, list| [group, list.to_h { |i| [i.key, i.say] }] })
+    end
+
+    # A box of a list that travels as words between commas.
+    def check_box(name, value, words, chosen)
+      "<label class=\"check\"><input type=\"checkbox\" name=\"#{h(name)}[]\" value=\"#{h(value)}\"#{" checked" if chosen}> #{h(words)}</label>"
     end
 
     def role_choices = (Recipes::Line::ROLES - %w[title step flour starch]).to_h { |role| [role, role] }

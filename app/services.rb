@@ -1,10 +1,11 @@
 module Restauro
   # What the pages are given: the facts, the cook's records, the clock. Made once in server.rb, or by a test.
-  Services = Struct.new(:catalogue, :readers, :drafts, :kept_swaps, :clock, :data_version, :passcode, keyword_init: true) do
-    def initialize(catalogue:, drafts:, kept_swaps:, clock:, data_version: DataFiles.version, passcode: nil)
-      readers = KitchenUnits::SYSTEMS.to_h { |system| [system, Recipes::Reader.new(catalogue, system: system)] }.freeze
-      super(catalogue: catalogue, readers: readers, drafts: drafts, kept_swaps: kept_swaps, clock: clock, data_version: data_version,
-            passcode: passcode)
+  Services = Struct.new(:facts, :readers, :drafts, :kept_swaps, :packs, :household, :cooks, :label_reader, :clock, :data_version, :passcode,
+                        keyword_init: true) do
+    def initialize(facts:, clock:, passcode: nil, **records)
+      readers = KitchenUnits::SYSTEMS.to_h { |system| [system, Recipes::Reader.new(facts, system: system)] }.freeze
+      super(facts: facts, readers: readers, clock: clock, passcode: passcode, data_version: DataFiles.version, label_reader: Labels::Reader.new,
+            **records)
       freeze
     end
 
@@ -12,7 +13,10 @@ module Restauro
     def reader(system) = readers.fetch(system)
 
     def self.on(database, clock: Time.method(:now), passcode: nil)
-      new(catalogue: Catalogue.load, clock: clock, passcode: passcode, drafts: Database::DraftRepository.new(database, clock: clock),
+      facts = Catalogue.load
+      packs = Database::PackRepository.new(database, catalogue: facts, clock: clock)
+      new(facts: facts, clock: clock, passcode: passcode, drafts: Database::DraftRepository.new(database, clock: clock), packs: packs,
+          household: Database::HouseholdRepository.new(database), cooks: Database::CookRepository.new(database, packs: packs, clock: clock),
           kept_swaps: Database::KeptSwapRepository.new(database, clock: clock))
     end
   end

@@ -3,15 +3,17 @@ module Restauro
   module SwapSnapshot
     module_function
 
+    # @param shelf [Cupboard::Shelf]   @param who [Array] eaters, with name and diets
     # @return [Hash] symbol keys; strings, numbers, arrays and hashes only
-    def of(family, swap)
+    def of(family, swap, shelf: Cupboard::Shelf.new, who: [])
       words = Families::Sauce::Report.new(family, family.catalogue)
       {family: family.key, school: swap.school, title: swap.wheat.recipe.title, kept_texture: swap.kept, target: target(swap),
        thickeners: swap.thickeners.map { |line| thickener(line, swap, family) }, slurry_water_g: slurry_water(swap),
        replaced: swap.replaced.map { |line| {grams: line.grams.value, name: family.catalogue.fetch(line.ingredient).say} },
        rows: rows(swap, family), method: family.method(swap).map(&:to_h), look_fors: family.look_fors(swap).map { |moment| moment(moment) },
-       alternatives: swap.alternatives.map { |other| words.alternative(other).merge(names: other.names) },
-       warnings: swap.warnings.map(&:to_h), metrics: words.metrics(swap.ours), wheat_metrics: words.metrics(swap.wheat),
+       alternatives: swap.alternatives.map { |other| words.alternative(other).merge(names: other.names, **at_hand(other, shelf)) },
+       diet: diet(family, swap, who), needs: needs(swap),
+       warnings: (swap.warnings + shelf.warnings(swap.ours.recipe.ingredients)).map(&:to_h), metrics: words.metrics(swap.ours), wheat_metrics: words.metrics(swap.wheat),
        serve_celsius: swap.ours.serve_celsius, picture: family.picture(swap)}
     end
 
@@ -31,6 +33,29 @@ module Restauro
     end
 
     def slurry_water(swap) = swap.school == "slurry" ? swap.ours.cooking.formula.slurry_water_g.round(1) : nil
+
+    # What an alternative takes from the cupboard.
+    def at_hand(other, shelf)
+      costs = other.keys.zip(other.grams).map { |key, grams| shelf.cost(key, grams) }
+      {at_hand: other.keys.all? { |key| shelf.holds?(key) }, enough: other.keys.zip(other.grams).all? { |key, grams| shelf.grams_left(key) >= grams },
+       price: (costs.sum.round(2) if costs.none?(&:nil?))}
+    end
+
+    # What the eaters' rules took out and left; nil when nobody has one.
+    def diet(family, swap, who)
+      exclusion = Diets::Exclusion.of(swap.ours.options.without, family.catalogue)
+      return if exclusion.empty?
+
+      left, out = Families::Sauce::Choice.new(family.catalogue, exclusion).thickeners
+      {diets: exclusion.diets.map { |diet| {say: diet.say, note: diet.note} }, who: who.reject { |eater| eater.diets.empty? }.map(&:name),
+       left: left.map(&:say), out: out.map(&:say),
+       changed: swap.substitutions.map { |found| {from: found.line.text.strip, to: found.lines.map(&:text), costs: found.costs} }}
+    end
+
+    # Grams of each ingredient of the gluten-free side, to take off the cupboard.
+    def needs(swap)
+      swap.ours.recipe.ingredients.select(&:counted?).group_by(&:ingredient).transform_values { |lines| lines.sum { |line| line.grams.value }.round(1) }
+    end
 
     # Each wheat line beside the lines in its place.
     def rows(swap, family)

@@ -4,8 +4,11 @@ module Restauro
   # The cook's own records in PostgreSQL.
   module Database
     autoload :Cluster, File.join(__dir__, "cluster")
+    autoload :CookRepository, File.join(__dir__, "repositories", "cook_repository")
     autoload :DraftRepository, File.join(__dir__, "repositories", "draft_repository")
+    autoload :HouseholdRepository, File.join(__dir__, "repositories", "household_repository")
     autoload :KeptSwapRepository, File.join(__dir__, "repositories", "kept_swap_repository")
+    autoload :PackRepository, File.join(__dir__, "repositories", "pack_repository")
 
     MIGRATIONS = File.join(__dir__, "migrations")
 

@@ -2,6 +2,11 @@
 #
 #   quantities/   estimates with a band, numbers as people write them, kitchen units and measures
 #   ingredients/  the catalogue of facts, the names people use, the words that mean gluten
+#   kitchen/      ovens, pans, and one measure put into another
+#   labels/       what the words on a pack mean
+#   diets/        who eats, what that leaves out and what takes its place
+#   cupboard/     packs, and flours known only by their label
+#   blends/       flours mixed to come near wheat, as a mixed-integer program
 #   recipes/      plain text, JSON-LD and HTML into lines understood
 #   physics/      air, steam, starch grains, and a pan on a hob integrated over time
 #   families/     one folder a kind of dish, one interface (see families.rb)
@@ -9,14 +14,18 @@
 module Restauro
   ROOT = File.expand_path("..", __dir__)
 
+  autoload :Blends, "restauro/blends"
   autoload :Catalogue, "restauro/ingredients/catalogue"
   autoload :CommandLine, "restauro/command_line"
   autoload :Constants, "restauro/constants"
+  autoload :Cupboard, "restauro/cupboard"
   autoload :DataFiles, "restauro/data_files"
+  autoload :Diets, "restauro/diets"
   autoload :Estimate, "restauro/quantities/estimate"
   autoload :Families, "restauro/families"
   autoload :GlutenWords, "restauro/ingredients/gluten_words"
   autoload :Ingredient, "restauro/ingredients/ingredient"
+  autoload :Kitchen, "restauro/kitchen"
   autoload :KitchenUnits, "restauro/quantities/kitchen_units"
   autoload :Labels, "restauro/labels"
   autoload :Measure, "restauro/quantities/measure"

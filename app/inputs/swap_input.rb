@@ -4,12 +4,12 @@ require "json"
 module Restauro
   # The Swap form: strings in, checked choices out. What was typed is kept whatever is wrong with it.
   class SwapInput
-    FIELDS = %w[recipe units school with grade spoons heat simmer altitude corrections title note].freeze
+    FIELDS = %w[recipe units school with grade spoons heat simmer altitude eaters diets scale corrections title note].freeze
     MOST_RECIPE = 400_000
-    NUMBERS = %w[spoons simmer altitude].freeze
+    NUMBERS = %w[spoons simmer altitude scale].freeze
     GRADES = %w[keep thin medium thick very_thick own].freeze
     DEFAULTS = {"recipe" => "", "units" => "metric", "school" => "roux", "with" => "blend_with_gum,corn_starch", "grade" => "keep", "spoons" => "2",
-                "heat" => "medium", "simmer" => "", "altitude" => "0", "corrections" => "[]", "title" => "", "note" => ""}.freeze
+                "heat" => "medium", "simmer" => "", "altitude" => "0", "eaters" => "all", "diets" => "", "scale" => "1", "corrections" => "[]", "title" => "", "note" => ""}.freeze
 
     # Corrections as they travel in the form and the draft.
     class CorrectionContract < Dry::Validation::Contract
@@ -32,13 +32,16 @@ module Restauro
         required(:spoons).filled(:float, gteq?: 0.1, lteq?: 6)
         required(:heat).filled(:string, included_in?: %w[low medium medium_high high])
         optional(:simmer).maybe(:float, gteq?: 0, lteq?: 240)
+        optional(:diets).maybe(:string, max_size?: 300)
+        optional(:eaters).maybe(:string, max_size?: 300, format?: /\A(?:all|[\d,]*)\z/)
+        required(:scale).filled(:float, gteq?: 0.05, lteq?: 20)
         required(:altitude).filled(:float, gteq?: -400, lteq?: 5000)
       end
     end
 
     WORDS = {units: "units", school: "roux or slurry", with: "thickener", grade: "how thick",
              spoons: "spoons of flour a cup (0.1 to 6)", heat: "heat",
-             simmer: "simmer (0 to 240 minutes)", altitude: "altitude (-400 to 5000 metres)"}.freeze
+             simmer: "simmer (0 to 240 minutes)", scale: "how many times as much (0.05 to 20)", altitude: "altitude (-400 to 5000 metres)"}.freeze
 
     attr_reader :state, :choices
 
@@ -57,6 +60,12 @@ module Restauro
     # @return [Array<Recipes::Correction>]   @raise [InvalidInput]
     def corrections = correction_hashes.map { |hash| Recipes::Correction.new(**hash) }
 
+    # Diets of this dish alone.   @raise [InvalidInput]
+    def diets = checked[:diets].to_s.split(",").reject(&:empty?)
+    # Whether somebody of the household eats.
+    def eats?(eater) = checked[:eaters] == "all" || checked[:eaters].to_s.split(",").include?(eater.id.to_s)
+    def scale = checked[:scale]
+
     # For Families::Sauce#options.   @raise [InvalidInput]
     def options
       {school: checked[:school], with: checked[:with].split(","), target: target, heat: checked[:heat], altitude: checked[:altitude],
@@ -65,7 +74,14 @@ module Restauro
 
     private
 
-    def clean(value) = value.is_a?(String) ? value.dup.force_encoding(Encoding::UTF_8).scrub("").delete("\u0000").gsub("\r\n", "\n") : ""
+    # A list of boxes travels as one line of words.
+    def clean(value)
+      return value.grep(String).map { |word| clean(word) }.reject(&:empty?).join(",") if value.is_a?(Array)
+
+      text(value)
+    end
+
+    def text(value) = value.is_a?(String) ? value.dup.force_encoding(Encoding::UTF_8).scrub("").delete("\u0000").gsub("\r\n", "\n") : ""
 
     def cap(text)
       return text if text.bytesize <= MOST_RECIPE

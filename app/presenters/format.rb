@@ -38,6 +38,7 @@ module Restauro
       # Whole and half minutes in plain text.   @example minutes_text(7.5) # => "7 1/2"
       def minutes_text(value) = [(value.floor unless value < 1), ("1/2" unless value == value.floor)].compact.join(" ")
       def minutes(value) = measure(minutes_text(value))
+      def money(value) = format("%.2f", value)
       def shape(role) = ROLE_SHAPES.fetch(role, "other")
       def list(words) = words.length < 2 ? words.join : "#{words[0..-2].join(", ")} and #{words.last}"
       def date(time) = time.strftime("%-d %B %Y")

@@ -20,6 +20,15 @@ module Restauro
       def ribbon(row) = (@ribbons ||= Ribbons.new(snapshot[:rows])).draw(row)
       def recipe_text = RecipeText.new(snapshot).to_s
       def alternatives = snapshot[:alternatives]
+      # Who eats, in a swap kept since eaters were known.
+      def diet = snapshot[:diet]
+
+      # Where an alternative stands in the cupboard.   @return [String, nil]
+      def at_hand(other)
+        return unless other[:at_hand]
+
+        ["in the cupboard#{", but too little" unless other[:enough]}", (Format.money(other[:price]) if other[:price])].compact.join(", ")
+      end
 
       def instead_of
         "Instead of #{Format.list(snapshot[:replaced].map { |line| "#{Format.grams(line[:grams])} g #{line[:name]}" })}"

@@ -14,7 +14,8 @@ module Restauro
       web.get("/notebook/:id") do
         kept = fetch_kept
         view = Presenters::SwapView.new(SwapSnapshot.from_json(kept.snapshot), pull: false)
-        page :kept, room: "Notebook", title: kept.title, kept: kept, view: view, older: kept.data_version != services.data_version
+        page :kept, room: "Notebook", title: kept.title, kept: kept, view: view, older: kept.data_version != services.data_version,
+                    cooks: services.cooks.of(kept.id)
       end
 
       web.post("/notebook/:id") do
@@ -30,6 +31,13 @@ module Restauro
         redirect to("/"), 303
       end
 
+      # It was cooked: what it took comes off the cupboard.
+      web.post("/notebook/:id/cooked") do
+        kept = fetch_kept
+        services.cooks.add(kept.id, kept.snapshot.fetch("needs", {}))
+        redirect to("/notebook/#{kept.id}"), 303
+      end
+
       web.get("/notebook/:id/delete") { page :delete, room: "Notebook", title: "Delete?", kept: fetch_kept }
 
       web.post("/notebook/:id/delete") do
@@ -40,7 +48,7 @@ module Restauro
 
     module Helpers
       INPUTS = %w[recipe units corrections].freeze
-      CHOICES = %w[school with grade spoons heat simmer altitude].freeze
+      CHOICES = %w[school with grade spoons heat simmer altitude eaters diets scale].freeze
 
       def fetch_kept
         id = params["id"].to_s

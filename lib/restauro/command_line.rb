@@ -3,23 +3,29 @@ require "json"
 module Restauro
   # bin/restauro: COMMAND FILE|- [options]. Words and keys are a contract with other programs: added to, never renamed.
   class CommandLine
-    autoload :Arguments, "restauro/command_line/arguments"
+    autoload :BlendCommand, "restauro/command_line/blend_command"
+    autoload :Command, "restauro/command_line/command"
     autoload :Input, "restauro/command_line/input"
+    autoload :LabelCommand, "restauro/command_line/label_command"
+    autoload :MeasureCommand, "restauro/command_line/measure_command"
+    autoload :RecipeCommand, "restauro/command_line/recipe_command"
     autoload :Text, "restauro/command_line/text"
 
-    COMMANDS = %w[predict swap].freeze
+    COMMANDS = {"predict" => :RecipeCommand, "swap" => :RecipeCommand, "measure" => :MeasureCommand, "label" => :LabelCommand,
+                "blend" => :BlendCommand}.freeze
 
-    # @param out, err [IO]   @param stdin [IO]   @param prepare_html [#call] run before the first HTML page is parsed
-    def initialize(out: $stdout, err: $stderr, stdin: $stdin, prepare_html: -> {})
-      @out, @err, @stdin, @prepare_html = out, err, stdin, prepare_html
+    # What a command may ask of the world: streams, and what to do before the first installed library is needed.
+    World = Struct.new(:stdin, :prepare)
+
+    # @param out, err [IO]   @param stdin [IO]   @param prepare [#call] run before an installed library (HTML, solver) is needed
+    def initialize(out: $stdout, err: $stderr, stdin: $stdin, prepare: -> {})
+      @out, @err, @world = out, err, World.new(stdin, prepare)
     end
 
     # @param argv [Array<String>]   @return [Integer] exit code: 0, 1 for bad input, 2 for wrong usage
     def run(argv)
-      arguments = Arguments.parse(argv)
-      return help if arguments.help
-
-      @out.puts(answer(arguments))
+      name, *words = argv.map { |word| word.dup.force_encoding(Encoding::UTF_8) }
+      @out.puts(%w[--help -h help].include?(name) ? usage : answer(name, words))
       0
     rescue WrongUsage => e
       failed(e, 2)
@@ -29,29 +35,20 @@ module Restauro
 
     private
 
-    def help
-      @out.puts(Arguments::USAGE)
-      0
+    def usage = COMMANDS.map { |name, command| CommandLine.const_get(command).usage(name) }.join("\n")
+
+    def answer(name, words)
+      raise WrongUsage, "no command; use #{known}, such as: bin/restauro swap recipe.txt" unless name
+
+      command = COMMANDS.fetch(name) { raise WrongUsage, "no command '#{name}'; use #{known}" }
+      CommandLine.const_get(command).new(name, @world).answer(words)
     end
+
+    def known = "#{COMMANDS.keys[0..-2].join(", ")} or #{COMMANDS.keys.last}"
 
     def failed(error, code)
       @err.puts("restauro: #{error.message.gsub(/\s+/, " ")}")
       code
-    end
-
-    def answer(arguments)
-      text = Input.read(arguments.file, stdin: @stdin)
-      @prepare_html.call if text.lstrip.start_with?("<")
-      catalogue = Catalogue.load
-      recipe = Recipes::Reader.new(catalogue, system: arguments.units).read(text)
-      family = arguments.family ? Families.fetch(arguments.family, catalogue) : Families.detect(recipe, catalogue)
-      result = family.public_send(arguments.command, recipe, options(arguments, family))
-      report = family.report(result)
-      arguments.format == "json" ? JSON.pretty_generate(report) : Text.new(report).to_s
-    end
-
-    def options(arguments, family)
-      family.options(**arguments.choices, events: arguments.events.map { |text| family.event(text) })
     end
   end
 end

@@ -13,7 +13,7 @@ module Restauro
 
     # @param path [String] below data/, e.g. "units/kitchen.yml"   @return [Hash, Array] deep-frozen, string keys
     def yaml(path)
-      FROZEN[path] ||= YAML.safe_load_file(File.join(DIRECTORY, path), freeze: true)
+      FROZEN[path] ||= YAML.safe_load_file(File.join(DIRECTORY, path), aliases: true, freeze: true)
     rescue Errno::ENOENT
       raise DataError, "data/#{path} is missing"
     end

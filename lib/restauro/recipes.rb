@@ -12,6 +12,7 @@ module Restauro
     autoload :Outline, "restauro/recipes/outline"
     autoload :Reader, "restauro/recipes/reader"
     autoload :Recipe, "restauro/recipes/recipe"
+    autoload :Scale, "restauro/recipes/scale"
     autoload :Weigher, "restauro/recipes/weigher"
   end
 end

@@ -12,13 +12,15 @@ module Restauro
                          boil_breakdown_per_min setback buffer_mmol_kg_ph].freeze
     STARCHY_GROUPS = %w[flour starch blend meal].freeze
 
-    attr_reader :key, :name, :group, :gluten, :allergens, :note
+    # power_share: how far off its thickening power may be, where that is told apart from its group's; else nil
+    attr_reader :key, :name, :group, :gluten, :allergens, :note, :power_share
 
     # @param row [Hash] header => cell   @param say [String, nil] the short name   @param sources [Hash] figure => source key
-    def initialize(row, say: nil, sources: {})
+    def initialize(row, say: nil, sources: {}, power_share: nil)
       @key, @name, @group, @gluten, @note = row.values_at("key", "name", "group", "gluten", "note").map { |cell| cell&.dup&.freeze }
       @allergens = row["allergens"].to_s.split("; ").freeze
       @say = say
+      @power_share = power_share
       @sources = sources
       @figures = FIGURES.to_h { |figure| [figure, figure_in(row, figure)] }.freeze
       freeze

@@ -7,7 +7,8 @@ module Restauro
       attr_reader :claims, :advice
 
       def initialize(table: DataFiles.yaml("labels/phrases.yml"))
-        @claims = table["claims"].map { |key, row| Claim.new(key, /(?<![[:alpha:]])(?:#{row["pattern"]})(?![[:alpha:]])/i, row["counts"], row["why"]) }.freeze
+        @claims = table["claims"].map { |key, row| Claim.new(key, /(?<![[:alpha:]])(?:#{row["pattern"]})(?![[:alpha:]])/i, row["counts"],
+                                                             row["why"]) }.freeze
         @precaution = /#{table["precaution"]}/i
         @sentence_end = /#{table["sentence_end"]}/i
         item = Words.any(table["denied"])

@@ -72,7 +72,8 @@ module Restauro
         precautions = @phrases.precautions(text)
         @misspellings.in(text).reject { |slip| hits.any? { |hit| slip.start < hit.end && hit.start < slip.end } }.map do |slip|
           sure = slip.sure && !within?(precautions, slip)
-          Mark.new(start: slip.start, end: slip.end, text: text[slip.start...slip.end], kind: sure ? "contains" : "may_contain", why: "reads like a slip for #{slip.meant}")
+          Mark.new(start: slip.start, end: slip.end, text: text[slip.start...slip.end], kind: sure ? "contains" : "may_contain",
+                   why: "reads like a slip for #{slip.meant}")
         end
       end
 
@@ -84,9 +85,13 @@ module Restauro
       def advice(finding, marks, claims, place)
         asked = marks.select { |mark| mark.kind == "ask" }.map { |mark| mark.text.downcase }.uniq
         words = @phrases.advice
-        [words[finding], (format(words["ask"], asked.first(4).join(", ")) if asked.any?), (words["claim_missing"] if finding == "none_found" && claims.none?(&:counts)),
-         words[place], (words["wheat_allergy"] if marks.any? { |mark| mark.text.match?(/wheat|weizen|bl[ée]|frumento|trigo/i) && %w[fine may_contain].include?(mark.kind) })].compact.join(" ")
+        [words[finding], (format(words["ask"], asked.first(4).join(", ")) if asked.any?),
+         (words["claim_missing"] if finding == "none_found" && claims.none?(&:counts)),
+         words[place], (words["wheat_allergy"] if marks.any? { |mark| wheat_for_coeliacs?(mark) })].compact.join(" ")
       end
+
+      # Wheat that a coeliac may be allowed, and a wheat allergy never.
+      def wheat_for_coeliacs?(mark) = %w[fine may_contain].include?(mark.kind) && mark.text.match?(/wheat|weizen|bl[ée]|frumento|trigo/i)
     end
   end
 end

@@ -10,7 +10,8 @@ module Restauro
 
       # One word or phrase as a pattern: spaces may be spaces or hyphens, * is any letters, accents may be missing.
       def self.pattern(word)
-        Regexp.escape(word).gsub(/[éèàüäößñíóúù]/, ACCENTS).gsub("\\ ", "[\\s-]+").gsub("\\-", "[\\s-]?").gsub("\\*", "[[:alpha:]]*").gsub("'", "['’]")
+        Regexp.escape(word).gsub(/[éèàüäößñíóúù]/, ACCENTS).gsub("\\ ", "[\\s-]+").gsub("\\-", "[\\s-]?").gsub("\\*", "[[:alpha:]]*").gsub("'",
+                                                                                                                                           "['’]")
       end
 
       def self.any(words)

@@ -1,25 +1,29 @@
 module Restauro
   # The fewest tools of a kitchen drawer that come nearest to a weight: "1 tbsp + 1/2 tsp", 3 % over.
-  #   text String · error_pct Float, signed · fillings Integer
-  Measure = Struct.new(:text, :error_pct, :fillings, keyword_init: true) do
+  #   text String · error_pct Float, signed · tools Array of [tool in words, how many times it is filled]
+  Measure = Struct.new(:text, :error_pct, :tools, keyword_init: true) do
     def initialize(**) = super.freeze
 
     # @param ingredient [Ingredient]   @param grams [Float] g   @param units [KitchenUnits]
+    # @param tools [Array<Hash>] rows of data/units/tools.yml, or the cook's own
     # @return [Measure, nil] nil when no weight by volume is known, or under a quarter teaspoon
-    def self.nearest(ingredient, grams, units)
+    def self.nearest(ingredient, grams, units, tools: nil)
       density = ingredient.density
       return unless density && grams.positive?
       return Measure::Pieces.nearest(ingredient, grams) if ingredient.piece_g
 
-      Measure::Drawer.of(units).nearest(grams / density)
+      (tools ? Measure::Drawer.new(units, tools: tools) : Measure::Drawer.of(units)).nearest(grams / density)
     end
+
+    # How many times something is filled.
+    def fillings = tools.sum(&:last)
   end
 
   # Eggs are counted, not spooned.
   module Measure::Pieces
     def self.nearest(ingredient, grams)
       count = [(grams / ingredient.piece_g).round, 1].max
-      Measure.new(text: count.to_s, error_pct: 100 * (count * ingredient.piece_g / grams - 1), fillings: count)
+      Measure.new(text: count.to_s, error_pct: 100 * (count * ingredient.piece_g / grams - 1), tools: [["piece", count]])
     end
   end
 
@@ -41,11 +45,11 @@ module Restauro
 
     # @param millilitres [Float]   @return [Measure, nil]
     def nearest(millilitres)
-      smallest = @sizes.last
+      smallest = @sizes.last or return
       return if millilitres < smallest / 2 || millilitres > MOST_CUPS * @sizes.first
 
       counts = candidates(millilitres).min_by { |candidate| cost(candidate, millilitres) }
-      Measure.new(text: words(counts), error_pct: 100 * (volume(counts) / millilitres - 1), fillings: counts.sum)
+      Measure.new(text: words(counts), error_pct: 100 * (volume(counts) / millilitres - 1), tools: filled(counts))
     end
 
     private
@@ -70,6 +74,10 @@ module Restauro
     def bumped(counts, index, count) = counts.dup.tap { |copy| copy[index] = count }
     def volume(counts) = counts.zip(@sizes).sum { |count, size| count * size }
     def cost(counts, millilitres) = 100 * (volume(counts) / millilitres - 1).abs + FILLING_COST_PCT * counts.sum
+
+    def filled(counts)
+      counts.each_with_index.reject { |count, _| count.zero? }.map { |count, i| ["#{number(Rational(@tools[i][0]))} #{@tools[i][1]}", count] }
+    end
 
     # Cups of different sizes run together: "2 1/2 cups + 1 tbsp".
     def words(counts)

@@ -98,7 +98,8 @@ module Restauro
         _, after = Numbers.read(match.post_match)
         return [] unless after && known_name?(amount_in(match.post_match)&.rest.to_s)
 
-        [Warning.new(code: :part_not_counted, line: text, text: "'#{match.post_match.strip[0, 60]}' in this line is not counted: give it a line of its own")]
+        [Warning.new(code: :part_not_counted, line: text, text: "'#{match.post_match.strip[0, 60]}' in this line is not counted: " \
+                                                                     "give it a line of its own")]
       end
 
       def no_amount(text, grams, role)

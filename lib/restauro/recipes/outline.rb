@@ -6,7 +6,8 @@ module Restauro
       METHOD = /\A\W*(?:method|directions?|instructions?|steps?|preparation|how to make(?: it)?|what to do|zubereitung|préparation)\W*\z/i
       INGREDIENTS = /\A\W*(?:ingredients?|you need|you will need|zutaten|ingrédients|ingredienti|ingredientes)\W*\z/i
       PART = /\A\W*(?:for|for the|to make|to finish)\b[^.]*:?\z/i
-      ABOUT = /\A\W*(?:serves|servings?|makes|yields?|prep(?:aration)? time|cook(?:ing)? time|total time|time|source|notes?|author|difficulty)\b/i
+      ABOUT = /\A\W*(?:serves|servings?|makes|yields?|prep(?:aration)?\ time|cook(?:ing)?\ time|total\ time|time|
+        source|notes?|author|difficulty|\d+\s+(?:servings|portions|people))\b/ix
       NUMBERED = /\A\s*(?:step\s*)?\d+\s*[.):]\s+(?=[[:alpha:]])/i
       VERBS = /\A\W*(?:in an? |meanwhile|when |once |then |gently |slowly |gradually |carefully |whisk|melt|add|stir|bring|simmer|cook|heat|
         pour|season|

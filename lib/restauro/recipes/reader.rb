@@ -15,11 +15,14 @@ module Restauro
       def read(text, corrections: [])
         raise InvalidInput, "the recipe is empty; paste its ingredient lines, one a line" if text.strip.empty?
 
-        lines = with_gluten(corrected(entries(text).map { |entry| line(entry) }, corrections))
+        lines = with_gluten(corrected(entries(text).map { |entry| entry_line(entry) }, corrections))
         return Recipe.new(lines: lines, system: @system) if lines.any? { |l| !l.words? && l.understood }
 
         raise InvalidInput, "no ingredient could be read in '#{text.strip[0, 40]}...'; type lines such as '2 cups milk' or '30 g flour'"
       end
+
+      # One line alone.   @return [Line]   @raise [InvalidInput] an impossible amount
+      def line(text) = with_gluten([@line_reader.read(text)]).first
 
       private
 
@@ -31,7 +34,7 @@ module Restauro
         end
       end
 
-      def line(entry)
+      def entry_line(entry)
         return Line.new(text: entry.text, role: entry.kind.to_s, part: entry.part) unless entry.kind == :ingredient
 
         @line_reader.read(entry.text, part: entry.part, bulleted: entry.bulleted)

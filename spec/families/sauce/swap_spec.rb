@@ -68,10 +68,25 @@ RSpec.describe Restauro::Families::Sauce do
     end
   end
 
-  it("leaves out what is not wanted, and says which lines still hold it") do
-    result = swap(cream, without: %w[maize milk])
-    expect(result.thickeners.map(&:ingredient)).not_to include("corn_starch")
-    expect(result.warnings.select { |w| w.code == "holds_excluded" }.map(&:line).length).to eq 2
+  describe "for who eats" do
+    it "leaves out what is not wanted, and puts something in its place" do
+      result = swap(cream, without: %w[maize milk])
+      expect([result.thickeners.map(&:ingredient), result.ours.recipe.lines.map(&:ingredient)]).to match([%w[blend_with_gum potato_starch], include("soy_milk", "plant_butter").and(satisfy { |keys| (keys & %w[whole_milk butter]).empty? })])
+      expect(result.substitutions.map { |s| s.line.ingredient }).to eq %w[butter whole_milk]
+    end
+
+    it "reaches the same texture with the other water, fat and acid carried through" do
+      [%w[dairy], %w[vegan soya], %w[dairy tree_nut soya maize]].each do |diets|
+        result = swap("#{cream}\n2 egg yolks", without: diets)
+        expect(result.ours.flour_equivalents.value).to be_within(2).percent_of(result.target)
+        expect(fed_back[result, self]).to be_within(3).percent_of(result.target)
+      end
+    end
+
+    it("keeps the wheat side as it was") { expect(swap(cream, without: %w[dairy]).wheat.recipe.lines.map(&:ingredient)).to include("whole_milk") }
+    it("says when nothing takes a line's place") { expect(swap("#{cream}\n100 g ricotta", without: %w[dairy]).warnings.map { |w| [w.code, w.line] }).to include(["holds_excluded", "100.0 g ricotta"]) }
+    it("takes the wheat out of a coeliac's other lines") { expect(swap("#{cream}\n1 tbsp soy sauce", without: %w[coeliac]).ours.recipe.lines.map(&:ingredient)).to include("tamari") }
+    it("has no starch left for starch-free, and says what is") { expect(swap(cream, without: %w[starch_free]).thickeners.map { |l| catalogue.fetch(l.ingredient).group }).not_to include("starch") }
   end
 
   {{with: %w[wheat_flour]} => /holds gluten/, {with: %w[corn_starch], without: %w[maize]} => /leave out/, {with: %w[butter]} => /does not thicken/, {target: 50} => /target/, {without: %w[moon]} => /moon/,

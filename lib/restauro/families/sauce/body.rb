@@ -26,6 +26,8 @@ module Restauro
 
         # How far off the power of this kind of ingredient may be, as a share.
         def power_share(ingredient)
+          return ingredient.power_share if ingredient.power_share
+
           kind = ingredient.key == "wheat_flour" ? :power_wheat : :"power_#{ingredient.group}"
           Constants.table(:uncertainty).fetch(kind) { Constants.entry(:uncertainty, :power_other) }.value
         end

@@ -6,10 +6,10 @@ module Restauro
         BOOST = %w[blend_with_gum corn_starch].freeze
         BOOSTERS = %w[corn_starch potato_starch tapioca_starch arrowroot].freeze
 
-        # @param catalogue [Catalogue]   @param without [Array<String>] keys, groups or allergens
-        def initialize(catalogue, without: [])
+        # @param catalogue [Catalogue]   @param exclusion [Diets::Exclusion]
+        def initialize(catalogue, exclusion = Diets::Exclusion.new)
           @catalogue = catalogue
-          @without = without.map { |word| known_word(word) }
+          @exclusion = exclusion
           freeze
         end
 
@@ -22,14 +22,20 @@ module Restauro
           Solver::Split.new(ingredients, ingredients.map { 1.0 / ingredients.length }, false)
         end
 
-        def allowed?(ingredient) = ([ingredient.key, ingredient.group, *ingredient.allergens] & @without).empty?
+        def allowed?(ingredient) = @exclusion.allows?(ingredient)
 
-        # Candidates beside the chosen thickeners.   @return [Array<Hash>] rows of data/families/sauce/candidates.yml
-        def candidates(chosen_keys)
-          DataFiles.yaml("families/sauce/candidates.yml").select do |row|
-            row["with"].sort != chosen_keys.sort && row["with"].all? { |key| @catalogue.key?(key) && allowed?(@catalogue.fetch(key)) }
-          end
+        # Candidates beside the chosen thickeners, what is at hand first.
+        # @param offer [Array<String>] keys at hand   @return [Array<Hash>] rows as in data/families/sauce/candidates.yml
+        def candidates(chosen_keys, offer: [])
+          rows = DataFiles.yaml("families/sauce/candidates.yml")
+          others = (offer - rows.flat_map { |row| row["with"] }).map { |key| {"with" => [key], "gain" => "at hand",
+                                                                              "cost" => @catalogue.fetch(key).note.to_s} }
+          possible = (rows + others).select { |row| row["with"].sort != chosen_keys.sort && row["with"].all? { |key| usable?(key) } }
+          possible.sort_by.with_index { |row, index| [(row["with"] - offer).length, index] }
         end
+
+        # What may thicken this dish.   @return [Array(Array<Ingredient>, Array<Ingredient>)] allowed and not
+        def thickeners = @catalogue.thickeners.partition { |ingredient| allowed?(ingredient) }
 
         # Lines of a recipe that hold something to be kept out.   @return [Array<Warning>]
         def warnings(recipe)
@@ -41,9 +47,9 @@ module Restauro
 
         private
 
-        def known_word(word)
-          known = @catalogue.any? { |i| i.key == word || i.group == word || i.allergens.include?(word) }
-          known ? word : raise(InvalidInput, "'#{word}' is no ingredient, group or allergen of the catalogue; type such as corn_starch, maize, milk")
+        def usable?(key)
+          ingredient = @catalogue.find_key(key)
+          ingredient && allowed?(ingredient) && ingredient.thickens? && !ingredient.contains_gluten?
         end
 
         def default

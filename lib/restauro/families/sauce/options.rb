@@ -4,9 +4,11 @@ module Restauro
       # The cook's choices for a sauce, checked.
       #   school "roux", "slurry" or nil (detected in predict, roux in swap) · with Array of thickener keys, empty for the boosted blend
       #   target Float e or nil (keep the wheat recipe's) · heat low..high · altitude m · serve_celsius C
-      #   events Array of Event · without Array of keys, groups or allergens to keep out · simmer_s s after the boil, nil for the school's own
-      Options = Struct.new(:school, :with, :target, :heat, :altitude, :serve_celsius, :events, :without, :simmer_s, keyword_init: true) do
-        def initialize(school: nil, with: [], target: nil, heat: "medium", altitude: 0, serve_celsius: nil, events: [], without: [], simmer_s: nil)
+      #   events Array of Event · without Array of diets, allergens, groups or keys to keep out · offer Array of keys to offer first
+      #   simmer_s s after the boil, nil for the school's own
+      Options = Struct.new(:school, :with, :target, :heat, :altitude, :serve_celsius, :events, :without, :offer, :simmer_s, keyword_init: true) do
+        def initialize(school: nil, with: [], target: nil, heat: "medium", altitude: 0, serve_celsius: nil, events: [], without: [],
+                       offer: [], simmer_s: nil)
           serve_celsius ||= Constants.fetch(:sauce, :serve_celsius)
           raise InvalidInput, "school is roux or slurry, got '#{school}'" unless [nil, *Options::SCHOOLS].include?(school)
           raise InvalidInput, "serve at 0 to 100 C, got #{serve_celsius}" unless (0..100).cover?(serve_celsius)
@@ -15,7 +17,8 @@ module Restauro
           Physics::Air.pressure_pa(altitude)
           Options.check_simmer(simmer_s)
           super(school: school, with: with.dup.freeze, target: Options.e_of(target), heat: heat, altitude: altitude,
-                serve_celsius: serve_celsius, events: events.dup.freeze, without: without.dup.freeze, simmer_s: simmer_s)
+                serve_celsius: serve_celsius, events: events.dup.freeze, without: without.dup.freeze,
+                offer: offer.dup.freeze, simmer_s: simmer_s)
           freeze
         end
 

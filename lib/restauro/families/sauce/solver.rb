@@ -70,7 +70,7 @@ module Restauro
         end
 
         def solved(split, cooking, target)
-          ours = @draft.fresh(cooking.formula, split.thickeners.length)
+          ours = @draft.fresh(cooking.formula)
           missing = target - cooking.flour_equivalents_without(ours)
           too_thick(target) if missing <= Constants.fetch(:sauce, :least_e)
           effects = effects(cooking, ours)

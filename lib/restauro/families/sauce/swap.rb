@@ -5,7 +5,9 @@ module Restauro
       #   target Float e · kept whether it is the wheat recipe's own · wheat, ours Prediction · replaced the wheat lines taken out
       #   pairs each wheat line with the lines in its place · thickeners Array of Line that are new
       #   give_or_take share of their grams · alternatives Array of Alternative
-      Swap = Struct.new(:target, :kept, :wheat, :ours, :replaced, :pairs, :thickeners, :give_or_take, :alternatives, :warnings, keyword_init: true) do
+      #   substitutions Array of Diets::Substitution: other lines that an eater's rule has changed
+      Swap = Struct.new(:target, :kept, :wheat, :ours, :replaced, :pairs, :thickeners, :give_or_take, :alternatives,
+                        :substitutions, :warnings, keyword_init: true) do
         def initialize(**)
           super
           freeze

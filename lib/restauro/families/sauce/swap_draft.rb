@@ -7,15 +7,15 @@ module Restauro
 
         # @param recipe [Recipes::Recipe] with sauce roles   @param school [String] roux or slurry   @param units [KitchenUnits]
         # @param fat [Ingredient] what a roux is made with when the recipe has no fat
-        def initialize(recipe, catalogue, school:, units:, fat:)
+        # @param substitutions [Array<Diets::Substitution>] other lines that must change
+        def initialize(recipe, catalogue, school:, units:, fat:, substitutions: [])
           @catalogue = catalogue
           @school = school
           @units = units
           @fat = fat
           @recipe = recipe
           @replaced = SwapDraft.replaced(recipe, catalogue)
-          @kept_before = recipe.ingredients.take_while { |line| !line.equal?(@replaced.first) }
-                               .count { |line| line.role == "thickener" && line.counted? && !replaced?(line) }
+          @substitutes = substitutions.select(&:found?).each_with_object({}.compare_by_identity) { |found, all| all[found.line] = found.lines }
           @old_slurry = Formula.from(recipe, catalogue).slurry_line
           freeze
         end
@@ -27,9 +27,8 @@ module Restauro
           gluten.empty? ? lines : gluten
         end
 
-        # The new thickeners among a formula's: those after any that stand before the first flour line and stay.
-        # @param formula [Formula] of #recipe   @param count [Integer] how many are new   @return [Array<Formula::Part>]
-        def fresh(formula, count) = formula.thickeners[@kept_before, count]
+        # The new thickeners among a formula's.   @param formula [Formula] of #recipe   @return [Array<Formula::Part>]
+        def fresh(formula) = formula.thickeners.select { |part| part.line.added }
 
         def liquid_g = @recipe.ingredients.select { |line| line.role == "liquid" && line.counted? }.sum { |line| line.grams.value }
 
@@ -40,7 +39,7 @@ module Restauro
           @recipe.lines.reject { |line| line.role == "step" || heading?(line) }.map do |line|
             next [line, fresh_lines(thickeners, grams, line.part)] if line.equal?(@replaced.first)
 
-            [line, replaced?(line) || line.equal?(@old_slurry) ? [] : [printed(line)]]
+            [line, replaced?(line) || line.equal?(@old_slurry) ? [] : @substitutes.fetch(line) { [printed(line)] }]
           end
         end
 
@@ -76,7 +75,7 @@ module Restauro
           measure = Measure.nearest(ingredient, grams, @units)
           text = "#{SwapDraft.tenths(grams)} g #{name}#{" (#{measure.text})" if measure}"
           Recipes::Line.new(text: text, ingredient: ingredient.key, grams: SwapDraft.weighed(grams), role: role, part: part,
-                            amount_text: measure&.text)
+                            amount_text: measure&.text, added: true)
         end
 
         # Counted lines are printed by weight, with the cook's own words beside; all others stay as they were typed.

@@ -30,18 +30,21 @@ module Restauro
         end
 
         def solved(recipe, options, wheat, replaced)
-          choice = Choice.new(@catalogue, without: options.without)
+          exclusion = Diets::Exclusion.of(options.without, @catalogue)
+          choice = Choice.new(@catalogue, exclusion)
+          substitutions = Diets::Substitutes.new(@catalogue, exclusion, units: KitchenUnits.of(recipe.system)).of(recipe)
           split = choice.split(options.with)
-          candidates = choice.candidates(split.thickeners.map(&:key))
+          candidates = choice.candidates(split.thickeners.map(&:key), offer: options.offer)
           trials = candidates.flat_map { |row| row["with"] }.uniq.map { |key| @catalogue.fetch(key) }
-          draft = draft(recipe, options, choice)
+          draft = draft(recipe, options, choice, substitutions)
           target = options.target || wheat.flour_equivalents.value
           pairs, cooking = Solver.new(draft, options, water: @water, trials: trials).solve(split, target)
           ours = Prediction.new(draft.recipe(pairs), cooking, water: @water)
-          missing = target - cooking.flour_equivalents_without(draft.fresh(cooking.formula, split.thickeners.length))
+          missing = target - cooking.flour_equivalents_without(draft.fresh(cooking.formula))
           Swap.new(target: target, kept: options.target.nil?, wheat: wheat, ours: ours, replaced: replaced.freeze, pairs: pairs.freeze,
                    thickeners: new_thickeners(pairs, replaced).freeze, give_or_take: give_or_take(options, wheat, split),
-                   alternatives: alternatives(candidates, trials, ours, missing).freeze, warnings: warnings(ours, choice))
+                   alternatives: alternatives(candidates, trials, ours, missing).freeze,
+                   substitutions: substitutions.select(&:found?).freeze, warnings: warnings(ours, choice))
         end
 
         def new_thickeners(pairs, replaced)
@@ -58,10 +61,11 @@ module Restauro
           Math.sqrt(wheat_share**2 + powers.sum { |share| share**2 })
         end
 
-        def draft(recipe, options, choice)
+        def draft(recipe, options, choice, substitutions)
           fat = %w[butter neutral_oil].map { |key| @catalogue.fetch(key) }.find { |i| choice.allowed?(i) }
           SwapDraft.new(recipe, @catalogue, school: options.school, units: KitchenUnits.of(recipe.system),
-                                            fat: fat || @catalogue.fetch("neutral_oil"))
+                                            fat: fat || @catalogue.fetch("neutral_oil"),
+                                            substitutions: substitutions)
         end
 
         # Each candidate's grams by division, from the trials that rode along; the slurry's water hardly moves them.

@@ -1,0 +1,34 @@
+module Restauro
+  module Database
+    # Who eats in this house, and the spoons and cups in its drawer.
+    class HouseholdRepository
+      # id · name · diets Array of diet keys
+      Eater = Struct.new(:id, :name, :diets, keyword_init: true) do
+        def initialize(**)
+          super
+          freeze
+        end
+      end
+
+      def initialize(database)
+        @database = database
+      end
+
+      # @return [Array<Eater>] by name
+      def eaters = @database[:eaters].order(:name, :id).map { |row| Eater.new(id: row[:id], name: row[:name], diets: row[:diets].to_a) }
+      def add_eater(name:, diets:) = @database[:eaters].insert(name: name, diets: Sequel.pg_json(diets))
+      def delete_eater(id) = @database[:eaters].where(id: id).delete
+
+      # @return [Array<Hash>, nil] rows as in data/units/tools.yml; nil for the usual drawer
+      def tools = @database[:drawers].get(:tools)&.to_a
+
+      # @param tools [Array<Hash>, nil]
+      def tools=(tools)
+        @database.transaction do
+          @database[:drawers].delete
+          @database[:drawers].insert(tools: Sequel.pg_json(tools)) if tools
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,69 @@
+module Restauro
+  module Database
+    # The packs of the cupboard, as core values.
+    class PackRepository
+      # A pack as it is edited: its core value beside what only the pages show.
+      Kept = Struct.new(:pack, :sold_in, :label_text, :own, keyword_init: true) do
+        def initialize(**)
+          super
+          freeze
+        end
+      end
+
+      # @param catalogue [Catalogue] the facts that packs stand in front of
+      def initialize(database, catalogue:, clock:)
+        @database = database
+        @rows = database[:packs]
+        @catalogue = catalogue
+        @clock = clock
+      end
+
+      # @return [Cupboard::Shelf]
+      def shelf = Cupboard::Shelf.new(list.map(&:pack))
+
+      # @return [Array<Kept>] by name
+      def list = @rows.order(:id).map { |row| kept(row) }.sort_by { |kept| [kept.pack.ingredient.say, kept.pack.id] }
+
+      # @raise [NotFound]
+      def fetch(id) = @rows.first(id: id)&.then { |row| kept(row) } || raise(NotFound, "no pack #{id} in the cupboard; it may have been thrown out")
+
+      # @return [Integer] its id
+      def add(**fields) = @rows.insert(to_row(fields).merge(created_at: @clock.call))
+
+      # @raise [NotFound]
+      def update(id, **fields)
+        raise NotFound, "no pack #{id} in the cupboard; it may have been thrown out" if @rows.where(id: id).update(to_row(fields)).zero?
+      end
+
+      def delete(id) = @rows.where(id: id).delete
+
+      # Takes grams off packs, never below nothing.   @param taken [Hash] pack id => g
+      def take(taken)
+        taken.each { |id, grams| @rows.where(id: id).update(grams_left: Sequel.function(:greatest, Sequel[:grams_left] - grams, 0)) }
+      end
+
+      private
+
+      def to_row(fields) = fields.to_h { |name, value| [name, name == :own && value ? Sequel.pg_json(value) : value] }
+
+      def kept(row)
+        own = row[:own]&.to_hash
+        pack = Cupboard::Pack.new(id: row[:id], ingredient: row[:key] ? @catalogue.fetch(row[:key]) : own_ingredient(row[:id], own),
+                                  **row.slice(:grams_left, :grams_full, :price, :opened_on, :finding, :note))
+        Kept.new(pack: pack, sold_in: row[:sold_in], label_text: row[:label_text], own: own)
+      end
+
+      def own_ingredient(id, own)
+        return mixed(id, own) if own.key?("parts")
+
+        figures = own.slice(*Cupboard::OwnFlour::FIGURES.map(&:to_s)).to_h { |name, grams| [name.to_sym, Float(grams)] }
+        Cupboard::OwnFlour.ingredient(key: "own_#{id}", name: own.fetch("name"), cup_g: Float(own.fetch("cup_g")), **figures)
+      end
+
+      def mixed(id, own)
+        parts = own.fetch("parts").map { |key, grams| [@catalogue.fetch(key), Float(grams)] }
+        Blends::Mixed.ingredient(parts, key: "own_#{id}", name: own.fetch("name"))
+      end
+    end
+  end
+end

@@ -1,0 +1,30 @@
+module Restauro
+  module Blends
+    # How much of each ingredient a blend may hold.
+    class Limits
+      def initialize(table: DataFiles.yaml("blends/limits.yml"))
+        @table = table
+        freeze
+      end
+
+      def parts_most = @table["parts_most"]
+      def part_least(ingredient) = binder?(ingredient) ? 0.0 : Float(@table["part_least"])
+      def why(ingredient) = (@table["taste"][ingredient.key] || @table["default"])["why"]
+      def binder?(ingredient) = ingredient.group == "binder"
+
+      # @return [Float] share of the blend; a starch may be as much as the purpose lets all starches be
+      def most(ingredient, purpose)
+        return Float(@table["binder_most"]) if binder?(ingredient)
+        return purpose.starch_most if ingredient.group == "starch"
+
+        Float((@table["taste"][ingredient.key] || @table["default"])["most"])
+      end
+
+      # Stretch that a whole blend of it would have, in units of what gluten did.
+      def stretch(ingredient)
+        full = @table["stretch_full_pct"]
+        full.key?(ingredient.key) ? 100 / Float(full[ingredient.key]) : ingredient.gum_pct.to_f / Float(full["xanthan_gum"])
+      end
+    end
+  end
+end

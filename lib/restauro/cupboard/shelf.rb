@@ -1,0 +1,69 @@
+module Restauro
+  module Cupboard
+    # All the packs. Several packs of one ingredient count together; the one longest open is used first.
+    class Shelf
+      include Enumerable
+
+      # @param packs [Array<Pack>]
+      def initialize(packs = [])
+        @packs = packs.sort_by { |pack| [pack.opened_on ? 0 : 1, pack.opened_on.to_s, pack.id.to_i] }.freeze
+        freeze
+      end
+
+      def each(&block) = @packs.each(&block)
+      def of(key) = @packs.select { |pack| pack.key == key }
+      def holds?(key) = of(key).any? { |pack| pack.grams_left.positive? }
+      def grams_left(key) = of(key).sum(0.0, &:grams_left)
+      def empty? = @packs.empty?
+
+      # The catalogue with the packs' own flours beside its own.
+      def catalogue(facts) = facts.with(@packs.map(&:ingredient).reject { |ingredient| facts.key?(ingredient.key) }.uniq(&:key))
+
+      # What some grams cost, from the packs in the order they are used.   @return [Float, nil] nil when a price is missing or there is none
+      def cost(key, grams)
+        pack = of(key).find { |candidate| candidate.price }
+        pack&.cost(grams)
+      end
+
+      # What the packs have to say of a dish's lines: too little left, or a label that stands in the way.
+      # @param lines [Array<Recipes::Line>] gluten-free side   @return [Array<Warning>]
+      def warnings(lines)
+        needs = lines.select(&:counted?).group_by(&:ingredient).transform_values { |same| same.sum { |line| line.grams.value } }
+        needs.flat_map { |key, grams| of(key).empty? ? [] : [*too_little(key, grams), *label(key)] }
+      end
+
+      # How much comes off each pack when a dish is cooked.   @param needs [Hash] key => g   @return [Hash] pack id => g, never more than is left
+      def taken(needs)
+        needs.each_with_object({}) do |(key, grams), taken|
+          left = grams
+          of(key).each do |pack|
+            share = [left, pack.grams_left].min
+            taken[pack.id] = share if share.positive?
+            left -= share
+          end
+        end
+      end
+
+      private
+
+      def too_little(key, grams)
+        left = grams_left(key)
+        return [] if left >= grams
+
+        name = of(key).first.ingredient.say
+        [Warning.new(code: :too_little_left, text: "only #{left.round} g #{name} is left in the cupboard, this takes #{grams.round} g")]
+      end
+
+      def label(key)
+        worst = of(key).select { |pack| pack.grams_left.positive? }.map(&:finding).compact.min_by { |finding| Labels::FINDINGS.index(finding) }
+        name = of(key).first.ingredient.say
+        case worst
+        when "contains" then [Warning.new(code: :pack_contains, text: "our #{name}'s label names gluten: not for a coeliac; use another pack")]
+        when "may_contain" then [Warning.new(code: :pack_may_contain,
+                                             text: "our #{name}'s label says it may hold gluten: ask the maker, or use a pack labelled gluten free")]
+        else []
+        end
+      end
+    end
+  end
+end

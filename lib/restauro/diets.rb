@@ -1,0 +1,25 @@
+module Restauro
+  # Who eats, what that leaves out, and what takes its place.
+  module Diets
+    autoload :Exclusion, "restauro/diets/exclusion"
+    autoload :Substitution, "restauro/diets/substitution"
+    autoload :Substitutes, "restauro/diets/substitutes"
+
+    # One rule of an eater.   key · say · allergens, groups and keys left out · note for the cook
+    Diet = Struct.new(:key, :say, :allergens, :groups, :keys, :note, keyword_init: true) do
+      def initialize(**)
+        super
+        freeze
+      end
+    end
+
+    module_function
+
+    def all = DataFiles.yaml("diets.yml").map { |key, row| Diet.new(key: key, **row.transform_keys(&:to_sym)) }
+
+    # @raise [NotFound]
+    def fetch(key)
+      all.find { |diet| diet.key == key.to_s } or raise NotFound, "no diet '#{key}'; use #{all.map(&:key).join(", ")}"
+    end
+  end
+end

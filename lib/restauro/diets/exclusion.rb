@@ -1,0 +1,40 @@
+module Restauro
+  module Diets
+    # What must stay out of a dish: allergens, groups and single ingredients.
+    class Exclusion
+      attr_reader :diets
+
+      # @param words [Array<String>] diets, allergens, groups or keys, in that order where a word is several   @raise [InvalidInput]
+      def self.of(words, catalogue)
+        diets, others = words.uniq.partition { |word| Diets.all.any? { |diet| diet.key == word } }
+        others = others.group_by { |word| kind(word, catalogue) }
+        new(diets: diets.map { |key| Diets.fetch(key) }, allergens: others.fetch(:allergen, []), groups: others.fetch(:group, []),
+            keys: others.fetch(:key, []))
+      end
+
+      def self.kind(word, catalogue)
+        return :allergen if catalogue.any? { |ingredient| ingredient.allergens.include?(word) }
+        return :group if catalogue.any? { |ingredient| ingredient.group == word }
+        return :key if catalogue.key?(word)
+
+        raise InvalidInput, "'#{word}' is no diet, allergen, group or ingredient; type such as " \
+                            "#{Diets.all.map(&:key).first(3).join(", ")}, maize or corn_starch"
+      end
+
+      def initialize(diets: [], allergens: [], groups: [], keys: [])
+        @diets = diets.freeze
+        @allergens = (allergens + diets.flat_map(&:allergens)).uniq.freeze
+        @groups = (groups + diets.flat_map(&:groups)).uniq.freeze
+        @keys = (keys + diets.flat_map(&:keys)).uniq.freeze
+        freeze
+      end
+
+      def empty? = [@allergens, @groups, @keys].all?(&:empty?)
+
+      # @param ingredient [Ingredient]
+      def allows?(ingredient)
+        !@keys.include?(ingredient.key) && !@groups.include?(ingredient.group) && (ingredient.allergens & @allergens).empty?
+      end
+    end
+  end
+end

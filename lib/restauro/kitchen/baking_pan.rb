@@ -1,0 +1,49 @@
+module Restauro
+  module Kitchen
+    # A pan by its shape.   shape :round, :rectangle or :oval · length_cm and width_cm (one diameter for a round one) · depth_cm or nil
+    BakingPan = Struct.new(:shape, :length_cm, :width_cm, :depth_cm, keyword_init: true) do
+      def initialize(shape:, length_cm:, width_cm: length_cm, depth_cm: nil)
+        [length_cm, width_cm, depth_cm].compact.each do |side|
+          next if side.between?(1, 100)
+
+          raise InvalidInput, "a pan's side is 1 to 100 cm, got #{side.round(1)}; type such as '23 cm round 3 cm deep' or '9x13 in'"
+        end
+
+        super
+        freeze
+      end
+
+      # @param text [String] "23 cm round 3 cm deep", "9x13 in", "20x30 cm 5 cm deep", "28x20 cm oval", "8 inch square"   @return [BakingPan, nil]
+      def self.parse(text)
+        sides = BakingPan::SIDES.match(text) or return
+        shape = shape_of(text, sides)
+        factor = sides[:unit].match?(/\Ac/i) ? 1.0 : BakingPan::CM_PER_INCH
+        length, width = [sides[:a], sides[:b] || sides[:a]].map { |side| Numbers.value(side).to_f * factor }
+        new(shape: shape, length_cm: length, width_cm: width, depth_cm: depth(text)) if shape
+      end
+
+      def self.shape_of(text, sides)
+        return :oval if text.match?(/\boval\b/i)
+        return :rectangle if sides[:b] || text.match?(/\bsquare\b/i)
+
+        :round if text.match?(/\bround|\bcircle|\btart\b|\bpie\b|\bcake tin|\bspringform|\bdiameter/i)
+      end
+
+      def self.depth(text)
+        match = /(#{Numbers::DIGITS})\s*-?\s*(cm|in(?:ch(?:es)?)?|")\s*deep/i.match(text) or return
+        Numbers.value(match[1]).to_f * (match[2].match?(/\Ac/i) ? 1.0 : BakingPan::CM_PER_INCH)
+      end
+
+      # Area of the base.   @return [Float] cm2
+      def area_cm2 = shape == :rectangle ? length_cm * width_cm : Math::PI * length_cm * width_cm / 4
+      # @return [Float, nil] mL to the brim of a straight-sided pan; nil when its depth is not known
+      def millilitres = depth_cm && area_cm2 * depth_cm
+      # How much more of a recipe another pan takes at the same depth.
+      def factor_to(other) = other.area_cm2 / area_cm2
+    end
+
+    BakingPan::CM_PER_INCH = 2.54
+    BakingPan::UNIT = /(?<unit>cm|centimetres?|in\b|inch(?:es)?|")/
+    BakingPan::SIDES = /(?<a>#{Numbers::DIGITS})\s*(?:(?:x|×|by)\s*(?<b>#{Numbers::DIGITS}))?\s*-?\s*#{BakingPan::UNIT}(?!\s*deep)/i
+  end
+end

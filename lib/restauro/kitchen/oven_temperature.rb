@@ -1,0 +1,39 @@
+module Restauro
+  module Kitchen
+    # What an oven is set to, kept as the Celsius of a still oven.   celsius Float C · fan whether it was given for a fan oven
+    OvenTemperature = Struct.new(:celsius, :fan, keyword_init: true) do
+      def initialize(celsius:, fan: false)
+        super
+        freeze
+      end
+
+      # @param text [String] "200C", "400 F", "gas 6", "180 C fan"   @return [OvenTemperature, nil] nil when it is no temperature
+      # @raise [InvalidInput] one no oven has
+      def self.parse(text)
+        fan = text.match?(/\bfan\b|convection/i)
+        set = set_celsius(text) or return
+        celsius = fan ? set + FAN_LOWER : set
+        return new(celsius: celsius, fan: fan) if OVEN.then { |table| celsius.between?(table["lowest_celsius"], table["highest_celsius"]) }
+
+        raise InvalidInput, "'#{text.strip[0, 40]}' is no oven's temperature; type such as 200C, 400F, gas 6 or 180C fan"
+      end
+
+      def self.set_celsius(text)
+        case text
+        when /\bgas(?:\s*mark)?\s*(\d(?:\/\d)?)/i then OVEN["gas"][Regexp.last_match(1)]&.to_f
+        when /(\d{2,3}(?:\.\d+)?)\s*°?\s*(?:C\b|celsius)/i then Float(Regexp.last_match(1))
+        when /(\d{2,3}(?:\.\d+)?)\s*°?\s*(?:F\b|fahrenheit)/i then (Float(Regexp.last_match(1)) - 32) * 5 / 9
+        end
+      end
+
+      def fahrenheit = celsius * 9 / 5 + 32
+      def fan_celsius = celsius - FAN_LOWER
+      # The nearest mark of a gas oven.
+      def gas = OVEN["gas"].min_by { |_, mark| (mark - celsius).abs }.first
+    end
+
+    # The oven table, and how much lower a fan oven is set, in C.
+    OVEN = DataFiles.yaml("units/oven.yml")
+    FAN_LOWER = Float(OVEN.dig("fan_celsius_lower", "value"))
+  end
+end

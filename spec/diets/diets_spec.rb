@@ -1,0 +1,45 @@
+RSpec.describe Restauro::Diets do
+  exclusion = ->(*words) { Restauro::Diets::Exclusion.of(words, Reference::Helpers::CATALOGUE) }
+  allowed = ->(*words) { Reference::Helpers::CATALOGUE.select { |i| exclusion[*words].allows?(i) }.map(&:key) }
+
+  {"dairy" => %w[whole_milk butter cheddar], "egg" => %w[egg_whole egg_white], "soya" => %w[soy_milk soy_flour tamari], "maize" => %w[corn_starch maize_flour cornmeal], "pulses" => %w[chickpea_flour soy_milk chickpea_water],
+   "tree_nut" => %w[almond_flour ground_nuts coconut_milk], "vegan" => %w[honey lard egg_whole whole_milk], "wheat_allergy" => %w[wheat_starch wheat_flour], "grain_free" => %w[white_rice_flour corn_starch blend_plain],
+   "starch_free" => %w[potato_starch cassava_flour arrowroot], "coeliac" => %w[soy_sauce beer malt_vinegar]}.each do |diet, keys|
+    it("#{diet} leaves out #{keys.join(", ")}") { expect(allowed[diet] & keys).to be_empty }
+  end
+
+  it("egg leaves chickpea water") { expect(allowed["egg"]).to include("chickpea_water") }
+  it("names only allergens, groups and keys that the catalogue has, or that no pack may be without") do
+    known = catalogue.flat_map { |i| [i.key, i.group, *i.allergens] }.uniq + %w[peanut]
+    expect(described_class.all.flat_map { |diet| diet.allergens + diet.groups + diet.keys } - known).to be_empty
+  end
+
+  it("every diet leaves a thickener, alone and with dairy, egg and nuts left out too") do
+    described_class.all.each { |diet| expect(catalogue.thickeners.map(&:key) & allowed[diet.key, "dairy", "egg", "tree_nut"]).not_to be_empty, diet.key }
+  end
+
+  describe Restauro::Diets::Substitutes do
+    table = Restauro::DataFiles.yaml("substitutions.yml")
+
+    it("names only what the catalogue has") { expect((table.keys + table.values.flatten.flat_map { |row| row["parts"].keys }).uniq.reject { |key| catalogue.key?(key) }).to be_empty }
+
+    it "keeps the weight of a line within a quarter, and of its water within a third of the weight" do
+      table.each do |key, rows|
+        rows.each do |row|
+          next if %w[cheddar melting_cheese hard_cheese tamari gravy_granules].include?(key) # a powder for a cheese
+
+          parts = row["parts"].to_h { |part, share| [catalogue.fetch(part), Float(share)] }
+          water = parts.sum { |part, share| part.water_pct * share } - catalogue.fetch(key).water_pct
+          expect([parts.values.sum, water]).to match([be_between(0.75, 1.05), be_between(-33, 33)]), "#{key}: #{row}"
+        end
+      end
+    end
+
+    it "gives an egg flax in water, or chickpea water where flax is not wanted" do
+      of = ->(*words) { described_class.new(catalogue, exclusion[*words], units: Restauro::KitchenUnits.of("us")).of(read("1 cup milk\n2 eggs")).last.lines.map { |l| [l.ingredient, l.grams.value.round(1)] } }
+      expect([of["egg"], of["egg", "flax_meal"]]).to eq [[["flax_meal", 14.0], ["water", 86.0]], [["chickpea_water", 90.0]]]
+    end
+  end
+
+  it("says which words it knows") { expect { exclusion["moonlight"] }.to raise_error(Restauro::InvalidInput, /coeliac/) }
+end
