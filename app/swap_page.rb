@@ -27,11 +27,35 @@ module Restauro
     def work_out
       return if input.recipe_text.strip.empty?
 
-      read = @services.reader(input.system).read(input.recipe_text, corrections: input.corrections)
-      @recipe = family.read(Recipes::Scale.of(read, input.scale, catalogue: family.catalogue))
-      @swap = family.swap(@recipe, family.options(**input.options, without: without, offer: shelf.map(&:key).uniq.select { |key| shelf.holds?(key) }))
+      reader = @services.reader(input.system)
+      wish = Recipes::ScaleWish.new(input.scale, reader)
+      read = reader.read(input.recipe_text, corrections: input.corrections)
+      swap_scaled(read, wish.factor(read))
+      use_up(read, wish) if wish.use_up
     rescue InvalidInput => e
       @error = e.message
+    end
+
+    def swap_scaled(read, factor)
+      @recipe = family.read(Recipes::Scale.of(read, factor, catalogue: family.catalogue))
+      @swap = family.swap(@recipe, family.options(**input.options, without: without, offer: shelf.map(&:key).uniq.select { |key| shelf.holds?(key) }))
+    end
+
+    # As much as uses a pack up. What a dish takes is nearly in proportion to its size: twice is close enough to a gram.
+    def use_up(read, wish)
+      factor = 1.0
+      2.times { swap_scaled(read, factor *= left_of(wish) / taken_of(wish)) }
+    end
+
+    def left_of(wish)
+      grams = shelf.grams_left(wish.ingredient_named(wish.use_up))
+      grams.positive? ? grams : raise(InvalidInput, "there is no #{wish.use_up} in the cupboard to use up")
+    end
+
+    def taken_of(wish)
+      key = wish.ingredient_named(wish.use_up)
+      lines = swap.ours.recipe.ingredients.select { |line| line.ingredient == key && line.counted? }
+      lines.any? ? lines.sum { |line| line.grams.value } : raise(InvalidInput, "this dish takes no #{wish.use_up}: choose it as the thickener first")
     end
 
     def without = (input.diets + who.flat_map(&:diets)).uniq

@@ -13,7 +13,8 @@ module Restauro
        rows: rows(swap, family), method: family.method(swap).map(&:to_h), look_fors: family.look_fors(swap).map { |moment| moment(moment) },
        alternatives: swap.alternatives.map { |other| words.alternative(other).merge(names: other.names, **at_hand(other, shelf)) },
        diet: diet(family, swap, who), needs: needs(swap),
-       warnings: (swap.warnings + shelf.warnings(swap.ours.recipe.ingredients)).map(&:to_h), metrics: words.metrics(swap.ours), wheat_metrics: words.metrics(swap.wheat),
+       warnings: (swap.warnings + shelf.warnings(swap.ours.recipe.ingredients)).map(&:to_h),
+       metrics: words.metrics(swap.ours), wheat_metrics: words.metrics(swap.wheat),
        serve_celsius: swap.ours.serve_celsius, picture: family.picture(swap)}
     end
 
@@ -54,7 +55,8 @@ module Restauro
 
     # Grams of each ingredient of the gluten-free side, to take off the cupboard.
     def needs(swap)
-      swap.ours.recipe.ingredients.select(&:counted?).group_by(&:ingredient).transform_values { |lines| lines.sum { |line| line.grams.value }.round(1) }
+      by_key = swap.ours.recipe.ingredients.select(&:counted?).group_by(&:ingredient)
+      by_key.transform_values { |lines| lines.sum { |line| line.grams.value }.round(1) }
     end
 
     # Each wheat line beside the lines in its place.

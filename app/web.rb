@@ -7,7 +7,12 @@ require "restauro"
 require_relative "../db/database"
 require_relative "services"
 require_relative "presenters"
+require_relative "form_text"
+require_relative "inputs/corrections_input"
 require_relative "inputs/swap_input"
+require_relative "inputs/pack_input"
+require_relative "inputs/blend_input"
+require_relative "measure_page"
 require_relative "swap_snapshot"
 require_relative "swap_page"
 require_relative "demo"
@@ -16,6 +21,10 @@ require_relative "passcode_gate"
 require_relative "request_limits"
 require_relative "routes/swap_routes"
 require_relative "routes/notebook_routes"
+require_relative "routes/cupboard_routes"
+require_relative "routes/label_routes"
+require_relative "routes/measure_routes"
+require_relative "routes/blend_routes"
 
 module Restauro
   # The pages. Rooms are in routes/; this is what they share: safety of the connection, errors, helpers.
@@ -56,6 +65,10 @@ module Restauro
     helpers ViewHelpers
     register SwapRoutes
     register NotebookRoutes
+    register CupboardRoutes
+    register LabelRoutes
+    register MeasureRoutes
+    register BlendRoutes
 
     before do
       headers HEADERS

@@ -9,9 +9,13 @@ module Restauro
     include Capybara::DSL
     WIDE = [1280, 800].freeze
     PHONE = [390, 844].freeze
+    LABEL = "Corn flour, sugar, barley malt extract, natural flavouring, buckwheat. Gluten free oats. May contain wheat.".freeze
     # name => [size, path, what to do first]
     VIEWS = {
-      "swap" => [WIDE, "/"], "swap-phone" => [PHONE, "/"], "notebook" => [WIDE, "/notebook"], "kept" => [WIDE, "/notebook/2"]
+      "swap" => [WIDE, "/"], "swap-phone" => [PHONE, "/"], "notebook" => [WIDE, "/notebook"], "kept" => [WIDE, "/notebook/2"],
+      "cupboard" => [WIDE, "/cupboard"], "measures" => [WIDE, "/cupboard/measures"],
+      "label" => [WIDE, "/cupboard/label", -> { fill_in "label_text", with: LABEL and find(".finding", text: "Holds gluten") }],
+      "blend" => [WIDE, "/cupboard/blend?for=sauce#{%w[white_rice_flour sorghum_flour corn_starch potato_starch chickpea_flour].map { |key| "&from[]=#{key}" }.join}"]
     }.freeze
     FLAGS = %w[--headless=new --no-sandbox --disable-gpu --disable-dev-shm-usage --disable-background-networking --disable-component-update
                --hide-scrollbars --force-color-profile=srgb --force-prefers-reduced-motion].freeze

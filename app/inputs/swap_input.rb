@@ -6,22 +6,11 @@ module Restauro
   class SwapInput
     FIELDS = %w[recipe units school with grade spoons heat simmer altitude eaters diets scale corrections title note].freeze
     MOST_RECIPE = 400_000
-    NUMBERS = %w[spoons simmer altitude scale].freeze
+    NUMBERS = %w[spoons simmer altitude].freeze
     GRADES = %w[keep thin medium thick very_thick own].freeze
     DEFAULTS = {"recipe" => "", "units" => "metric", "school" => "roux", "with" => "blend_with_gum,corn_starch", "grade" => "keep", "spoons" => "2",
-                "heat" => "medium", "simmer" => "", "altitude" => "0", "eaters" => "all", "diets" => "", "scale" => "1", "corrections" => "[]", "title" => "", "note" => ""}.freeze
-
-    # Corrections as they travel in the form and the draft.
-    class CorrectionContract < Dry::Validation::Contract
-      params do
-        required(:text).filled(:string, max_size?: 2000)
-        required(:occurrence).filled(:integer, gteq?: 0)
-        optional(:ingredient).maybe(:string, max_size?: 60)
-        optional(:grams).maybe(:float, gteq?: 0, lteq?: 100_000)
-        optional(:role).maybe(:string, included_in?: Recipes::Line::ROLES)
-        optional(:left_out).filled(:bool)
-      end
-    end
+                "heat" => "medium", "simmer" => "", "altitude" => "0", "eaters" => "all", "diets" => "", "scale" => "1",
+                "corrections" => "[]", "title" => "", "note" => ""}.freeze
 
     class ChoicesContract < Dry::Validation::Contract
       params do
@@ -34,22 +23,22 @@ module Restauro
         optional(:simmer).maybe(:float, gteq?: 0, lteq?: 240)
         optional(:diets).maybe(:string, max_size?: 300)
         optional(:eaters).maybe(:string, max_size?: 300, format?: /\A(?:all|[\d,]*)\z/)
-        required(:scale).filled(:float, gteq?: 0.05, lteq?: 20)
+        optional(:scale).maybe(:string, max_size?: 80)
         required(:altitude).filled(:float, gteq?: -400, lteq?: 5000)
       end
     end
 
     WORDS = {units: "units", school: "roux or slurry", with: "thickener", grade: "how thick",
              spoons: "spoons of flour a cup (0.1 to 6)", heat: "heat",
-             simmer: "simmer (0 to 240 minutes)", scale: "how many times as much (0.05 to 20)", altitude: "altitude (-400 to 5000 metres)"}.freeze
+             simmer: "simmer (0 to 240 minutes)", scale: "how much", altitude: "altitude (-400 to 5000 metres)"}.freeze
 
-    attr_reader :state, :choices
+    attr_reader :state
 
     # @param params [Hash] string keys: a form, or a saved draft   @raise [InvalidInput]
     def initialize(params)
       @state = DEFAULTS.merge(params.slice(*FIELDS).transform_values { |value| clean(value) })
       @state["recipe"] = cap(@state["recipe"])
-      fix(params["fix"]) if params["fix"].is_a?(Hash)
+      @state["corrections"] = CorrectionsInput.new(@state["corrections"]).with(params["fix"]) if params["fix"].is_a?(Hash)
     end
 
     def recipe_text = state["recipe"]
@@ -58,13 +47,13 @@ module Restauro
     def note = state["note"].strip[0, 4000]
 
     # @return [Array<Recipes::Correction>]   @raise [InvalidInput]
-    def corrections = correction_hashes.map { |hash| Recipes::Correction.new(**hash) }
+    def corrections = CorrectionsInput.new(state["corrections"]).corrections
 
     # Diets of this dish alone.   @raise [InvalidInput]
     def diets = checked[:diets].to_s.split(",").reject(&:empty?)
     # Whether somebody of the household eats.
     def eats?(eater) = checked[:eaters] == "all" || checked[:eaters].to_s.split(",").include?(eater.id.to_s)
-    def scale = checked[:scale]
+    def scale = checked[:scale].to_s
 
     # For Families::Sauce#options.   @raise [InvalidInput]
     def options
@@ -74,14 +63,7 @@ module Restauro
 
     private
 
-    # A list of boxes travels as one line of words.
-    def clean(value)
-      return value.grep(String).map { |word| clean(word) }.reject(&:empty?).join(",") if value.is_a?(Array)
-
-      text(value)
-    end
-
-    def text(value) = value.is_a?(String) ? value.dup.force_encoding(Encoding::UTF_8).scrub("").delete("\u0000").gsub("\r\n", "\n") : ""
+    def clean(value) = FormText.clean(value)
 
     def cap(text)
       return text if text.bytesize <= MOST_RECIPE
@@ -110,51 +92,5 @@ module Restauro
       field, messages = errors.first
       "#{WORDS.fetch(field, field)}: #{messages.first}, got '#{state[field.to_s].to_s[0, 40]}'"
     end
-
-    def correction_hashes
-      list = JSON.parse(state["corrections"])
-      raise InvalidInput, "the corrections cannot be read; reload the page" unless list.is_a?(Array) && list.length <= 200
-
-      list.map { |row| row.is_a?(Hash) ? correction(row) : raise(InvalidInput, "the corrections cannot be read; reload the page") }
-    rescue JSON::ParserError
-      raise InvalidInput, "the corrections cannot be read; reload the page"
-    end
-
-    def correction(row)
-      result = CorrectionContract.new.call(row)
-      return result.to_h if result.success?
-
-      field, messages = result.errors.to_h.first
-      raise InvalidInput, "in the correction of '#{row["text"].to_s[0, 60]}': #{field} #{Array(messages).first}, got '#{row[field.to_s].to_s[0, 40]}'"
-    end
-
-    # The line being put right joins the others: only what was changed in it is a correction.
-    def fix(fields)
-      text, occurrence = clean(fields["text"]), fields["occurrence"].to_i
-      return if text.empty?
-
-      same, others = stored_corrections.partition { |row| row["text"] == text && row["occurrence"] == occurrence }
-      row = (same.first || {"text" => text, "occurrence" => occurrence}).merge(changes(fields))
-      others << row if row.length > 2
-      state["corrections"] = JSON.generate(others)
-    end
-
-    def changes(fields)
-      was = fields["was"].is_a?(Hash) ? fields["was"] : {}
-      changed = %w[ingredient grams role].filter_map do |name|
-        value = presence(fields[name])
-        [name, name == "grams" ? value&.tr(",", ".") : value] if value && value != presence(was[name])
-      end.to_h
-      fields["left_out"] == "1" ? changed.merge("left_out" => true) : changed
-    end
-
-    def stored_corrections
-      list = JSON.parse(state["corrections"])
-      list.is_a?(Array) ? list.grep(Hash) : []
-    rescue JSON::ParserError
-      []
-    end
-
-    def presence(value) = clean(value).strip.then { |text| text.empty? ? nil : text }
   end
 end

@@ -41,6 +41,7 @@ module Restauro
       def money(value) = format("%.2f", value)
       def shape(role) = ROLE_SHAPES.fetch(role, "other")
       def list(words) = words.length < 2 ? words.join : "#{words[0..-2].join(", ")} and #{words.last}"
+      def day(date) = date.strftime("%-d %b")
       def date(time) = time.strftime("%-d %B %Y")
     end
   end

@@ -13,6 +13,7 @@ module Restauro
     autoload :Reader, "restauro/recipes/reader"
     autoload :Recipe, "restauro/recipes/recipe"
     autoload :Scale, "restauro/recipes/scale"
+    autoload :ScaleWish, "restauro/recipes/scale_wish"
     autoload :Weigher, "restauro/recipes/weigher"
   end
 end

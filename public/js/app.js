@@ -4,11 +4,10 @@ import { TargetLine } from "./elements/target-line.js";
 import { CopyButton } from "./elements/copy-button.js";
 import { RecipeDrop } from "./elements/recipe-drop.js";
 
-const form = document.getElementById("swap-form");
-if (form) {
+document.querySelectorAll("[data-live-form]").forEach((form) => {
   const live = new LiveForm(form).start();
-  new TargetLine(form, live).start();
+  if (form.querySelector("[data-target-range]")) new TargetLine(form, live).start();
   const recipe = form.querySelector("[data-drop]");
   if (recipe) new RecipeDrop(recipe, document.querySelector(".file-form")).start();
-}
+});
 document.querySelectorAll("[data-copy]").forEach((button) => new CopyButton(button).start());

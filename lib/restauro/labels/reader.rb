@@ -90,8 +90,11 @@ module Restauro
          words[place], (words["wheat_allergy"] if marks.any? { |mark| wheat_for_coeliacs?(mark) })].compact.join(" ")
       end
 
-      # Wheat that a coeliac may be allowed, and a wheat allergy never.
-      def wheat_for_coeliacs?(mark) = %w[fine may_contain].include?(mark.kind) && mark.text.match?(/wheat|weizen|bl[ée]|frumento|trigo/i)
+      # Starch and syrup of wheat that a coeliac may be allowed, and a wheat allergy never.
+      def wheat_for_coeliacs?(mark)
+        %w[fine may_contain].include?(mark.kind) && mark.text.match?(/wheat|weizen|bl[ée]|frumento|trigo/i) &&
+          mark.text.match?(/starch|syrup|dextrose|stärke|amid/i)
+      end
     end
   end
 end

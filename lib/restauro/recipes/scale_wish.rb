@@ -1,0 +1,61 @@
+module Restauro
+  module Recipes
+    # How much more of a recipe a cook wants, as they say it: "2", "serves 6", "600 g milk", "8x8 in to 9x13 in", "use up sorghum flour".
+    class ScaleWish
+      USE_UP = /\A\s*use(?:s)?\s+up\s+(?:the\s+)?(.+?)\s*\z/i
+      SERVES = /\A\s*(?:(?:for|serves?|feeds?|makes?)\s+(\d{1,3})(?:\s+\w+)?|(\d{1,3})\s+(?:servings?|portions?|people))\s*\z/i
+      TIMES = /\A\s*(#{Numbers::DIGITS})\s*(?:x|times)?\s*\z/i
+      INTO = /\s+(?:in)?to\s+/i
+
+      # @param text [String]   @param reader [Reader] in the recipe's system
+      def initialize(text, reader)
+        @text = text.strip.empty? ? "1" : text
+        @reader = reader
+        freeze
+      end
+
+      # What is to be used up, by name; nil when something else is wished.   @return [String, nil]
+      def use_up = USE_UP.match(@text)&.captures&.first
+
+      # @param recipe [Recipe]   @return [Float] times   @raise [InvalidInput]
+      def factor(recipe)
+        return 1.0 if use_up
+        return Numbers.value(TIMES.match(@text)[1]).to_f if TIMES.match?(@text)
+
+        servings(recipe) || pans || one_ingredient(recipe) or raise InvalidInput, not_understood
+      end
+
+      # The ingredient that is named, among those of a recipe or a cupboard.   @return [String, nil] key
+      def ingredient_named(name) = @reader.line(name).ingredient
+
+      private
+
+      def not_understood
+        "how much is not understood: '#{@text.strip[0, 60]}'; type 2, serves 6, 600 g milk, 8x8 in to 9x13 in, or use up sorghum flour"
+      end
+
+      def servings(recipe)
+        wanted = SERVES.match(@text)&.captures&.compact&.first or return
+        told = Scale.servings(recipe) or raise InvalidInput, "the recipe does not say how many it serves: add a line such as 'serves 4', or type 1.5"
+
+        wanted.to_f / told
+      end
+
+      def pans
+        pans = @text.split(INTO).map { |part| Kitchen::BakingPan.parse(part) }
+        pans[0].factor_to(pans[1]) if pans.length == 2 && pans.all?
+      end
+
+      # "600 g milk": as much of everything as makes the milk 600 g.
+      def one_ingredient(recipe)
+        wanted = @reader.line(@text)
+        return unless wanted.ingredient && wanted.grams
+
+        held = recipe.ingredients.select { |line| line.ingredient == wanted.ingredient && line.grams }.sum { |line| line.grams.value }
+        raise InvalidInput, "there is no weighed #{@text.strip[0, 40].sub(/\A[\d.\s\/]+\w*\s+/, "")} in the recipe to scale by" unless held.positive?
+
+        wanted.grams.value / held
+      end
+    end
+  end
+end
