@@ -29,9 +29,20 @@ module Restauro
       yardstick = median(9) { 300_000.times.sum { |i| Math.exp(i * -1e-6) } }
       page = recompute
       line = median(9) { Open3.capture2(File.join(ROOT, "bin", "restauro"), "swap", "-", stdin_data: Demo.first_sauce["recipe"]) }
+      blend = blend_of_twenty
       puts format("yardstick (300,000 exp)            %6.1f ms", yardstick)
       puts format("recompute, 15-minute course        %6.1f ms   %.2f of the yardstick", page, page / yardstick)
+      puts format("blend of twenty flours             %6.1f ms   %.2f of the yardstick", blend, blend / yardstick)
       puts format("command line, whole process        %6.1f ms   %.2f of the yardstick", line, line / yardstick)
+    end
+
+    # A different jar each time.
+    def blend_of_twenty
+      catalogue = Catalogue.load
+      wheat = catalogue.fetch("wheat_flour")
+      flours = catalogue.select { |i| %w[flour starch].include?(i.group) && i.gluten == "free" }.first(20)
+      purpose = Blends::Purpose.fetch("all_purpose", wheat: wheat)
+      median(9) { |round| Blends::Designer.new(wheat: wheat).design(flours, purpose, grams: 400 + round) }
     end
 
     # A paste: the form with one amount changed each time, so that nothing can be remembered.
