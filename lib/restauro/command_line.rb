@@ -11,7 +11,8 @@ module Restauro
     autoload :RecipeCommand, "restauro/command_line/recipe_command"
     autoload :Text, "restauro/command_line/text"
 
-    COMMANDS = {"predict" => :RecipeCommand, "swap" => :RecipeCommand, "measure" => :MeasureCommand, "label" => :LabelCommand,
+    COMMANDS = {"predict" => :RecipeCommand, "swap" => :RecipeCommand, "rescue" => :RecipeCommand, "measure" => :MeasureCommand,
+                "label" => :LabelCommand,
                 "blend" => :BlendCommand}.freeze
 
     # What a command may ask of the world: streams, and what to do before the first installed library is needed.

@@ -24,6 +24,9 @@ module Restauro
       CSV.read(File.join(DIRECTORY, path), headers: true, encoding: "UTF-8").map(&:to_h)
     end
 
+    # The same, read once and frozen: for what is looked up often.
+    def table(path) = FROZEN[path] ||= csv(path).each { |row| row.each_value(&:freeze).freeze }.freeze
+
     # A short digest of every data file: two results with the same version used the same facts.
     def version
       files = Dir[File.join(DIRECTORY, "**", "*.{yml,csv}")].sort

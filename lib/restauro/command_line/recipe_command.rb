@@ -1,11 +1,11 @@
 module Restauro
   class CommandLine
-    # predict and swap: a recipe in, its texture or its swap out.
+    # predict, swap and rescue: a recipe in, its texture, its swap or a way to mend it out.
     class RecipeCommand < Command
       SWAP_ONLY = %i[with target without].freeze
 
       def self.usage(name)
-        {"predict" => <<~PREDICT, "swap" => <<~SWAP}.fetch(name)
+        {"predict" => <<~PREDICT, "swap" => <<~SWAP, "rescue" => <<~RESCUE}.fetch(name)
           bin/restauro predict FILE|-   the texture a recipe will have
             --format json|text          json
             --family sauce              told from the recipe
@@ -15,6 +15,8 @@ module Restauro
             --altitude METRES           0
             --serve-celsius C           60
             --simmer MINUTES            after the boil: 2 for a roux, 1 for a slurry
+            --colour white|blond|brown|dark   of a roux: the recipe's own
+            --watts W, --pan-cm CM, --lid, --stir still|whisk|blender   the stove
             --event "t=SECONDS add GRAMS KEY [at CELSIUS]" | "t=SECONDS heat LEVEL|WATTS|off" | "t=SECONDS lid on|off"
         PREDICT
           bin/restauro swap FILE|-      the gluten-free amounts, method and times that reach it; the options of predict, and
@@ -22,6 +24,8 @@ module Restauro
             --target GRADE|E            the wheat recipe's own
             --without WORD[,WORD]       diets, allergens, groups or keys to leave out
         SWAP
+          bin/restauro rescue FILE|- (--observed-e N | --plate-mm R) --target G   what to do with a sauce that came out otherwise
+        RESCUE
       end
 
       private
@@ -41,6 +45,17 @@ module Restauro
         on.on("--altitude METRES", Float) { |value| chosen[:altitude] = value }
         on.on("--serve-celsius C", Float) { |value| chosen[:serve_celsius] = value }
         on.on("--simmer MINUTES", Float) { |value| chosen[:simmer_s] = value * 60 }
+        on.on("--colour COLOUR", Families::Sauce::Roux::COLOURS) { |value| chosen[:colour] = value }
+        stove(on)
+      end
+
+      def stove(on)
+        on.on("--watts W", Float) { |value| chosen[:watts] = value }
+        on.on("--pan-cm CM", Float) { |value| chosen[:pan_cm] = value }
+        on.on("--lid") { chosen[:lid] = true }
+        on.on("--stir HOW", Families::Sauce::Options::STIRRING) { |value| chosen[:stir] = value }
+        on.on("--observed-e N", Float) { |value| @observed = value }
+        on.on("--plate-mm R", Float) { |value| @plate_mm = value }
       end
 
       def swap_choices(on)
@@ -51,12 +66,33 @@ module Restauro
 
       def report(rest)
         file = only(rest, "file; type its name, or - for standard input")
-        misplaced = chosen.keys & SWAP_ONLY
-        raise WrongUsage, "--#{misplaced.first} goes with swap" if @name == "predict" && misplaced.any?
-
+        check
         recipe = recipe(Input.read(file, stdin: @world.stdin))
         family = @family ? Families.fetch(@family, catalogue) : Families.detect(recipe, catalogue)
-        family.report(family.public_send(@name, recipe, family.options(**chosen, events: @events.map { |text| family.event(text) })))
+        return rescued(family, recipe) if @name == "rescue"
+
+        family.report(family.public_send(@name, recipe, family.options(**chosen, events: events(family))))
+      end
+
+      def check
+        misplaced = @name == "predict" ? chosen.keys & SWAP_ONLY : []
+        raise WrongUsage, "--#{misplaced.first} goes with swap" if misplaced.any?
+
+        seen = [@observed, @plate_mm].compact.length
+        raise WrongUsage, "--observed-e and --plate-mm go with rescue" if seen.positive? && @name != "rescue"
+        raise WrongUsage, "rescue needs one of --observed-e and --plate-mm, and --target" if @name == "rescue" && (seen != 1 || !chosen[:target])
+      end
+
+      def events(family) = @events.map { |text| family.event(text) }
+
+      def rescued(family, recipe)
+        raise InvalidInput, "the #{family.key} family has no rescue by flour-equivalents" unless family.respond_to?(:rescue)
+
+        options = family.options(**chosen, events: events(family))
+        observed = @observed || family.read_plate(recipe, @plate_mm).value
+        raise InvalidInput, "what was seen is more than 0 and at most 20 flour-equivalents, got #{observed}" unless observed.between?(0.01, 20)
+
+        family.rescue(recipe, options.with_choices(target: nil), observed: observed, target: options.target).to_h
       end
 
       def recipe(text)
@@ -64,7 +100,7 @@ module Restauro
         Recipes::Reader.new(catalogue, system: @units).read(text)
       end
 
-      def text(report) = Text.new(report).to_s
+      def text(report, *) = @name == "rescue" ? super : Text.new(report).to_s
     end
   end
 end

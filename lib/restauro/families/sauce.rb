@@ -2,8 +2,8 @@ module Restauro
   module Families
     # Sauces thickened with flour or starch. Master metric: flour-equivalents.
     class Sauce
-      %w[Body Cautions Choice Cooking Cooling Event Formula Grade LookFors Method Options Picture Prediction Report Solver Swap SwapDraft
-         Swapper].each do |name|
+      %w[Body Cautions Choice Comparison Cooking Cooling Event Finish Formula Grade LayeredBake LookFors LumpRisk Method Options Picture PlateTest
+         Prediction Reduction Report Rescue Roux Solver Swap SwapDraft Swapper Traits Troubles].each do |name|
         autoload name.to_sym, "restauro/families/sauce/#{name.gsub(/(?<!^)([A-Z])/, '_\1').downcase}"
       end
 
@@ -39,10 +39,23 @@ module Restauro
       # @param recipe [Recipes::Recipe]   @param options [Options]   @return [Prediction]   @raise [InvalidInput]
       def predict(recipe, options)
         recipe = read(recipe)
-        formula = Formula.from(recipe, catalogue, school: options.school)
-        raise InvalidInput, "no liquid was read; a sauce needs a line such as '2 cups milk' or '500 ml stock'" unless formula.poured_g.positive?
+        formula = Formula.from(recipe, catalogue, school: options.school, colour: options.colour)
+        no_liquid unless formula.poured_g.positive?
 
         Prediction.new(recipe, Cooking.new(formula, options, water: @water), water: @water)
+      end
+
+      # What to do with a sauce that came out otherwise.   @param observed [Float] e   @param target [Float] e
+      # @return [Rescue::Result]   @raise [InvalidInput]
+      def rescue(recipe, options, observed:, target:)
+        starch = Choice.new(catalogue, Diets::Exclusion.of(options.without, catalogue)).rescuer
+        Rescue.new(self, recipe, options, observed: observed, target: target, starch: starch).result
+      end
+
+      # Flour-equivalents from a plate test of this sauce.   @param radius_mm [Float]   @return [Estimate]
+      def read_plate(recipe, radius_mm)
+        base = Formula.from(read(recipe), catalogue).base_viscosity(@water)
+        PlateTest.flour_equivalents(radius_mm, base: base)
       end
 
       # @return [Swap]   @raise [InvalidInput]
@@ -57,6 +70,10 @@ module Restauro
       def report(result) = Report.new(self, catalogue).then { |report| result.is_a?(Swap) ? report.swap(result) : report.prediction(result) }
 
       private
+
+      def no_liquid
+        raise InvalidInput, "no liquid was read; a sauce needs a line such as '2 cups milk', '500 ml stock' or '500 g rhubarb'"
+      end
 
       def thickens?(line) = line.ingredient && (catalogue.fetch(line.ingredient).thickens? || line.ingredient == Body::GUM)
     end

@@ -15,6 +15,13 @@ module Restauro
             ingredient.boil_breakdown_per_min / 60 * stir * acid)
       end
 
+      # What is left of swollen grains held at one temperature for a while: w of dw/dt = -k w.   @return [Float] 0 to 1
+      def self.kept(ingredient, mixture, celsius:, seconds:, stir: Constants.fetch(:starch, :stir_still))
+        acid = 10**(Constants.fetch(:starch, :acid_exponent) * [0.0, Constants.fetch(:starch, :acid_ph) - mixture.ph].max)
+        heat = 1 / (1 + Math.exp((Constants.fetch(:starch, :breakdown_celsius) - celsius) / Constants.fetch(:starch, :breakdown_width)))
+        Math.exp(-ingredient.boil_breakdown_per_min / 60 * stir * acid * heat * seconds)
+      end
+
       # @param mid, width [Float] C   @param tau [Float] s   @param breakdown_per_s [Float] 1/s
       def initialize(mid, width, tau, breakdown_per_s)
         @mid, @width, @tau, @breakdown = mid, width, tau, breakdown_per_s

@@ -9,6 +9,22 @@ module Restauro
         freeze
       end
 
+      # A pan of another width: its steel goes with its base.   @param diameter_cm [Float] cm
+      def self.wide(diameter_cm, altitude_m: 0)
+        share = (diameter_cm / Constants.fetch(:pan, :diameter))**2
+        new(altitude_m: altitude_m, heat_capacity: Constants.fetch(:pan, :heat_capacity) * share, area: Constants.fetch(:pan, :area) * share)
+      end
+
+      # Watts that really reach the pan, from water warmed for a while: what it and the pan took up, and what was lost on the way.
+      # @param water_g [Float] g   @param from, to [Float] C   @param seconds [Float] s   @return [Float] W   @raise [InvalidInput]
+      def measured_watts(water_g:, from:, to:, seconds:)
+        raise InvalidInput, "the water must get warmer and stay below the boil: from #{from} to #{to} C" unless to > from && to < boiling_celsius - 1
+        raise InvalidInput, "test with 200 g to 5 kg of water for 30 to 900 s" unless water_g.between?(200, 5000) && seconds.between?(30, 900)
+
+        taken = (water_g * Constants.fetch(:pan, :water_heat_capacity) + heat_capacity) * (to - from)
+        taken / seconds + Constants.fetch(:pan, :loss_per_kelvin) * ((from + to) / 2.0 - Constants.fetch(:pan, :room_celsius))
+      end
+
       def self.watts(level)
         Constants.fetch(:pan, :"watts_#{level}")
       rescue DataError

@@ -8,13 +8,16 @@ module Restauro
       EPSILON = 1e-6
 
       # @param thickeners [Array<Ingredient>]   @param events [Array<Timed>]   @param at_boil [Array]
-      # @param hold_celsius [Float] a roux is kept at this   @param simmer_s [Float] s after the boil   @param limit_s [Float] s to wait for it
-      # @param after_limit_s [Float] s cooked on when it never boils
+      # @param simmer_s [Float] s after the boil   @param limit_s [Float] s to wait for it
+      # @param after_limit_s [Float] s cooked on when it never boils   @param stir [Float] how hard the grains are worked
+      # @param dry_celsius [Float] a roux is kept at this until the liquid goes in   @param lid [Boolean] from the start
       def self.run(**arguments) = new(**arguments).send(:run)
 
-      def initialize(pan:, watts:, thickeners:, events:, at_boil:, simmer_s:, limit_s:, after_limit_s: 0.0)
+      def initialize(pan:, watts:, thickeners:, events:, at_boil:, simmer_s:, limit_s:, after_limit_s: 0.0,
+                     stir: Constants.fetch(:starch, :stir_still), dry_celsius: Constants.fetch(:sauce, :roux_white_celsius), lid: false)
         @pan, @watts, @thickeners, @at_boil, @simmer_s, @limit_s, @after_limit_s =
           pan, watts, thickeners, at_boil, simmer_s, limit_s, after_limit_s
+        @stir, @dry_celsius, @lid = stir, dry_celsius, lid
         @events = events.sort_by.with_index { |event, i| [event.seconds, i] }
         @last_event_s = @events.map(&:seconds).max || 0
         @interval = Constants.fetch(:sauce, :course_interval)
@@ -32,7 +35,7 @@ module Restauro
         @inside = @thickeners.map { false }
         @parts = []
         @poured = 0.0
-        @lid = @boiling = false
+        @boiling = false
         @points = []
         @boil_seconds = @finish = @stop = nil
         conditions_changed
@@ -85,9 +88,10 @@ module Restauro
 
       def conditions_changed
         @mixture = Mixture.new(@parts)
-        @boiling_celsius = @pan.boiling_celsius + @mixture.boiling_rise_c
+        @boiling_celsius = dry_pan? ? @dry_celsius : @pan.boiling_celsius + @mixture.boiling_rise_c
         @state[0] = @boiling_celsius if @state[0] > @boiling_celsius
-        grains = @thickeners.each_with_index.map { |ingredient, i| Grain.in(ingredient, @mixture) if @inside[i] && ingredient.paste_onset_c }
+        grains = @thickeners.each_with_index.map { |ingredient, i| Grain.in(ingredient, @mixture,
+                                                                            stir: @stir) if @inside[i] && ingredient.paste_onset_c }
         build = ->(boiling) { PanSystem.new(pan: @pan, watts: @watts, lid: @lid, grains: grains, boiling: boiling) }
         @boiling = at_boil? && (dry_pan? ? @watts.positive? : build.(false).holds_boil?(@boiling_celsius))
         @system = build.(@boiling)

@@ -16,12 +16,13 @@ module Restauro
         end
 
         # @param grams [Float] g   @param share [Float] swollen and intact, 0 to 1   @param liquid_g [Float] g   @param celsius [Float] C
+        # @param power [Float] share of its power that browning leaves
         # @return [Float] g/100 g
-        def flour_equivalents(ingredient, grams:, share:, liquid_g:, celsius:)
+        def flour_equivalents(ingredient, grams:, share:, liquid_g:, celsius:, power: 1.0)
           return gum(100 * grams * share / liquid_g) if ingredient.key == GUM
           return 100 * egg_power(ingredient, celsius) * grams * share / liquid_g if EGG_POWERS.key?(ingredient.key)
 
-          100 * grams * ingredient.thick_power * share / liquid_g
+          100 * grams * ingredient.thick_power * power * share / liquid_g
         end
 
         # How far off the power of this kind of ingredient may be, as a share.

@@ -18,7 +18,7 @@ module Restauro
           told = formula.thickeners.map { |part| part.ingredient.key }.uniq.flat_map do |key|
             notes.fetch(key, []).select { |note| applies?(note["when"], formula) }.map { |note| note["text"] }
           end
-          (told + [acid(prediction), splitting(formula)]).compact
+          (told + [acid(prediction), splitting(formula), strings(prediction)]).compact
         end
 
         def applies?(condition, formula)
@@ -47,6 +47,15 @@ module Restauro
           return if sharp.empty? || sharp.all? { |i| i.fat_pct >= Constants.fetch(:sauce, :split_fat_pct) }
 
           "#{sharp.map(&:say).uniq.join(" and ").capitalize} can split: stir it in off the boil, a spoonful of hot sauce into it first."
+        end
+
+        # Cheese that is boiled, or sour, pulls strings or goes grainy.
+        def strings(prediction)
+          return unless prediction.cooking.formula.parts.any? { |part| part.ingredient.group == "cheese" }
+
+          sour = prediction.cooking.result.mixture.ph < Constants.fetch(:sauce, :string_ph)
+          "Cheese over #{Constants.fetch(:sauce, :string_celsius).round} °C#{" or in a sauce this sour" if sour} goes stringy or grainy: " \
+            "off the boil, by handfuls."
         end
 
         def no_thickener(cooking)
@@ -93,6 +102,16 @@ module Restauro
             Warning.new(code: :short_of_time, text: "#{part.ingredient.say} has only #{share} % of its strength by then: " \
                                                     "simmer 5 minutes or more, or make a roux")
           end
+        end
+
+        # A starch in a roux that is to brown.   @return [Array<Warning>]
+        def pale(cooking)
+          formula = cooking.formula
+          pale = formula.colour == "white" ? [] : formula.thickeners.map(&:ingredient).reject { |i| Roux.browns?(i) }.uniq
+          return [] if pale.empty?
+
+          [Warning.new(code: :does_not_brown, text: "#{pale.map(&:say).join(" and ")} does not brown: use a flour (sweet rice, sorghum, chickpea), " \
+                                                    "or brown the fat or the flour dry")]
         end
 
         def untested(cooking)

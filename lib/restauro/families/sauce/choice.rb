@@ -24,6 +24,9 @@ module Restauro
 
         def allowed?(ingredient) = @exclusion.allows?(ingredient)
 
+        # The starch for a rescue: it must work within a minute.   @return [Ingredient]
+        def rescuer = BOOSTERS.map { |key| @catalogue.fetch(key) }.find { |ingredient| allowed?(ingredient) } || any_allowed
+
         # Candidates beside the chosen thickeners, what is at hand first.
         # @param offer [Array<String>] keys at hand   @return [Array<Hash>] rows as in data/families/sauce/candidates.yml
         def candidates(chosen_keys, offer: [])

@@ -54,7 +54,7 @@ module Restauro
         def contributions(point, bodies)
           bodies.each_with_index.map do |body, index|
             Body.flour_equivalents(body.ingredient, grams: body.grams.value, share: point.shares[index], liquid_g: point.liquid_grams,
-                                                    celsius: point.celsius)
+                                                    celsius: point.celsius, power: body.power)
           end
         end
 
@@ -65,19 +65,22 @@ module Restauro
         end
 
         def course
-          {pan: options.pan, watts: Physics::Pan.watts(options.heat), thickeners: @bodies.map(&:ingredient) + @trials,
+          {pan: options.pan, watts: options.heating_watts, thickeners: @bodies.map(&:ingredient) + @trials, stir: options.stirring,
+           lid: options.lid, dry_celsius: Roux.celsius(formula.colour),
            events: [pouring, *cook_events], at_boil: at_boil, simmer_s: simmer_s,
            limit_s: Constants.fetch(:sauce, :boil_limit_seconds), after_limit_s: slurry? ? simmer_s : 0.0}
         end
 
         def simmer_s = options.simmer_s || Constants.fetch(:sauce, slurry? ? :simmer_slurry_seconds : :simmer_roux_seconds)
-        def slurry? = formula.school == "slurry"
+        # Whether the liquid stands in the pan from the start.
+        def slurry? = formula.school != "roux"
+        def roux_seconds = Roux.seconds(formula.colour)
 
         # The liquid goes cold onto the roux, or stands in the pan from the start; all but the thickener dissolves in it.
         def pouring
           entering = @bodies.each_index.select { |i| with_liquid?(@bodies[i]) } + (slurry? ? [] : trial_indexes)
           others = formula.parts.reject { |part| part.line.equal?(formula.slurry_line) || part.line.role == "thickener" }
-          Physics::PanCourse::Timed.new(slurry? ? 0.0 : Constants.fetch(:sauce, :roux_seconds),
+          Physics::PanCourse::Timed.new(slurry? ? 0.0 : roux_seconds,
                                         add(formula.poured_g, others.map { |part| [part.ingredient, part.grams.value] }, entering))
         end
 
@@ -85,6 +88,8 @@ module Restauro
         def trial_indexes = @trials.each_index.map { |i| @bodies.length + i }
 
         def at_boil
+          return [] if formula.school == "reduction"
+
           simmer = Physics::PanCourse::Heat.new(Constants.fetch(:pan, :simmer_watts))
           return [simmer] unless slurry?
 

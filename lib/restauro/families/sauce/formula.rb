@@ -3,18 +3,32 @@ module Restauro
     class Sauce
       # What is in the pan, sorted by what it does: liquids, bodies (all that thickens), and how the thickener is kept apart (school).
       class Formula
-        # ingredient Ingredient · grams Estimate g · line the Line it came from, or nil
-        Part = Struct.new(:ingredient, :grams, :line) do
-          def initialize(*) = super.freeze
+        # ingredient Ingredient · grams Estimate g · line the Line it came from, or nil · power share of its power that browning leaves it
+        Part = Struct.new(:ingredient, :grams, :line, :power) do
+          def initialize(ingredient, grams, line, power = 1.0) = super.freeze
+
+          # What a fruit gives up to the pan.   @return [Float] g
+          def juice_g = ingredient.group == "fruit" ? grams.value * ingredient.free_water_fraction * ingredient.water_pct / 100 : 0.0
         end
 
-        attr_reader :parts, :school, :slurry_water_g, :slurry_line
+        attr_reader :parts, :school, :slurry_water_g, :slurry_line, :colour
 
         # @param recipe [Recipes::Recipe] with sauce roles   @param school [String, nil] nil to detect
-        def self.from(recipe, catalogue, school: nil)
+        # @param colour [String, nil] of a roux; nil for what the recipe's steps say
+        def self.from(recipe, catalogue, school: nil, colour: nil)
           parts = recipe.ingredients.select(&:counted?).map { |line| Part.new(catalogue.fetch(line.ingredient), line.grams, line) }
-          new(parts, school: school || detect_school(recipe, parts))
+          school ||= detect_school(recipe, parts)
+          colour = school == "roux" ? colour || Roux.colour_in(recipe) : "white"
+          new(parts.map { |part| browned(part, colour) }, school: school, colour: colour)
         end
+
+        # Thickeners that go into the fat brown with it.
+        def self.browned(part, colour)
+          return part unless part.line.role == "thickener"
+
+          Part.new(part.ingredient, part.grams, part.line, Roux.browns?(part.ingredient) ? Roux.power(colour) : 1.0)
+        end
+        private_class_method :browned
 
         # Fat and thickener make a roux, unless a line speaks of a slurry.
         def self.detect_school(recipe, parts)
@@ -23,9 +37,10 @@ module Restauro
           parts.any? { |part| part.line.role == "fat" } && parts.any? { |part| part.line.role == "thickener" } ? "roux" : "slurry"
         end
 
-        def initialize(parts, school:)
+        def initialize(parts, school:, colour: "white")
           @parts = parts.freeze
           @school = school
+          @colour = colour
           @slurry_line = school == "slurry" ? find_slurry_line : nil
           @slurry_water_g = slurry_water
           freeze
@@ -38,10 +53,19 @@ module Restauro
         def bodies = parts.select { |part| Body.counts?(part) }
         def thickened? = bodies.any? { |part| part.grams.value.positive? }
 
-        # Liquid in the pan before any slurry goes in.   @return [Float] g
-        def poured_g = liquids.reject { |part| part.line.equal?(slurry_line) }.sum { |part| part.grams.value }
-        # All liquid, the slurry's own water in it.   @return [Estimate] g
-        def liquid = Estimate.sum([*liquids.map(&:grams), *(slurry_line ? [] : [Estimate.new(value: slurry_water_g)])])
+        # Liquid in the pan before any slurry goes in, the juice of fruit in it.   @return [Float] g
+        def poured_g = liquids.reject { |part| part.line.equal?(slurry_line) }.sum(0.0) { |part| part.grams.value } + juice_g
+        def juice_g = parts.sum(0.0, &:juice_g)
+        # All liquid, juice and the slurry's own water in it.   @return [Estimate] g
+        def liquid = Estimate.sum([*liquids.map(&:grams), Estimate.new(value: juice_g), *(slurry_line ? [] : [Estimate.new(value: slurry_water_g)])])
+
+        # Share of the liquids' volume that is fat: what a cream thickens by when it is boiled down.
+        def fat_volume_share
+          total = liquids.sum(0.0) { |part| part.grams.value }
+          return 0.0 if total.zero?
+
+          liquids.sum(0.0) { |part| part.grams.value * part.ingredient.fat_pct / 100 } / Constants.fetch(:sauce, :fat_density) / total
+        end
 
         # The viscosity of the liquid itself at 60 C, by weight; where the table has none, water's.   @return [Float] Pa s
         def base_viscosity(water)

@@ -10,7 +10,11 @@ module Restauro
             freeze
           end
         end
-        LATE_ROLES = %w[seasoning cheese egg other lift].freeze
+        BROWNED = {"blond" => "sandy and straw-coloured, smells of biscuit", "brown" => "the colour of a hazelnut, smells roasted",
+                   "dark" => "the colour of a chestnut, thin as oil"}.freeze
+        POURED = {"cold_at_once" => "Pour in %s cold, all at once, whisking.",
+                  "portions" => "Whisk in %s in four or five portions, smooth each time.",
+                  "hot_at_once" => "Pour in %s hot, all at once, whisking hard."}.freeze
         PALE = "foams and smells of toast, still pale"
         LOOSE = "smooth and loose like thin cream; starch will not smell toasted, so go by the clock"
 
@@ -23,11 +27,18 @@ module Restauro
         end
 
         # @return [Array<Step>]
-        def steps = (roux? ? [clean, roux, pour] : [clean, warm, stir_slurry]).concat([boil, simmer, finish, stand, keep]).compact
+        def steps = [clean, *way, *Finish.new(@swap, @catalogue).steps].compact
 
         private
 
-        def roux? = @swap.school == "roux"
+        def way
+          case @swap.school
+          when "roux" then [roux, pour, boil, simmer]
+          when "slurry" then [warm, stir_slurry, simmer]
+          else [warm, boil_down]
+          end
+        end
+
         def thickeners = list(@swap.thickeners.map { |line| "#{grams(line)} #{say(line)}" })
         def say(line) = @catalogue.fetch(line.ingredient).say
         def grams(line) = "#{line.grams.value.round} g"
@@ -35,12 +46,9 @@ module Restauro
         def minutes(seconds) = (seconds / 60.0 * 2).round / 2.0
 
         def lines(role) = @ours.recipe.ingredients.select { |line| line.role == role }
-        def liquids = lines("liquid").reject { |line| line.equal?(@formula.slurry_line) || sharp?(line) }
-        
-        def sharp?(line)
-          ingredient = @catalogue.find_key(line.ingredient)
-          ingredient&.ph && ingredient.ph < 4.7 && ingredient.buffer_mmol_kg_ph >= 30 && ingredient.alcohol_pct.to_f.zero?
-        end
+        def liquids = lines("liquid").reject { |line| line.equal?(@formula.slurry_line) || sharp?(line) } + fruits
+        def fruits = @ours.recipe.ingredients.select { |line| line.counted? && @catalogue.fetch(line.ingredient).group == "fruit" }
+        def sharp?(line) = Finish.sharp?(@catalogue.find_key(line.ingredient))
 
         def clean
           Step.new(text: "Set out a clean pan, whisk and board, and the packs.",
@@ -49,15 +57,33 @@ module Restauro
 
         def roux
           fats = lines("fat").map { |line| line.counted? ? "#{grams(line)} #{say(line)}" : line.text }
-          Step.new(text: "Melt #{list(fats)} on medium. Stir in #{thickeners}.", minutes: minutes(Constants.fetch(:sauce, :roux_seconds)),
-                   look_for: floury? ? PALE : LOOSE, caution: "Butter going brown: off the heat at once.")
+          Step.new(text: "Melt #{list(fats)} on medium. Stir in #{thickeners}.", minutes: minutes(roux_s),
+                   look_for: roux_look, caution: roux_caution)
+        end
+
+        def roux_s = Roux.seconds(@formula.colour)
+        def roux_look = @formula.colour == "white" ? (floury? ? PALE : LOOSE) : BROWNED.fetch(@formula.colour)
+
+        def roux_caution
+          return "Butter going brown: off the heat at once." if @formula.colour == "white"
+
+          "Stir all the time, low at the end: black specks mean start again. It is far hotter than boiling: pour with care, mind the steam."
         end
 
         def floury? = @swap.thickeners.any? { |line| @catalogue.fetch(line.ingredient).group != "starch" }
 
         def pour
-          Step.new(text: "Pour in #{liquid_words} cold, all at once, whisking.",
-                   look_for: "no lumps before it warms; press any flat against the side", caution: "Hot liquid at once onto a hot roux makes lumps.")
+          lumps = LumpRisk.assess(@formula, @ours.options.pour || LumpRisk.usual("roux"))
+          Step.new(text: POURED.fetch(lumps.pour) % liquid_words, look_for: "no lumps before it warms; press any flat against the side",
+                   caution: lumps.level == "low" ? "Hot liquid at once onto a hot roux makes lumps." : "#{lumps.words[0].upcase}#{lumps.words[1..]}.")
+        end
+
+        def boil_down
+          left = @ours.cooking.liquid_g
+          Step.new(text: "Boil it down on #{heat}, stirring, until #{left.round} g of liquid are left: weigh the pan before and after.",
+                   minutes: minutes(@ours.end_seconds - boil_s),
+                   look_for: "it browns at the rim and #{LookFors.does(@ours.viscosity_pan.value)}; #{on_plate}",
+                   caution: "Past this it splits: a spoonful of cold cream brings it back.")
         end
 
         def warm
@@ -80,10 +106,8 @@ module Restauro
         def boil_s = @ours.boil_seconds || @ours.end_seconds
 
         def boil
-          return unless roux?
-
           onset = thickening_celsius
-          Step.new(text: "Stir on #{heat} until it boils.", minutes: minutes(boil_s - Constants.fetch(:sauce, :roux_seconds)),
+          Step.new(text: "Stir on #{heat} until it boils.", minutes: minutes(boil_s - roux_s),
                    look_for: onset && "thickens #{onset > 85 ? "late, " : ""}past #{onset.round} °C, scrape the corners of the pan")
         end
 
@@ -105,35 +129,6 @@ module Restauro
           return "served this hot it stays as it is" if times < 1.2
 
           "on the plate it will be #{times.round(1) == 2 ? "twice" : "#{times.round(1)} times"} as thick"
-        end
-
-        def finish
-          late = @ours.recipe.ingredients.select { |line| line.understood && (LATE_ROLES.include?(line.role) || sharp?(line)) }
-          return if late.empty?
-
-          Step.new(text: "Off the heat, stir in #{late.map { |line| short(line) }.join("; ")}.", caution: finish_caution(late))
-        end
-
-        def short(line) = line.text.strip.sub(/\A[-*•]\s*/, "")
-
-        def finish_caution(late)
-          return "Cheese above 85 °C goes stringy: off the boil, by handfuls." if late.any? { |line| line.role == "cheese" }
-
-          "Egg needs heat to be done: stir in a ladle of hot sauce first, then bring it back to 71 °C." if late.any? { |line| line.role == "egg" }
-        end
-
-        def stand
-          return if @ours.cooling.empty?
-
-          Step.new(text: "Serve at about #{@ours.serve_celsius.round} °C.", minutes: minutes(@ours.cooling.last.seconds - @ours.end_seconds),
-                   look_for: "#{LookFors.does(@ours.viscosity_plate.value)}; it goes on thickening as it cools")
-        end
-
-        def keep
-          storage = DataFiles.yaml("families/sauce/thickener_notes.yml").values_at(*@swap.thickeners.map(&:ingredient)).compact.flatten
-                             .select { |note| note["kind"] == "storage" }.map { |note| note["text"] }
-          Step.new(text: "Keep what is left in a shallow dish in the fridge, 3 to 4 days; reheat to a rolling boil.",
-                   caution: ["Down to 21 °C within 2 hours and to 5 °C in 4 more; follow your local rules.", *storage].join(" "))
         end
       end
     end

@@ -2,28 +2,38 @@ module Restauro
   module Families
     class Sauce
       # The cook's choices for a sauce, checked.
-      #   school "roux", "slurry" or nil (detected in predict, roux in swap) · with Array of thickener keys, empty for the boosted blend
+      #   school "roux", "slurry", "reduction" (boiled down, no thickener) or nil (detected in predict, roux in swap)
+      #   with Array of thickener keys, empty for the boosted blend
       #   target Float e or nil (keep the wheat recipe's) · heat low..high · altitude m · serve_celsius C
       #   events Array of Event · without Array of diets, allergens, groups or keys to keep out · offer Array of keys to offer first
-      #   simmer_s s after the boil, nil for the school's own
-      Options = Struct.new(:school, :with, :target, :heat, :altitude, :serve_celsius, :events, :without, :offer, :simmer_s, keyword_init: true) do
+      #   simmer_s s after the boil, nil for the school's own · colour of a roux, nil for the recipe's own
+      #   pour how it is put together, nil for the usual
+      #   watts W into the pan, nil for the heat's own · pan_cm cm across · lid · stir still, whisk or blender
+      Options = Struct.new(:school, :with, :target, :heat, :altitude, :serve_celsius, :events, :without, :offer, :simmer_s,
+                           :colour, :pour, :watts, :pan_cm, :lid, :stir, keyword_init: true) do
         def initialize(school: nil, with: [], target: nil, heat: "medium", altitude: 0, serve_celsius: nil, events: [], without: [],
-                       offer: [], simmer_s: nil)
+                       offer: [], simmer_s: nil, colour: nil, pour: nil, watts: nil, pan_cm: Constants.fetch(:pan, :diameter), lid: false,
+                       stir: "still")
           serve_celsius ||= Constants.fetch(:sauce, :serve_celsius)
-          raise InvalidInput, "school is roux or slurry, got '#{school}'" unless [nil, *Options::SCHOOLS].include?(school)
+          raise InvalidInput, "school is #{Options::SCHOOLS.join(", ")}; got '#{school}'" unless [nil, *Options::SCHOOLS].include?(school)
           raise InvalidInput, "serve at 0 to 100 C, got #{serve_celsius}" unless (0..100).cover?(serve_celsius)
 
           Physics::Pan.watts(heat)
           Physics::Air.pressure_pa(altitude)
           Options.check_simmer(simmer_s)
+          Options.check_stove(watts, pan_cm, stir)
+          Roux.power(colour) if colour
           super(school: school, with: with.dup.freeze, target: Options.e_of(target), heat: heat, altitude: altitude,
                 serve_celsius: serve_celsius, events: events.dup.freeze, without: without.dup.freeze,
-                offer: offer.dup.freeze, simmer_s: simmer_s)
+                offer: offer.dup.freeze, simmer_s: simmer_s, colour: colour, pour: pour, watts: watts, pan_cm: pan_cm, lid: lid, stir: stir)
           freeze
         end
 
         def with_choices(**changes) = Options.new(**to_h.merge(changes))
-        def pan = Physics::Pan.new(altitude_m: altitude)
+        def pan = Physics::Pan.wide(pan_cm, altitude_m: altitude)
+        # Watts on the way to the boil.
+        def heating_watts = watts || Physics::Pan.watts(heat)
+        def stirring = Constants.fetch(:starch, :"stir_#{stir}")
 
         # @param target [String, Numeric, nil] a grade ("medium") or e itself   @return [Float, nil]
         def self.e_of(target)
@@ -39,6 +49,12 @@ module Restauro
                               "over 0 up to #{most}, got #{target}"
         end
 
+        def self.check_stove(watts, pan_cm, stir)
+          raise InvalidInput, "a hob gives 50 to 5000 W, got #{watts}" unless watts.nil? || watts.between?(50, 5000)
+          raise InvalidInput, "a pan is 10 to 45 cm across, got #{pan_cm}" unless pan_cm.between?(10, 45)
+          raise InvalidInput, "stir is #{Options::STIRRING.join(", ")}; got '#{stir}'" unless Options::STIRRING.include?(stir)
+        end
+
         def self.check_simmer(seconds)
           most = Constants.fetch(:sauce, :longest_seconds)
           return if seconds.nil? || (0..most).cover?(seconds)
@@ -46,7 +62,8 @@ module Restauro
           raise InvalidInput, "simmer 0 to #{(most / 60).round} minutes, got #{(seconds / 60.0).round(1)}"
         end
       end
-      Options::SCHOOLS = %w[roux slurry].freeze
+      Options::SCHOOLS = %w[roux slurry reduction].freeze
+      Options::STIRRING = %w[still whisk blender].freeze
     end
   end
 end

@@ -17,6 +17,8 @@ module Restauro
           @recipe = recipe
           @cooking = cooking
           @base = cooking.formula.base_viscosity(water)
+          @fat_share = cooking.formula.fat_volume_share
+          @poured = cooking.formula.liquid.value
           @setback = weighted_setback
           @flour_equivalents = estimate
           @course = cooked_points.freeze
@@ -36,8 +38,15 @@ module Restauro
         def pan_celsius = cooking.last.celsius
         def serve_celsius = options.serve_celsius
 
+        # Pa s of the liquid as it was poured, at 60 C.
+        def thin = @base
+
         # @return [Estimate] Pa s at 50 1/s
-        def viscosity(celsius) = flour_equivalents.map { |e| viscosity_of(e, celsius) }
+        def viscosity(celsius)
+          return flour_equivalents.map { |e| Physics::Viscosity.pa_s(e, celsius: celsius, base: @base) } if school == "reduction"
+
+          flour_equivalents.map { |e| viscosity_of(e, celsius) }
+        end
         def viscosity_pan = viscosity(pan_celsius)
         def viscosity_plate = viscosity(serve_celsius)
         def viscosity_fridge = viscosity(Constants.fetch(:sauce, :fridge_celsius))
@@ -48,8 +57,22 @@ module Restauro
           1000 * Physics::Film.thickness_m(viscosity(celsius).value, flow_index: n)
         end
 
-        # What some flour-equivalents of these thickeners in this liquid come to.   @return [Float] Pa s at 50 1/s
-        def viscosity_of(e, celsius) = Physics::Viscosity.pa_s(e, celsius: celsius, base: @base, setback: @setback)
+        # How far 50 mL spread on a warm plate in two minutes.   @return [Estimate] mm, the thicker the smaller
+        def plate_millimetres
+          low, value, high = viscosity(Constants.fetch(:sauce, :plate_celsius)).then { |eta| [eta.high, eta.value, eta.low] }.map do |pa_s|
+            Physics::PlateSpread.millimetres(pa_s, flow_index: Physics::Viscosity.flow_index(flour_equivalents.value, limit: flow_limit))
+          end
+          Estimate.new(value: value, low: low, high: high)
+        end
+
+        # What some flour-equivalents of these thickeners in this liquid come to.
+        # @param liquid_g [Float] g left of it: a cream that is boiled down thickens by its own fat   @return [Float] Pa s at 50 1/s
+        def viscosity_of(e, celsius, liquid_g: cooking.liquid_g)
+          Physics::Viscosity.pa_s(e, celsius: celsius, base: base_viscosity(liquid_g), setback: @setback)
+        end
+
+        # The liquid's own viscosity at 60 C, its fat closer together as water leaves.   @return [Float] Pa s
+        def base_viscosity(liquid_g) = @base * Physics::Emulsion.thickening(@fat_share, concentration: @poured / liquid_g)
 
         private
 
@@ -67,18 +90,26 @@ module Restauro
 
         def course_point(seconds, celsius, liquid_grams, e)
           CoursePoint.new(seconds: seconds, celsius: celsius, liquid_grams: liquid_grams, flour_equivalents: e,
-                          viscosity_pa_s: e && viscosity_of(e, celsius))
+                          viscosity_pa_s: e && viscosity_of(e, celsius, liquid_g: liquid_grams))
         end
 
         # Each body's own band, combined as independent errors, and the liquid's on top.
         def estimate
           return Estimate.new(value: 0.0) unless known?
+          return reduced if school == "reduction"
 
           bodies = cooking.shares_of_e.reject { |_, e| e.zero? }.map do |part, e|
             Estimate.within(e, 0.0).then { |own| own.widen(part.grams.low_share, part.grams.high_share) }
                     .widen(Body.power_share(part.ingredient))
           end
           capped(Estimate.sum(bodies).then { |e| e.widen(liquid.high_share, liquid.low_share) })
+        end
+
+        # A cream boiled down counts as the flour that would make it as thick.
+        def reduced
+          plate = Constants.fetch(:sauce, :viscosity_celsius)
+          e = Physics::Viscosity.flour_equivalents(viscosity_of(cooking.flour_equivalents, plate), base: @base)
+          capped(Estimate.within(e, Constants.fetch(:uncertainty, :power_other)))
         end
 
         def capped(estimate)

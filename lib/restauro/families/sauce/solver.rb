@@ -78,10 +78,10 @@ module Restauro
           Solver.grams(split, effects, missing: missing, liquid_g: cooking.liquid_g)
         end
 
-        def effects(cooking, ours) = ours.map { |part| part.ingredient.thick_power * cooking.share_of(part) }
+        def effects(cooking, ours) = ours.map { |part| part.ingredient.thick_power * part.power * cooking.share_of(part) }
 
         def cook(pairs) = Cooking.new(formula(pairs), @options, water: @water, trials: @trials)
-        def formula(pairs) = Formula.from(@draft.recipe(pairs), @draft.catalogue, school: @options.school)
+        def formula(pairs) = Formula.from(@draft.recipe(pairs), @draft.catalogue, school: @options.school, colour: @options.colour)
         def roux? = @options.school == "roux"
 
         def too_thick(target)

@@ -15,7 +15,7 @@ module Restauro
           too_little unless wheat.known?
           no_thickener if wheat.flour_equivalents.value.zero? || replaced.empty?
 
-          options = options.with_choices(school: options.school || "roux")
+          options = options.with_choices(school: options.school || "roux", colour: options.colour || wheat.cooking.formula.colour)
           solved(recipe, options, wheat, replaced)
         end
 
@@ -30,6 +30,8 @@ module Restauro
         end
 
         def solved(recipe, options, wheat, replaced)
+          return reduced(recipe, options, wheat, replaced) if options.school == "reduction"
+
           exclusion = Diets::Exclusion.of(options.without, @catalogue)
           choice = Choice.new(@catalogue, exclusion)
           substitutions = Diets::Substitutes.new(@catalogue, exclusion, units: KitchenUnits.of(recipe.system)).of(recipe)
@@ -47,12 +49,25 @@ module Restauro
                    substitutions: substitutions.select(&:found?).freeze, warnings: warnings(ours, choice))
         end
 
+        # Boiled down instead: nothing new goes in.
+        def reduced(recipe, options, wheat, replaced)
+          exclusion = Diets::Exclusion.of(options.without, @catalogue)
+          choice = Choice.new(@catalogue, exclusion)
+          substitutions = Diets::Substitutes.new(@catalogue, exclusion, units: KitchenUnits.of(recipe.system)).of(recipe)
+          target = options.target || wheat.flour_equivalents.value
+          pairs, ours = Reduction.new(draft(recipe, options, choice, substitutions), options, water: @water).solve(target)
+          Swap.new(target: target, kept: options.target.nil?, wheat: wheat, ours: ours, replaced: replaced.freeze, pairs: pairs.freeze,
+                   thickeners: [].freeze,
+                   give_or_take: 0.0, alternatives: [].freeze, substitutions: substitutions.select(&:found?).freeze,
+                   warnings: (ours.warnings.reject { |w| w.code == "no_thickener" } + choice.warnings(ours.recipe)).uniq.freeze)
+        end
+
         def new_thickeners(pairs, replaced)
           pairs.find { |line, _| line.equal?(replaced.first) }.last.select { |line| line.role == "thickener" }
         end
 
         def warnings(ours, choice)
-          (ours.warnings + choice.warnings(ours.recipe) + Cautions.short_of_time(ours.cooking)).uniq.freeze
+          (ours.warnings + choice.warnings(ours.recipe) + Cautions.short_of_time(ours.cooking) + Cautions.pale(ours.cooking)).uniq.freeze
         end
 
         def give_or_take(options, wheat, split)
@@ -74,9 +89,11 @@ module Restauro
           candidates.filter_map { |row| alternative(row, trials, ours.cooking, missing, units) }
         end
 
+        def browned(ingredient, cooking) = Roux.browns?(ingredient) ? Roux.power(cooking.formula.colour) : 1.0
+
         def alternative(row, trials, cooking, missing, units)
           split = Choice.new(@catalogue).split(row["with"])
-          effects = split.thickeners.map { |i| i.thick_power * cooking.trial_share(trials.index(i)) }
+          effects = split.thickeners.map { |i| i.thick_power * browned(i, cooking) * cooking.trial_share(trials.index(i)) }
           return if effects.any? { |effect| effect < Solver::LEAST_EFFECT }
 
           grams = Solver.grams(split, effects, missing: missing, liquid_g: cooking.liquid_g)

@@ -1,0 +1,93 @@
+module Restauro
+  module Families
+    class Sauce
+      # Two or three swaps of one recipe side by side, one of them recommended with the reason in a sentence.
+      class Comparison
+        # swap Swap · traits Traits · cost Float or nil · score the lower the better · words its name
+        Column = Struct.new(:swap, :traits, :cost, :score, :words, keyword_init: true) do
+          def initialize(**)
+            super
+            freeze
+          end
+        end
+        MOST = 3
+        # What counts against a swap, in the same coin: a risk is worth ten minutes.
+        WEIGHTS = {minutes: 0.1, risk: 1.0, loses: 3.0, weeps: 0.4, opaque: 0.1, not_at_hand: 1.0}.freeze
+
+        # @param family [Sauce]   @param recipe [Recipes::Recipe]   @param options [Options] what is chosen now, the first column
+        # @param others [Array<Array(String, Array<String>)>] school and thickeners of the other columns; [] for the best that the choice offers
+        # @param cost [#call] key, grams => price or nil   @param at_hand [Array<String>] keys
+        def initialize(family, recipe, options, others: [], cost: ->(_key, _grams) {}, at_hand: [])
+          @family = family
+          @recipe = recipe
+          @options = options
+          @others = others
+          @cost = cost
+          @at_hand = at_hand
+          freeze
+        end
+
+        # @return [Array<Column>] as asked for, first the chosen one
+        def columns
+          @family.swap(@recipe, @options).then do |chosen|
+            [chosen, *others(chosen)].first(MOST).map { |swap| column(swap) }
+          end
+        end
+
+        # @param columns [Array<Column>]   @return [Array(Column, String)] the one to take, and why
+        def self.recommend(columns)
+          best = columns.min_by(&:score)
+          [best, "#{best.words.capitalize}: #{reasons(best, columns - [best]).join(", ")}."]
+        end
+
+        def self.reasons(best, others)
+          found = [("nothing is likely to go wrong with it" if best.traits.risks.empty? && others.any? { |column| column.traits.risks.any? }),
+                   ("it keeps its body on the hob" if best.traits.holds > 0.9 && others.any? { |column| column.traits.holds <= 0.9 }),
+                   ("it can be frozen" if best.traits.freezes == "holds" && others.any? { |column| column.traits.freezes != "holds" }),
+                   ("it is the quickest" if others.all? { |column| column.traits.minutes >= best.traits.minutes + 1 }),
+                   ("it costs least" if best.cost && others.all? { |column| column.cost.nil? || column.cost >= best.cost })].compact
+          found.empty? ? ["all of them reach the same texture; it has the fewest drawbacks"] : found
+        end
+
+        private
+
+        # The other way of working with the same thickener, and the best of the other thickeners, whichever work.
+        def others(chosen)
+          wanted = @others.any? ? @others : usual(chosen)
+          wanted.lazy.filter_map { |school, with| try(school, with) }.first(MOST - 1)
+        end
+
+        def usual(chosen)
+          other_way = chosen.school == "roux" ? "slurry" : "roux"
+          keys = chosen.alternatives.map(&:keys)
+          [*keys.first(1).map { |with| [chosen.school, with] }, *keys.drop(1).map { |with| [other_way, with] }, [other_way, @options.with]]
+        end
+
+        def try(school, with)
+          @family.swap(@recipe, @options.with_choices(school: school, with: with, pour: nil))
+        rescue InvalidInput
+          nil
+        end
+
+        def column(swap)
+          traits = Traits.of(swap)
+          prices = swap.thickeners.map { |line| @cost.call(line.ingredient, line.grams.value) }
+          Column.new(swap: swap, traits: traits, cost: (prices.sum if prices.any? && prices.none?(&:nil?)), score: score(swap, traits),
+                     words: words(swap))
+        end
+
+        def score(swap, traits)
+          away = swap.thickeners.count { |line| @at_hand.any? && !@at_hand.include?(line.ingredient) }
+          {minutes: traits.minutes, risk: traits.risks.length, loses: [1 - traits.holds, 0].max, weeps: traits.freezes == "weeps" ? 1 : 0,
+           opaque: traits.gloss == "opaque" ? 1 : 0, not_at_hand: away}.sum { |drawback, amount| WEIGHTS.fetch(drawback) * amount }
+        end
+
+        def words(swap)
+          return "boiled down" if swap.thickeners.empty?
+
+          "#{swap.thickeners.map { |line| @family.catalogue.fetch(line.ingredient).say }.join(" and ")}, #{swap.school}"
+        end
+      end
+    end
+  end
+end
