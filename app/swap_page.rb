@@ -15,6 +15,15 @@ module Restauro
     # The result as it is kept in the notebook and drawn on the page.   @return [Hash, nil]
     def snapshot = swap && (@snapshot ||= SwapSnapshot.of(family, swap, shelf: shelf, who: who))
 
+    # The sauce at the moment the cook wants to look at, as a moment of the snapshot, with its minute.   @return [Hash, nil]
+    def looked_at
+      return unless swap && input.look
+
+      seconds = input.look * (swap.ours.cooling.last || swap.ours.course.last).seconds
+      moment = Families::Sauce::LookFors.at(swap.ours, seconds)
+      moment && SwapSnapshot.moment(moment).merge(minute: seconds / 60)
+    end
+
     # Every line with what takes its place, or alone where there is no swap.
     def rows
       return snapshot[:rows] if swap
@@ -22,7 +31,22 @@ module Restauro
       recipe ? SwapSnapshot.unswapped_rows(recipe, family.catalogue) : []
     end
 
+    # Everything the cook has chosen, on their own stove, for who eats.   @return [Families::Sauce::Options]   @raise [InvalidInput]
+    def options
+      events = Happenings.new(input.happens, family, @services.reader(input.system)).events
+      family.options(**input.options, **stove, events: events, without: without, offer: at_hand)
+    end
+
+    # Keys of what the cupboard holds.
+    def at_hand = shelf.map(&:key).uniq.select { |key| shelf.holds?(key) }
+
     private
+
+    # A stove that was measured counts as it was measured.
+    def stove
+      known = @services.household.stove or return {}
+      {watts: known["watts"][input.heat]&.to_f, pan_cm: known["pan_cm"]}
+    end
 
     def work_out
       return if input.recipe_text.strip.empty?
@@ -38,7 +62,7 @@ module Restauro
 
     def swap_scaled(read, factor)
       @recipe = family.read(Recipes::Scale.of(read, factor, catalogue: family.catalogue))
-      @swap = family.swap(@recipe, family.options(**input.options, without: without, offer: shelf.map(&:key).uniq.select { |key| shelf.holds?(key) }))
+      @swap = family.swap(@recipe, options)
     end
 
     # As much as uses a pack up. What a dish takes is nearly in proportion to its size: twice is close enough to a gram.

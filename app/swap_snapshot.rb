@@ -12,7 +12,8 @@ module Restauro
        replaced: swap.replaced.map { |line| {grams: line.grams.value, name: family.catalogue.fetch(line.ingredient).say} },
        rows: rows(swap, family), method: family.method(swap).map(&:to_h), look_fors: family.look_fors(swap).map { |moment| moment(moment) },
        alternatives: swap.alternatives.map { |other| words.alternative(other).merge(names: other.names, **at_hand(other, shelf)) },
-       diet: diet(family, swap, who), needs: needs(swap),
+       diet: diet(family, swap, who), needs: needs(swap), lumps: lumps(swap),
+       left_g: swap.ours.cooking.liquid_g.round, minutes: swap.ours.end_seconds / 60,
        warnings: (swap.warnings + shelf.warnings(swap.ours.recipe.ingredients)).map(&:to_h),
        metrics: words.metrics(swap.ours), wheat_metrics: words.metrics(swap.wheat),
        serve_celsius: swap.ours.serve_celsius, picture: family.picture(swap)}
@@ -40,6 +41,14 @@ module Restauro
       costs = other.keys.zip(other.grams).map { |key, grams| shelf.cost(key, grams) }
       {at_hand: other.keys.all? { |key| shelf.holds?(key) }, enough: other.keys.zip(other.grams).all? { |key, grams| shelf.grams_left(key) >= grams },
        price: (costs.sum.round(2) if costs.none?(&:nil?))}
+    end
+
+    # Whether it clumps, the way it is put together.
+    def lumps(swap)
+      return if swap.school == "reduction"
+
+      risk = Families::Sauce::LumpRisk.assess(swap.ours.cooking.formula, swap.ours.options.pour || Families::Sauce::LumpRisk.usual(swap.school))
+      {level: risk.level, words: risk.words}
     end
 
     # What the eaters' rules took out and left; nil when nobody has one.
@@ -92,7 +101,8 @@ module Restauro
     def moment(moment)
       {when: moment.when.to_s, celsius: moment.celsius.round(1), pa_s: moment.viscosity.value,
        low_pa_s: moment.viscosity.low, high_pa_s: moment.viscosity.high, grade: moment.grade.key,
-       low_grade: moment.low_grade.key, high_grade: moment.high_grade.key, film_mm: moment.film_mm.round(2), text: moment.text}
+       low_grade: moment.low_grade.key, high_grade: moment.high_grade.key, film_mm: moment.film_mm.round(2), text: moment.text,
+       plate_mm: moment.plate_mm&.round}
     end
   end
 end

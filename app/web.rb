@@ -10,6 +10,7 @@ require_relative "presenters"
 require_relative "form_text"
 require_relative "inputs/corrections_input"
 require_relative "inputs/swap_input"
+require_relative "inputs/happenings"
 require_relative "inputs/pack_input"
 require_relative "inputs/blend_input"
 require_relative "measure_page"
@@ -19,7 +20,10 @@ require_relative "demo"
 require_relative "helpers"
 require_relative "passcode_gate"
 require_relative "request_limits"
+require_relative "inputs/rescue_input"
+require_relative "rescue_page"
 require_relative "routes/swap_routes"
+require_relative "routes/sauce_routes"
 require_relative "routes/notebook_routes"
 require_relative "routes/cupboard_routes"
 require_relative "routes/label_routes"
@@ -27,6 +31,11 @@ require_relative "routes/measure_routes"
 require_relative "routes/blend_routes"
 
 module Restauro
+  # Papers to print. Their library is loaded when the first is asked for.
+  module Documents
+    autoload :PlateSheet, File.join(__dir__, "documents", "plate_sheet")
+  end
+
   # The pages. Rooms are in routes/; this is what they share: safety of the connection, errors, helpers.
   class Web < Sinatra::Base
     POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self'; font-src 'self'; connect-src 'self'; " \
@@ -64,6 +73,7 @@ module Restauro
 
     helpers ViewHelpers
     register SwapRoutes
+    register SauceRoutes
     register NotebookRoutes
     register CupboardRoutes
     register LabelRoutes

@@ -30,10 +30,42 @@ module Restauro
       page = recompute
       line = median(9) { Open3.capture2(File.join(ROOT, "bin", "restauro"), "swap", "-", stdin_data: Demo.first_sauce["recipe"]) }
       blend = blend_of_twenty
+      course, scipy = course_of_half_an_hour, scipy_course
+      compared = comparison_page
       puts format("yardstick (300,000 exp)            %6.1f ms", yardstick)
       puts format("recompute, 15-minute course        %6.1f ms   %.2f of the yardstick", page, page / yardstick)
+      puts format("30-minute course                   %6.1f ms   %.2f of the yardstick; SciPy, the same equations %.1f ms, %.0f times ours",
+                  course, course / yardstick, scipy, scipy / course)
+      puts format("three candidates, the page         %6.1f ms   %.2f of the yardstick", compared, compared / yardstick)
       puts format("blend of twenty flours             %6.1f ms   %.2f of the yardstick", blend, blend / yardstick)
       puts format("command line, whole process        %6.1f ms   %.2f of the yardstick", line, line / yardstick)
+    end
+
+    HALF_HOUR = {mid: 85.0, width: 2.5, tau: 15.0, breakdown_per_min: 0.008, liquid_g: 700.0, watts: 600.0, simmer_watts: 300.0, boiling_celsius: 100.1}.freeze
+
+    # 700 g of milk with maize starch, to the boil and at a simmer until 30 minutes are over.
+    def course_of_half_an_hour
+      maize = Catalogue.load.fetch("corn_starch")
+      median(15) do |round|
+        milk = Physics::PanCourse::Timed.new(0.0, Physics::PanCourse::Add.new(700.0 + round / 10.0, 20.0, [], [0]))
+        last = Physics::PanCourse::Timed.new(1800.0, Physics::PanCourse::Heat.new(300.0))
+        Physics::PanCourse.run(pan: Physics::Pan.new, watts: 600.0, thickeners: [maize], events: [milk, last], at_boil: [Physics::PanCourse::Heat.new(300.0)],
+                               simmer_s: 60.0, limit_s: 1800.0)
+      end
+    end
+
+    # @return [Float] ms; NaN where SciPy is not installed
+    def scipy_course
+      out, status = Open3.capture2("/usr/bin/python3", File.join(__dir__, "scipy_course.py"), stdin_data: JSON.generate(HALF_HOUR), err: File::NULL)
+      status.success? ? out.to_f : Float::NAN
+    end
+
+    def comparison_page
+      header "Host", "127.0.0.1"
+      median(11) do
+        get "/compare"
+        raise "the page answered #{last_response.status}" unless last_response.ok? && last_response.body.include?("candidate-best")
+      end
     end
 
     # A different jar each time.

@@ -13,6 +13,7 @@ module Restauro
     # name => [size, path, what to do first]
     VIEWS = {
       "swap" => [WIDE, "/"], "swap-phone" => [PHONE, "/"], "notebook" => [WIDE, "/notebook"], "kept" => [WIDE, "/notebook/2"],
+      "compare" => [WIDE, "/compare"], "rescue" => [WIDE, "/rescue?seen=thin&where=pan"], "bake" => [WIDE, "/bake"],
       "cupboard" => [WIDE, "/cupboard"], "measures" => [WIDE, "/cupboard/measures"],
       "label" => [WIDE, "/cupboard/label", -> { fill_in "label_text", with: LABEL and find(".finding", text: "Holds gluten") }],
       "blend" => [WIDE, "/cupboard/blend?for=sauce#{%w[white_rice_flour sorghum_flour corn_starch potato_starch chickpea_flour].map { |key| "&from[]=#{key}" }.join}"]

@@ -4,12 +4,14 @@ require "json"
 module Restauro
   # The Swap form: strings in, checked choices out. What was typed is kept whatever is wrong with it.
   class SwapInput
-    FIELDS = %w[recipe units school with grade spoons heat simmer altitude eaters diets scale corrections title note].freeze
+    FIELDS = %w[recipe units school with grade spoons heat simmer altitude colour pour lid stir happens
+                look eaters diets scale corrections title note].freeze
     MOST_RECIPE = 400_000
-    NUMBERS = %w[spoons simmer altitude].freeze
+    NUMBERS = %w[spoons simmer altitude look].freeze
     GRADES = %w[keep thin medium thick very_thick own].freeze
     DEFAULTS = {"recipe" => "", "units" => "metric", "school" => "roux", "with" => "blend_with_gum,corn_starch", "grade" => "keep", "spoons" => "2",
-                "heat" => "medium", "simmer" => "", "altitude" => "0", "eaters" => "all", "diets" => "", "scale" => "1",
+                "heat" => "medium", "simmer" => "", "altitude" => "0", "colour" => "", "pour" => "", "lid" => "", "stir" => "still", "happens" => "",
+                "look" => "", "eaters" => "all", "diets" => "", "scale" => "1",
                 "corrections" => "[]", "title" => "", "note" => ""}.freeze
 
     class ChoicesContract < Dry::Validation::Contract
@@ -21,6 +23,12 @@ module Restauro
         required(:spoons).filled(:float, gteq?: 0.1, lteq?: 6)
         required(:heat).filled(:string, included_in?: %w[low medium medium_high high])
         optional(:simmer).maybe(:float, gteq?: 0, lteq?: 240)
+        optional(:colour).maybe(:string, included_in?: Families::Sauce::Roux::COLOURS)
+        optional(:pour).maybe(:string, included_in?: Families::Sauce::LumpRisk::POURS.keys)
+        optional(:lid).maybe(:string, included_in?: %w[on])
+        required(:stir).filled(:string, included_in?: Families::Sauce::Options::STIRRING)
+        optional(:happens).maybe(:string, max_size?: 1200)
+        optional(:look).maybe(:float, gteq?: 0, lteq?: 100)
         optional(:diets).maybe(:string, max_size?: 300)
         optional(:eaters).maybe(:string, max_size?: 300, format?: /\A(?:all|[\d,]*)\z/)
         optional(:scale).maybe(:string, max_size?: 80)
@@ -28,8 +36,8 @@ module Restauro
       end
     end
 
-    WORDS = {units: "units", school: "roux or slurry", with: "thickener", grade: "how thick",
-             spoons: "spoons of flour a cup (0.1 to 6)", heat: "heat",
+    WORDS = {units: "units", school: "roux, slurry or reduction", with: "thickener", grade: "how thick",
+             spoons: "spoons of flour a cup (0.1 to 6)", heat: "heat", look: "look",
              simmer: "simmer (0 to 240 minutes)", scale: "how much", altitude: "altitude (-400 to 5000 metres)"}.freeze
 
     attr_reader :state
@@ -54,14 +62,21 @@ module Restauro
     # Whether somebody of the household eats.
     def eats?(eater) = checked[:eaters] == "all" || checked[:eaters].to_s.split(",").include?(eater.id.to_s)
     def scale = checked[:scale].to_s
+    def happens = checked[:happens].to_s
+    def heat = checked[:heat]
+    # How far through the course to look at the sauce, 0 to 1; nil not to.
+    def look = checked[:look]&./(100)
 
     # For Families::Sauce#options.   @raise [InvalidInput]
     def options
       {school: checked[:school], with: checked[:with].split(","), target: target, heat: checked[:heat], altitude: checked[:altitude],
-       simmer_s: checked[:simmer]&.*(60)}
+       simmer_s: checked[:simmer]&.*(60), colour: checked[:colour], pour: pour, lid: checked[:lid] == "on", stir: checked[:stir]}
     end
 
     private
+
+    # A way of putting together that belongs to the other school is as good as none.
+    def pour = checked[:pour] && Families::Sauce::LumpRisk.of(checked[:school]).include?(checked[:pour]) ? checked[:pour] : nil
 
     def clean(value) = FormText.clean(value)
 

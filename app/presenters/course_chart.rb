@@ -17,28 +17,29 @@ module Restauro
       TWO_LINES = 36
 
       # @param picture [Hash] from Families::Sauce#picture   @param pull [Boolean] whether the target line can be moved
-      def initialize(picture, pull: true)
+      # @param names [Array<String>] what the two lines are
+      def initialize(picture, pull: true, names: ["ours will", "wheat would"])
         @picture = picture
         @pull = pull
+        @names = names
         @seconds = [picture[:wheat], picture[:ours]].map { |side| all_points(side).last[:seconds] }.max
       end
 
       # @return [String] SVG
       def to_s
         Svg.tag("svg", parts.join, viewBox: "0 0 #{WIDTH} #{HEIGHT}", class: "course-chart", role: "group",
-                                   aria_labelledby: "course-title course-words")
+                                   aria_labelledby: "#{title_id} #{title_id}-words")
       end
 
       private
 
       def parts
-        [Svg.tag("title", "How it thickens", id: "course-title"), Svg.tag("desc", words, id: "course-words"), bands, heat_frame, time_axis,
+        [Svg.tag("title", "How it thickens", id: title_id), Svg.tag("desc", words, id: "#{title_id}-words"), bands, heat_frame, time_axis,
          thickness_axis, moments, uncertainty, heat_line(:wheat), heat_line(:ours), line(:wheat), line(:ours), legend, target]
       end
 
-      def words
-        "Thickness in pascal seconds and temperature against minutes, for the wheat sauce and for ours, from the cold pan to the plate."
-      end
+      def title_id = "course-#{object_id}" # two pictures can stand on one page
+      def words = "Thickness in pascal seconds and temperature against minutes, from the cold pan to the plate: #{@names.join("; ")}."
 
       def all_points(side) = side[:course] + side[:cooling]
       def x(seconds) = LEFT + (RIGHT - LEFT) * seconds / @seconds.to_f
@@ -116,7 +117,7 @@ module Restauro
       end
 
       def legend
-        [["ours", "ours will", 0], ["wheat", "wheat would", 170]].map do |side, name, shift|
+        [["ours", @names[0], 0], ["wheat", @names[1], 170]].map do |side, name, shift|
           Svg.tag("line", x1: LEFT + shift, x2: LEFT + shift + 30, y1: 10, y2: 10, class: "curve #{side}") +
             Svg.text(name, x: LEFT + shift + 36, y: 14, class: "legend")
         end.join

@@ -14,7 +14,7 @@ module Restauro
       def thickeners = snapshot[:thickeners]
       def method_steps = snapshot[:method]
       def moments = snapshot[:look_fors]
-      def moment_name(moment) = MOMENTS.fetch(moment[:when])
+      def moment_name(moment) = moment[:minute] ? "after #{Format.minutes_text((moment[:minute] * 2).round / 2.0)} min" : MOMENTS.fetch(moment[:when])
       def spoon(moment) = Spoon.new(moment).to_s
       def chart = CourseChart.new(snapshot[:picture], pull: @pull).to_s
       def ribbon(row) = (@ribbons ||= Ribbons.new(snapshot[:rows])).draw(row)
@@ -52,6 +52,7 @@ module Restauro
       end
 
       def how
+        return "no thickener: boiled down until #{snapshot[:left_g]} g of liquid are left" if snapshot[:school] == "reduction"
         return "stirred into #{Format.grams(snapshot[:slurry_water_g])} g cold water, poured in at the boil" if snapshot[:school] == "slurry"
 
         "cooked in the fat, then the liquid cold, all at once"

@@ -19,6 +19,20 @@ module Restauro
       def add_eater(name:, diets:) = @database[:eaters].insert(name: name, diets: Sequel.pg_json(diets))
       def delete_eater(id) = @database[:eaters].where(id: id).delete
 
+      # What each setting of the stove really gives.   @return [Hash, nil] {"watts" => {level => W}, "pan_cm" => cm}; nil when never measured
+      def stove = @database[:stoves].first&.then { |row| {"watts" => row[:watts].to_hash, "pan_cm" => row[:pan_cm]} }
+
+      # @param level [String] low to high   @param watts [Float] W   @param pan_cm [Float]
+      def measured(level, watts, pan_cm:)
+        known = stove&.fetch("watts") || {}
+        @database.transaction do
+          @database[:stoves].delete
+          @database[:stoves].insert(watts: Sequel.pg_json(known.merge(level => watts.round)), pan_cm: pan_cm)
+        end
+      end
+
+      def forget_stove = @database[:stoves].delete
+
       # @return [Array<Hash>, nil] rows as in data/units/tools.yml; nil for the usual drawer
       def tools = @database[:drawers].get(:tools)&.to_a
 

@@ -8,7 +8,6 @@ import sys
 import numpy as np
 from scipy.integrate import solve_ivp
 
-case = json.load(sys.stdin)
 PRESSURE = 101325.0
 
 
@@ -22,7 +21,7 @@ def evaporation(celsius):
     return 2.3 * 0.0314 * max(0.0, drive)
 
 
-def rhs(_, state, watts, boiling):
+def rhs(case, state, watts, boiling):
     celsius, liquid, swollen, intact = state
     spare = watts - 0.9 * (celsius - 22)
     evap = spare / 2257 if boiling else evaporation(celsius)
@@ -32,11 +31,13 @@ def rhs(_, state, watts, boiling):
     return [heating, -evap, max(0.0, aimed - swollen) / case["tau"], -break_rate]
 
 
-def stretch(start, end, state, watts, boiling):
-    reaches = lambda t, y: y[0] - case["boiling_celsius"]
+def stretch(case, start, end, state, watts, boiling):
+    def reaches(_, y):
+        return y[0] - case["boiling_celsius"]
+
     reaches.terminal, reaches.direction = True, 1
-    times = [t for t in np.arange(0.0, 601.0, 60.0) if start < t <= end]
-    found = solve_ivp(lambda t, y: rhs(t, y, watts, boiling), (start, end), state, method="LSODA", rtol=1e-8, atol=1e-10, max_step=1.0,
+    times = [t for t in np.arange(0.0, end + 1, 60.0) if start < t <= end]
+    found = solve_ivp(lambda _, y: rhs(case, y, watts, boiling), (start, end), state, method="LSODA", rtol=1e-8, atol=1e-10, max_step=1.0,
                       t_eval=sorted(set(times + [end])), events=None if boiling else reaches)
     rows = [[float(t), *map(float, y)] for t, y in zip(found.t, found.y.T) if t % 60 == 0]
     if not boiling and found.t_events[0].size:
@@ -44,10 +45,14 @@ def stretch(start, end, state, watts, boiling):
     return rows, None, list(found.y.T[-1])
 
 
-state = [20.0, case["liquid_g"], 0.0, 1.0]
-rows, boil, state = stretch(0.0, 600.0, state, case["watts"], False)
-if boil is not None:
-    held = case["simmer_watts"] - 0.9 * (state[0] - 22) >= 2257 * evaporation(state[0])
-    more, _, _ = stretch(boil, 600.0, state, case["simmer_watts"], held)
-    rows += more
-json.dump({"boil": boil, "rows": rows}, sys.stdout)
+def course(case, end=600.0):
+    rows, boil, state = stretch(case, 0.0, end, [20.0, case["liquid_g"], 0.0, 1.0], case["watts"], False)
+    if boil is not None:
+        held = case["simmer_watts"] - 0.9 * (state[0] - 22) >= 2257 * evaporation(state[0])
+        more, _, _ = stretch(case, boil, end, state, case["simmer_watts"], held)
+        rows += more
+    return {"boil": boil, "rows": rows}
+
+
+if __name__ == "__main__":
+    json.dump(course(json.load(sys.stdin)), sys.stdout)

@@ -44,7 +44,7 @@ export class TargetLine {
     event.preventDefault();
     handle.focus({ preventScroll: true });
     this.grabbed = handle;
-    this.live.held = "picture";
+    this.live.held = "chart";
   }
 
   drag(event) {

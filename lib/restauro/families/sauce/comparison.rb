@@ -17,11 +17,13 @@ module Restauro
         # @param family [Sauce]   @param recipe [Recipes::Recipe]   @param options [Options] what is chosen now, the first column
         # @param others [Array<Array(String, Array<String>)>] school and thickeners of the other columns; [] for the best that the choice offers
         # @param cost [#call] key, grams => price or nil   @param at_hand [Array<String>] keys
-        def initialize(family, recipe, options, others: [], cost: ->(_key, _grams) {}, at_hand: [])
+        # @param chosen [Swap, nil] the first column, where it is worked out already
+        def initialize(family, recipe, options, others: [], chosen: nil, cost: ->(_key, _grams) {}, at_hand: [])
           @family = family
           @recipe = recipe
           @options = options
           @others = others
+          @chosen = chosen
           @cost = cost
           @at_hand = at_hand
           freeze
@@ -29,9 +31,8 @@ module Restauro
 
         # @return [Array<Column>] as asked for, first the chosen one
         def columns
-          @family.swap(@recipe, @options).then do |chosen|
-            [chosen, *others(chosen)].first(MOST).map { |swap| column(swap) }
-          end
+          chosen = @chosen || @family.swap(@recipe, @options)
+          [chosen, *others(chosen)].first(MOST).map { |swap| column(swap) }
         end
 
         # @param columns [Array<Column>]   @return [Array(Column, String)] the one to take, and why

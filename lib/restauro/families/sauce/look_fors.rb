@@ -4,8 +4,8 @@ module Restauro
       # What to look for at three moments, each with its band: now in the pan, on the plate, tomorrow from the fridge.
       module LookFors
         # when :pan, :plate, :fridge · celsius C · viscosity Estimate Pa s · grade Grade as thick as it now behaves
-        # film_mm on a spoon · text what it does
-        Moment = Struct.new(:when, :celsius, :viscosity, :grade, :low_grade, :high_grade, :film_mm, :text, keyword_init: true) do
+        # film_mm on a spoon · text what it does · plate_mm radius of the plate test, where it is at the test's heat
+        Moment = Struct.new(:when, :celsius, :viscosity, :grade, :low_grade, :high_grade, :film_mm, :text, :plate_mm, keyword_init: true) do
           def initialize(**)
             super
             freeze
@@ -23,7 +23,20 @@ module Restauro
         def moment(name, celsius, prediction)
           viscosity = prediction.viscosity(celsius)
           Moment.new(when: name, celsius: celsius, viscosity: viscosity, grade: behaves(viscosity.value), low_grade: behaves(viscosity.low),
-                     high_grade: behaves(viscosity.high), film_mm: prediction.film_mm(celsius), text: does(viscosity.value))
+                     high_grade: behaves(viscosity.high), film_mm: prediction.film_mm(celsius), text: does(viscosity.value),
+                     plate_mm: (prediction.plate_millimetres.value if name == :plate))
+        end
+
+        # The sauce at a moment of its course, in the pan: what the spoon shows then.
+        # @param prediction [Prediction]   @param seconds [Float] s   @return [Moment, nil] nil before there is liquid
+        def at(prediction, seconds)
+          point = (prediction.course + prediction.cooling).select { |p| p.viscosity_pa_s }.min_by { |p| (p.seconds - seconds).abs } or return
+          ends = prediction.flour_equivalents.then { |e| e.value.zero? ? [1.0, 1.0] : [e.low / e.value, e.high / e.value] }
+          low, high = ends.map { |share| prediction.viscosity_of(point.flour_equivalents * share, point.celsius, liquid_g: point.liquid_grams) }
+          viscosity = Estimate.new(value: point.viscosity_pa_s, low: low, high: high)
+          Moment.new(when: :now, celsius: point.celsius, viscosity: viscosity, grade: behaves(viscosity.value), low_grade: behaves(low),
+                     high_grade: behaves(high),
+                     film_mm: prediction.film_of(viscosity.value, point.flour_equivalents), text: does(viscosity.value), plate_mm: nil)
         end
 
         # The grade whose thickness on a 60 C plate a sauce of this viscosity has now.

@@ -52,10 +52,8 @@ module Restauro
         def viscosity_fridge = viscosity(Constants.fetch(:sauce, :fridge_celsius))
 
         # Film on a spoon, with the flow index of this body.   @return [Float] mm
-        def film_mm(celsius)
-          n = Physics::Viscosity.flow_index(flour_equivalents.value, limit: flow_limit)
-          1000 * Physics::Film.thickness_m(viscosity(celsius).value, flow_index: n)
-        end
+        def film_mm(celsius) = film_of(viscosity(celsius).value, flour_equivalents.value)
+        def film_of(pa_s, e) = 1000 * Physics::Film.thickness_m(pa_s, flow_index: Physics::Viscosity.flow_index(e, limit: flow_limit))
 
         # How far 50 mL spread on a warm plate in two minutes.   @return [Estimate] mm, the thicker the smaller
         def plate_millimetres

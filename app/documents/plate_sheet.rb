@@ -1,0 +1,72 @@
+require "prawn"
+
+# Only plain Western text is printed.
+Prawn::Fonts::AFM.hide_m17n_warning = true
+
+module Restauro
+  module Documents
+    # The plate-test sheet: rings to scale round a middle, a 50 mm ruler that proves the scale, and what to do. Printed at 100 %.
+    class PlateSheet
+      MM = 72 / 25.4
+      RINGS_MM = (20..95).step(5)
+      NUMBERED_MM = 10
+
+      # @param grades [Array<Array(String, Float)>] words and mean radius in mm, to be marked   @param thin_ml [Float] volume for a thin sauce
+      def initialize(grades, millilitres:, thin_ml:, seconds:)
+        @grades = grades
+        @millilitres = millilitres.round
+        @thin_ml = thin_ml.round
+        @seconds = seconds.round
+      end
+
+      # @return [String] PDF bytes
+      def render
+        Prawn::Document.new(page_size: "A4", margin: 0, info: {Title: "Restauro plate test"}) { |pdf| draw(pdf) }.render
+      end
+
+      private
+
+      def draw(pdf)
+        pdf.font "Helvetica"
+        heading(pdf)
+        rings(pdf, 105 * MM, 152 * MM)
+        ruler(pdf, 20 * MM, 36 * MM)
+        marks(pdf, 92 * MM, 46 * MM)
+      end
+
+      def heading(pdf)
+        pdf.draw_text "Plate test", at: [20 * MM, 279 * MM], size: 20, style: :bold
+        lines = ["Print at 100 %: the ruler below must measure 50 mm. Lay a warm, level glass plate over this page.",
+                 "Sauce at 60 °C, #{@millilitres} mL in a bottomless ring on the middle; lift; after #{@seconds} s read the mean radius in mm.",
+                 "A thin sauce: #{@thin_ml} mL, and say so. A cold plate reads a tenth small."]
+        lines.each_with_index { |line, index| pdf.draw_text line, at: [20 * MM, (270 - 6 * index) * MM], size: 10.5 }
+      end
+
+      def rings(pdf, x, y)
+        RINGS_MM.each do |radius|
+          numbered = (radius % NUMBERED_MM).zero?
+          pdf.line_width numbered ? 0.9 : 0.4
+          pdf.stroke_circle [x, y], radius * MM
+          pdf.draw_text radius.to_s, at: [x + 1.2 * MM, y + (radius + 0.8) * MM], size: 9 if numbered
+        end
+        pdf.line_width 0.6
+        pdf.stroke { pdf.line([x - 4 * MM, y], [x + 4 * MM, y]) && pdf.line([x, y - 4 * MM], [x, y + 4 * MM]) }
+      end
+
+      def ruler(pdf, x, y)
+        pdf.line_width 0.8
+        pdf.stroke { pdf.line [x, y], [x + 50 * MM, y] }
+        (0..50).each do |mm|
+          height = (mm % 10).zero? ? 5 : ((mm % 5).zero? ? 3.5 : 2)
+          pdf.stroke { pdf.line [x + mm * MM, y], [x + mm * MM, y + height * MM] }
+        end
+        pdf.draw_text "50 mm", at: [x, y - 5 * MM], size: 10
+      end
+
+      def marks(pdf, x, y)
+        @grades.each_with_index { |(words, radius), index| pdf.draw_text "#{words}: about #{radius.round} mm", at: [x, y - 5.5 * index * MM],
+                                  size: 10.5 }
+      end
+    end
+  end
+end

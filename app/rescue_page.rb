@@ -1,0 +1,63 @@
+module Restauro
+  # Works out what to do with the sauce of the Swap page, from what the cook sees of it.
+  class RescuePage
+    attr_reader :worked, :input, :result, :error
+
+    # @param worked [SwapPage]   @param input [RescueInput]
+    def initialize(worked, input)
+      @worked = worked
+      @input = input
+      work_out
+    end
+
+    def swap = worked.swap
+    def trouble = input.trouble
+
+    # What the spoon shows of each grade, at the heat of the pan or of the plate: the film to expect.
+    # @return [Array<Array(Families::Sauce::Grade, Hash)>] with a moment to draw
+    def spoons
+      Families::Sauce::Grade::ALL.map do |grade|
+        pa_s = thickness(grade)
+        [grade, {grade: grade.key, film_mm: swap.ours.film_of(pa_s, grade.flour_equivalents), text: grade.does}]
+      end
+    end
+
+    # A move's course as the chart draws it: the pan as it is in the wheat's place, the pan mended in ours.
+    def picture(move)
+      Families::Sauce::Picture.new(Families::Sauce::Swap.new(**swap.to_h, wheat: result.now, ours: move.prediction)).to_h
+    end
+
+    private
+
+    def work_out
+      return unless swap && (seen = observed)
+
+      @result = worked.family.rescue(swap.ours.recipe, worked.options.with_choices(target: nil), observed: seen, target: swap.target)
+    rescue InvalidInput => e
+      @error = e.message
+    end
+
+    # Pa s that a grade has where it looks so: its 60 C figure, whatever the pan's heat.
+    def thickness(grade) = Physics::Viscosity.pa_s([grade.flour_equivalents, 0.6].max, celsius: Constants.fetch(:sauce, :viscosity_celsius),
+                                                   base: swap.ours.thin)
+
+    # @return [Float, nil] e of the whole pan
+    def observed
+      return worked.family.read_plate(swap.ours.recipe, input.plate_mm).value if input.plate_mm
+      return unless input.seen
+
+      celsius = input.where == "pan" ? swap.ours.pan_celsius : swap.ours.serve_celsius
+      at_that_heat(thickness(Families::Sauce::Grade.fetch(input.seen)), celsius)
+    end
+
+    # The flour-equivalents that look like this at this heat, by bisection.
+    def at_that_heat(pa_s, celsius)
+      low, high = 0.05, Constants.fetch(:sauce, :e_cap)
+      40.times do
+        middle = (low + high) / 2
+        swap.ours.viscosity_of(middle, celsius) < pa_s ? low = middle : high = middle
+      end
+      high
+    end
+  end
+end

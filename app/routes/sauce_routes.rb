@@ -1,0 +1,101 @@
+module Restauro
+  # What belongs to one sauce beside its swap: candidates side by side, rescue, the plate-test sheet, layered bakes, the stove.
+  module SauceRoutes
+    def self.registered(web)
+      web.helpers Helpers
+
+      web.get("/compare") { compare_page }
+
+      web.get("/rescue") { rescue_page(RescueInput.new(params)) }
+      web.post("/rescue") { rescue_page(RescueInput.new(params)) }
+
+      web.get("/plate-test.pdf") do
+        content_type "application/pdf"
+        headers "content-disposition" => "inline; filename=\"plate-test.pdf\""
+        plate_sheet.render
+      end
+
+      web.get("/bake") { bake_page(params) }
+      web.post("/bake") { bake_page(params) }
+      # The thinner target of a bake becomes the sauce's own.
+      web.post("/bake/take") do
+        spoons = FormText.clean(params["spoons"])[/\A\d+(?:\.\d+)?\z/] or raise InvalidInput, "there is no bake to take a target from"
+        save_draft(SwapInput.new(draft_input.state.merge("grade" => "own", "spoons" => spoons)))
+        redirect to("/"), 303
+      end
+
+      web.get("/stove") { stove_page({}) }
+      web.post("/stove") { measure_stove }
+      web.post("/stove/forget") do
+        services.household.forget_stove
+        redirect to("/stove"), 303
+      end
+    end
+
+    module Helpers
+      def compare_page
+        worked = SwapPage.new(draft_input, services)
+        columns = worked.swap ? comparison(worked).columns : []
+        page :compare, room: "Swap", title: "Side by side", worked: worked, columns: columns,
+                       best: columns.any? ? Families::Sauce::Comparison.recommend(columns) : nil
+      end
+
+      def comparison(worked)
+        Families::Sauce::Comparison.new(worked.family, worked.recipe, worked.options, chosen: worked.swap,
+                                        cost: ->(key, grams) { worked.shelf.cost(key, grams) },
+                                        at_hand: worked.at_hand)
+      end
+
+      def rescue_page(input)
+        page :rescue, room: "Swap", title: "It came out otherwise", rescued: RescuePage.new(SwapPage.new(draft_input, services), input), input: input
+      end
+
+      def plate_sheet
+        base = services.facts.fetch("whole_milk").eta_60c_pa_s
+        grades = Families::Sauce::Grade::ALL.drop(1).map { |grade| [grade.name,
+                                                                    Families::Sauce::PlateTest.millimetres(grade.flour_equivalents, base: base)] }
+        Documents::PlateSheet.new(grades, millilitres: Constants.fetch(:sauce, :plate_millilitres),
+                                  thin_ml: Constants.fetch(:sauce, :plate_millilitres_thin),
+                                          seconds: Constants.fetch(:sauce, :plate_seconds))
+      end
+
+      def bake_page(params)
+        fields = {"pan" => "20x30 cm 5 cm deep", "with" => "potato", "grams" => "1000", "grade" => "medium"}
+                 .merge(params.slice("pan", "with", "grams", "grade").transform_values { |value| FormText.clean(value).strip })
+        page :bake, room: "Swap", title: "Layered bake", fields: fields, **planned(fields)
+      end
+
+      def planned(fields)
+        pan = Kitchen::BakingPan.parse(fields["pan"]) or raise InvalidInput, "the pan is not understood: type such as '20x30 cm 5 cm deep'"
+        grams = Float(fields["grams"].tr(",", "."), exception: false)
+        raise InvalidInput, "the layers' grams are a number, got '#{fields["grams"][0, 20]}'" unless grams
+
+        baked = Families::Sauce::Grade.fetch(fields["grade"]).flour_equivalents
+        {bake: Families::Sauce::LayeredBake::Plan.of(pan, with: fields["with"], layer_g: grams, baked: baked,
+                                                     starch: services.facts.fetch("potato_starch")), error: nil}
+      rescue InvalidInput => e
+        {bake: nil, error: e.message}
+      end
+
+      def stove_page(fields, error: nil)
+        page :stove, room: "Swap", title: "Stove", stove: services.household.stove, fields: fields, error: error
+      end
+
+      def measure_stove
+        fields = %w[heat pan_cm water from to seconds].to_h { |name| [name, FormText.clean(params[name]).strip] }
+        numbers = fields.except("heat").to_h { |name, text| [name, Float(text.tr(",", "."), exception: false)] }
+        missing = numbers.find { |_, number| number.nil? }
+        raise InvalidInput, "the #{missing.first.tr("_", " ")} is a number, got '#{fields[missing.first][0, 20]}'" if missing
+
+        pan = Physics::Pan.wide(numbers["pan_cm"].clamp(10, 45))
+        Physics::Pan.watts(fields["heat"])
+        watts = pan.measured_watts(water_g: numbers["water"], from: numbers["from"], to: numbers["to"], seconds: numbers["seconds"])
+        services.household.measured(fields["heat"], watts, pan_cm: numbers["pan_cm"].clamp(10, 45))
+        redirect to("/stove"), 303
+      rescue InvalidInput => e
+        status 422
+        stove_page(fields, error: e.message)
+      end
+    end
+  end
+end
