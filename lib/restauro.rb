@@ -3,6 +3,9 @@
 #   quantities/   estimates with a band, numbers as people write them, kitchen units and measures
 #   ingredients/  the catalogue of facts, the names people use, the words that mean gluten
 #   kitchen/      ovens, pans, and one measure put into another
+#   hydration/    the water ratio of doughs and batters, and how a batter coats
+#   lift/         gas from baking powder and bicarbonate
+#   heat/         thermal properties, conduction, a coated piece over time, oil
 #   labels/       what the words on a pack mean
 #   diets/        who eats, what that leaves out and what takes its place
 #   cupboard/     packs, and flours known only by their label
@@ -25,9 +28,12 @@ module Restauro
   autoload :Families, "restauro/families"
   autoload :GlutenWords, "restauro/ingredients/gluten_words"
   autoload :Ingredient, "restauro/ingredients/ingredient"
+  autoload :Heat, "restauro/heat"
+  autoload :Hydration, "restauro/hydration"
   autoload :Kitchen, "restauro/kitchen"
   autoload :KitchenUnits, "restauro/quantities/kitchen_units"
   autoload :Labels, "restauro/labels"
+  autoload :Lift, "restauro/lift"
   autoload :Measure, "restauro/quantities/measure"
   autoload :Names, "restauro/ingredients/names"
   autoload :Numbers, "restauro/quantities/numbers"

@@ -1,0 +1,11 @@
+module Restauro
+  # Heat in a piece of food: its properties, how its middle warms, and a section through piece and coat over time.
+  module Heat
+    autoload :Conduction, "restauro/heat/conduction"
+    autoload :Food, "restauro/heat/food"
+    autoload :Oil, "restauro/heat/oil"
+    autoload :Piece, "restauro/heat/piece"
+    autoload :Section, "restauro/heat/section"
+    autoload :Surroundings, "restauro/heat/surroundings"
+  end
+end

@@ -1,0 +1,64 @@
+module Restauro
+  module Heat
+    # Thermal properties from composition.   Source: choi_okos_1986, as in ashrae_foods
+    #   shares of weight that add to 1 · gas_fraction of volume · done_celsius and why, where the food is known
+    Food = Struct.new(:name, :shares, :gas_fraction, :done_celsius, :why, keyword_init: true) do
+      def initialize(**)
+        super
+        freeze
+      end
+
+      # The food a few words name.   @param words [String]   @param catalogue [Catalogue]   @return [Food] unknown ones as a soft vegetable
+      def self.named(words, catalogue)
+        row = DataFiles.table("heat/foods.csv").find { |food| words.match?(/\b#{Regexp.escape(food["word"])}(?:e?s)?\b/i) } || UNKNOWN
+        composed(row["key"], catalogue, name: words, done_celsius: Float(row["done_celsius"]), why: row["why"])
+      end
+
+      def self.composed(key, catalogue, **more)
+        row = DataFiles.table("heat/compositions.csv").find { |food| food["key"] == key }
+        return of_ingredient(catalogue.fetch(key), **more) unless row
+
+        of(**%w[water_pct protein_pct fat_pct carbohydrate_pct fibre_pct].to_h { |name| [name.delete_suffix("_pct").to_sym, Float(row[name]) / 100] },
+           gas_fraction: Float(row["gas_fraction"]), **more)
+      end
+
+      def self.of_ingredient(ingredient, **more)
+        known = {water: ingredient.water_pct, protein: ingredient.protein_pct, fat: ingredient.fat_pct,
+                 fibre: ingredient.fibre_pct.to_f}.transform_values { |pct| pct / 100 }
+        ash = Constants.fetch(:heat, :piece_solids_ash) * (1 - known[:water])
+        of(**known, carbohydrate: [1 - known.values.sum - ash, 0.0].max, **more)
+      end
+
+      # @param water, protein, fat, carbohydrate, fibre [Float] shares of weight; what is left is ash, at most 7 % of the solids
+      def self.of(water:, protein:, fat:, carbohydrate:, fibre:, gas_fraction: 0.0, name: "", done_celsius: nil, why: nil)
+        shares = {"water" => water, "protein" => protein, "fat" => fat, "carbohydrate" => carbohydrate, "fibre" => fibre}
+        shares["ash"] = (1 - shares.values.sum).clamp(0.0, 0.07 * (1 - water))
+        total = shares.values.sum
+        new(name: name, shares: shares.transform_values { |share| share / total }.freeze, gas_fraction: gas_fraction, done_celsius: done_celsius,
+            why: why)
+      end
+
+      # @return [Float] kg/m3
+      def density(celsius) = (1 - gas_fraction) / shares.sum { |part, share| share / Food.property(part, "rho", celsius) }
+      # @return [Float] J/(kg K)
+      def heat_capacity(celsius) = 1000 * shares.sum { |part, share| share * Food.property(part, "c", celsius) }
+
+      # By volume shares, less for gas: k (1 - phi)^1.5.   @return [Float] W/(m K)
+      def conductivity(celsius)
+        volumes = shares.to_h { |part, share| [part, share / Food.property(part, "rho", celsius)] }
+        volumes.sum { |part, volume| volume / volumes.values.sum * Food.property(part, "k", celsius) } * (1 - gas_fraction)**1.5
+      end
+
+      # @return [Float] m2/s
+      def diffusivity(celsius) = conductivity(celsius) / (density(celsius) * heat_capacity(celsius))
+
+      def self.property(part, name, celsius)
+        @figures ||= DataFiles.table("heat/choi_okos.csv").to_h { |row| [row["part"], row.to_h { |key, cell| [key, Float(cell, exception: false)] }] }
+        a, b, c = @figures.fetch(part).values_at("#{name}0", "#{name}1", "#{name}2")
+        a + b * celsius + c * celsius**2
+      end
+    end
+
+    Food::UNKNOWN = {"key" => "raw_celeriac", "done_celsius" => "85", "why" => "soft"}.freeze
+  end
+end

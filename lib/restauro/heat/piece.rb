@@ -1,0 +1,43 @@
+module Restauro
+  module Heat
+    # A piece of food to coat: what it is, its shape and its thickness.
+    #   name · food Food · shape :slab, :cylinder or :sphere · thickness_m m across the thin way
+    Piece = Struct.new(:name, :food, :shape, :thickness_m, :kind, keyword_init: true) do
+      def initialize(**)
+        super
+        freeze
+      end
+
+      # @param text [String] "celeriac slice 12 mm", "cauliflower floret 30 mm"   @return [Piece]   @raise [InvalidInput]
+      def self.parse(text, catalogue)
+        match = Piece::TEXT.match(text.strip) or
+          raise InvalidInput, "piece '#{text.strip[0, 60]}' not understood; type such as 'celeriac slice 12 mm' or 'cauliflower floret 30 mm'"
+        millimetres = Float(match[3].tr(",", ".")) * (match[4].match?(/\Acm/i) ? 10 : 1)
+        raise InvalidInput, "a piece is 3 to 80 mm thick, got #{millimetres.round(1)}" unless millimetres.between?(3, 80)
+
+        name = match[1].strip
+        new(name: name, food: Food.named(name, catalogue), kind: match[2].downcase, shape: Piece::SHAPES.fetch(match[2].downcase),
+            thickness_m: millimetres / 1000)
+      end
+
+      def radius_m = thickness_m / 2
+      def millimetres = thickness_m * 1000
+
+      # Grams and coated area of one piece.   @param length_mm, width_mm [Float] of a slice or fillet
+      # @return [Array(Float, Float)] g and m2
+      def size(length_mm: 90.0, width_mm: 70.0)
+        t, long, wide = thickness_m, length_mm / 1000, width_mm / 1000
+        volume, area = case kind
+                       when "slice", "fillet" then [t * long * wide, 2 * (long * wide + t * (long + wide))]
+                       when "stick" then [t * t * long, 2 * t * t + 4 * t * long]
+                       when "cube" then [t**3, 6 * t * t]
+                       else [Math::PI / 6 * t**3, Math::PI * t * t]
+                       end
+        [1e3 * volume * food.density(Constants.fetch(:heat, :piece_start_celsius)), area]
+      end
+    end
+
+    Piece::SHAPES = {"slice" => :slab, "fillet" => :slab, "stick" => :cylinder, "floret" => :sphere, "cube" => :sphere}.freeze
+    Piece::TEXT = /\A(.+?)\s+(slice|floret|stick|cube|fillet)s?\s+(\d+(?:[.,]\d+)?)\s*(mm|cm)\z/i
+  end
+end

@@ -1,0 +1,128 @@
+module Restauro
+  module Heat
+    # A section through a coated piece, from its middle to its crust, over time: finite volumes in one direction (slab, cylinder or sphere).
+    # While the coat is wet its surface stays at the wet temperature and what heat the piece does not take boils its water off; then it
+    # dries, browns and, left too long, burns. Both faces get the same: the piece is turned.
+    class Section
+      # minutes · centre, surface C · coat_water share of the coat's weight · profile C from the middle out
+      Point = Struct.new(:minutes, :centre, :surface, :coat_water, :profile, keyword_init: true)
+      # points every half minute · minutes until crisp, done, brown, burnt; nil when that does not come in time
+      Result = Struct.new(:points, :crisp, :done, :brown, :burnt, keyword_init: true)
+      BURN_TIMES = 6.0
+
+      # @param piece [Piece]   @param around [Surroundings]   @param coat_m [Float] m   @param coat_water_kg_m2, coat_dry_kg_m2 [Float]
+      # @param minutes [Float] how long to look   @param from [Float] C
+      def self.cook(piece, around, coat_m: 0.0, coat_water_kg_m2: 0.0, coat_dry_kg_m2: 0.0, minutes: Constants.fetch(:heat, :longest_minutes),
+                    from: Constants.fetch(:heat, :piece_start_celsius))
+        new(piece, around, coat_m, coat_water_kg_m2, coat_dry_kg_m2, minutes, from).cook
+      end
+
+      RECORD_S = 30.0
+      LATENT, CRISP, BROWN, BROWNED, COAT_HEAT, GIVEN = %i[latent_heat crisp_water_share brown_celsius brown_degree_minutes dry_coat_heat piece_water_given]
+                                                        .map { |name| Constants.fetch(:heat, name) }
+      WATER_HEAT = 4180.0
+      # J/(m2 K) of a bare skin: a tenth of a millimetre.
+      SKIN_HEAT = 400.0
+
+      def initialize(piece, around, coat_m, water, dry, minutes, from)
+        @piece, @around, @coat_water, @dry, @limit_s = piece, around, water, dry, minutes * 60
+        @nodes = Constants.fetch(:heat, :nodes).to_i
+        @temperature = Array.new(@nodes, from)
+        @surface = from
+        figures(from, coat_m)
+        # What the piece gives up to its coat must boil off too before the coat can dry.
+        @water = water + (water.positive? ? GIVEN * @mass : 0.0)
+        @seconds = @browning = 0.0
+        @crisp = @done = @brown = @burnt = nil
+        @crisp = 0.0 if dry.zero? && water.zero?
+        @points = []
+      end
+
+      def cook
+        record
+        next_record = RECORD_S
+        until @seconds >= @limit_s || (@crisp && @done && @burnt)
+          step
+          next unless @seconds >= next_record
+
+          record
+          next_record += RECORD_S
+        end
+        Result.new(points: @points.freeze, crisp: minutes(@crisp), done: minutes(@done), brown: minutes(@brown), burnt: minutes(@burnt)).freeze
+      end
+
+      private
+
+      # Properties at the temperature it has on the way, everything for one m2 of surface.
+      def figures(from, coat_m)
+        middling = (from + (@piece.food.done_celsius || 80)) / 2
+        food, radius = @piece.food, @piece.radius_m
+        k, density = food.conductivity(middling), food.density(middling)
+        dr = radius / @nodes
+        power = {slab: 0, cylinder: 1, sphere: 2}.fetch(@piece.shape)
+        volumes = Array.new(@nodes) { |i| ((i + 1)**(power + 1) - i**(power + 1)) * dr / (power + 1) * (1.0 / @nodes)**power }
+        @mass = volumes.sum * density
+        @capacity = volumes.map { |volume| volume * density * food.heat_capacity(middling) }
+        @conductance = Array.new(@nodes - 1) { |i| k / dr * ((i + 1.0) / @nodes)**power }
+        @skin = 1 / (dr / 2 / k + coat_m / 2 / k)
+        @step = stable_step
+      end
+
+      def stable_step
+        @capacity.each_index.map do |i|
+          0.45 * @capacity[i] / ((i.zero? ? 0.0 : @conductance[i - 1]) + (@conductance[i] || @skin))
+        end.min
+      end
+
+      def step
+        last = @temperature.last
+        surface_step(last)
+        inward = @skin * (@surface - last)
+        flow_in, i = 0.0, 0
+        while i < @nodes
+          flow_out = i == @nodes - 1 ? inward : @conductance[i] * (@temperature[i + 1] - @temperature[i])
+          @temperature[i] += @step * (flow_out - flow_in) / @capacity[i]
+          flow_in = flow_out
+          i += 1
+        end
+        @seconds += @step
+        watch
+      end
+
+      # Implicit, since a dry coat holds hardly any heat. A wet one stays at its wet temperature and boils off what the piece does not take.
+      def surface_step(last)
+        held = [@dry * COAT_HEAT + (@water.positive? ? @water : 0.0) * WATER_HEAT, SKIN_HEAT].max / @step
+        gap = @around.celsius - @surface
+        film = gap.abs < 1 ? @around.coefficient : @around.flux(@surface) / gap
+        @surface = (held * @surface + @skin * last + film * @around.celsius) / (held + @skin + film)
+        return unless @water.positive? && @surface > @around.wet_celsius
+
+        @surface = @around.wet_celsius
+        @water -= @step * [@around.flux(@surface) - @skin * (@surface - last), 0.0].max / LATENT
+      end
+
+      # Water in the coat as a share of its weight: what the piece gives comes after the coat's own.
+      def water_share
+        left = @water.clamp(0.0, @coat_water)
+        left / [left + @dry, 1e-9].max
+      end
+
+      def watch
+        @crisp ||= @seconds if water_share <= CRISP
+        @done ||= @seconds if @piece.food.done_celsius && @temperature.first >= @piece.food.done_celsius
+        return unless @surface > BROWN
+
+        @browning += @step / 60 * (@surface - BROWN)
+        @brown ||= @seconds if @browning >= BROWNED
+        @burnt ||= @seconds if @browning >= BURN_TIMES * BROWNED
+      end
+
+      def minutes(seconds) = seconds && seconds / 60
+
+      def record
+        @points << Point.new(minutes: @seconds / 60, centre: @temperature.first, surface: @surface, coat_water: water_share,
+                             profile: [*@temperature, @surface].freeze).freeze
+      end
+    end
+  end
+end

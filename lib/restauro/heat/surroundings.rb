@@ -1,0 +1,37 @@
+module Restauro
+  module Heat
+    # What a piece is cooked in: an oven, still or with a fan, or deep oil.
+    #   celsius C · coefficient W/(m2 K) · radiates whether its walls shine on the piece · wet_celsius what the surface stays at while it is wet
+    Surroundings = Struct.new(:kind, :celsius, :coefficient, :radiates, :wet_celsius, keyword_init: true) do
+      def initialize(**)
+        super
+        freeze
+      end
+
+      # @param oven [Kitchen::OvenTemperature] as it is set: with a fan its own air is that much cooler
+      def self.oven(oven)
+        air = oven.fan ? oven.fan_celsius : oven.celsius
+        new(kind: :oven, celsius: air, coefficient: Constants.fetch(:heat, oven.fan ? :fan_coefficient : :still_coefficient), radiates: true,
+            wet_celsius: Constants.fetch(:heat, :wet_surface_celsius))
+      end
+
+      # @param celsius [Float] C of the oil
+      def self.oil(celsius)
+        raise InvalidInput, "oil is 140 to 200 C for frying, got #{celsius.round}" unless celsius.between?(140, 200)
+
+        new(kind: :oil, celsius: celsius, coefficient: Constants.fetch(:heat, :oil_coefficient), radiates: false,
+            wet_celsius: Constants.fetch(:heat, :wet_surface_oil_celsius))
+      end
+
+      # Heat into a surface.   h (To - Ts) + 0.9 sigma (To^4 - Ts^4)   @return [Float] W/m2
+      def flux(surface_celsius)
+        convected = coefficient * (celsius - surface_celsius)
+        return convected unless radiates
+
+        kelvin = Constants.fetch(:air, :zero_celsius)
+        convected + Constants.fetch(:heat, :emissivity) * Constants.fetch(:heat,
+                                                                          :stefan_boltzmann) * ((celsius + kelvin)**4 - (surface_celsius + kelvin)**4)
+      end
+    end
+  end
+end

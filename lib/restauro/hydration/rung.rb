@@ -1,0 +1,21 @@
+module Restauro
+  module Hydration
+    # A rung of the water-ratio ladder.   key · upper edge, nil for the last · middle where a target stands · says what it is like
+    Rung = Struct.new(:key, :upper, :middle, :says, keyword_init: true) do
+      def initialize(**)
+        super
+        freeze
+      end
+
+      def self.all = @all ||= DataFiles.yaml("hydration_rungs.yml").map { |row| new(**row.transform_keys(&:to_sym)) }.freeze
+      # @return [Rung, nil] nil where the ratio is unknown   @example Rung.of(2.8).key # => "medium_coat"
+      def self.of(ratio) = ratio && all.find { |rung| rung.upper.nil? || ratio < rung.upper }
+
+      # @raise [NotFound]
+      def self.fetch(key) = all.find { |rung| rung.key == key } || raise(NotFound, "rungs are #{all.map(&:key).join(", ")}; got '#{key}'")
+
+      def name = key.tr("_", " ")
+      def lower = Rung.all.take_while { |rung| !rung.equal?(self) }.last&.upper || 0.0
+    end
+  end
+end
