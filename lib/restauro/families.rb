@@ -4,7 +4,6 @@ module Restauro
   #
   #   key                          "sauce"
   #   read(recipe)                 the recipe with its lines in the family's roles
-  #   suits?(recipe)               whether the amounts read like this kind of dish
   #   options(**choices)           the cook's choices, checked (heat, altitude, school, target ...)
   #   predict(recipe, options)     the texture, and how it comes about over time
   #   swap(recipe, options)        the wheat side, the gluten-free side that reaches the target, and the alternatives
@@ -15,10 +14,13 @@ module Restauro
   #
   # A family that can rescue a dish gone wrong answers rescue(recipe, observed, options) too.
   module Families
+    autoload :Batter, "restauro/families/batter"
+    autoload :Breading, "restauro/families/breading"
+    autoload :Detection, "restauro/families/detection"
     autoload :Sauce, "restauro/families/sauce"
 
-    KEYS = %w[sauce].freeze
-    PLANNED = %w[batter breading crust gnocchi pasta].freeze
+    KEYS = %w[sauce batter breading].freeze
+    PLANNED = %w[crust gnocchi pasta].freeze
 
     module_function
 
@@ -26,16 +28,23 @@ module Restauro
     def fetch(key, catalogue)
       case key
       when "sauce" then Sauce.new(catalogue)
+      when "batter" then Batter.new(catalogue)
+      when "breading" then Breading.new(catalogue)
       when *PLANNED then raise WrongUsage, "the #{key} family does not work yet; this version swaps: #{KEYS.join(", ")}"
       else raise WrongUsage, "no family '#{key}'; use #{KEYS.join(", ")}"
       end
     end
 
-    # The family the recipe's amounts read like.   @raise [InvalidInput] with the candidates when it cannot be told
+    # The family a recipe reads like.   @raise [InvalidInput] with the candidates when it cannot be told, or when it is one that does not work yet
     def detect(recipe, catalogue)
-      family = KEYS.map { |key| fetch(key, catalogue) }.find { |candidate| candidate.suits?(recipe) }
-      family or raise InvalidInput, "this reads like a dough or batter (candidates: #{PLANNED.join(", ")}), not a sauce; " \
-                                    "for a very thick sauce type --family sauce"
+      found = Detection.new(recipe, catalogue).candidates
+      return fetch(found.first, catalogue) if found.length == 1 && KEYS.include?(found.first)
+      if found.length == 1
+        raise InvalidInput, "this reads like #{found.first}, which does not work yet; to swap it all the same type --family #{KEYS.join("|")}"
+      end
+
+      raise InvalidInput, "this could be #{found[0..-2].join(", ")} or #{found.last}: type --family with one of them " \
+                          "(candidates: #{found.join(", ")})"
     end
   end
 end

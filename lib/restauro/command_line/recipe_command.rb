@@ -8,7 +8,8 @@ module Restauro
         {"predict" => <<~PREDICT, "swap" => <<~SWAP, "rescue" => <<~RESCUE}.fetch(name)
           bin/restauro predict FILE|-   the texture a recipe will have
             --format json|text          json
-            --family sauce              told from the recipe
+            --family sauce|batter|breading   told from the recipe
+            --piece "NAME slice|floret|stick|cube|fillet N mm", --oven "200C|400F|gas 6[,fan]", --oil 180C   for coats
             --units us|metric|uk|au     us
             --school roux|slurry        predict: the recipe's own; swap: the swap's (roux)
             --heat low|medium|medium_high|high   medium
@@ -37,6 +38,7 @@ module Restauro
         on.on("--event EVENT") { |value| @events << value }
         course(on)
         swap_choices(on)
+        pieces(on)
       end
 
       def course(on)
@@ -58,6 +60,20 @@ module Restauro
         on.on("--plate-mm R", Float) { |value| @plate_mm = value }
       end
 
+      def pieces(on)
+        on.on("--piece PIECE") { |value| @piece = value }
+        on.on("--oven HEAT") { |value| @oven = value }
+        on.on("--oil CELSIUS") { |value| @oil = value }
+      end
+
+      # What a coat is cooked on and in.
+      def coating
+        oil = @oil && (Float(@oil[/\A\d+(?:\.\d+)?(?=\s*C?\z)/i].to_s, exception: false) or raise InvalidInput, "oil is such as 180C, got '#{@oil}'")
+        oven = @oven && (Kitchen::OvenTemperature.parse(@oven.sub(",", " ")) or raise InvalidInput,
+                         "oven is such as 200C, 400F, gas 6 or 180C,fan; got '#{@oven}'")
+        {piece: @piece && Heat::Piece.parse(@piece, catalogue), oven: oven, oil: oil}.compact
+      end
+
       def swap_choices(on)
         on.on("--with KEYS", Array) { |value| chosen[:with] = value.map(&:strip) }
         on.on("--target TARGET") { |value| chosen[:target] = value }
@@ -71,7 +87,7 @@ module Restauro
         family = @family ? Families.fetch(@family, catalogue) : Families.detect(recipe, catalogue)
         return rescued(family, recipe) if @name == "rescue"
 
-        family.report(family.public_send(@name, recipe, family.options(**chosen, events: events(family))))
+        family.report(family.public_send(@name, recipe, family.options(**chosen, **extras(family))))
       end
 
       def check
@@ -83,6 +99,7 @@ module Restauro
         raise WrongUsage, "rescue needs one of --observed-e and --plate-mm, and --target" if @name == "rescue" && (seen != 1 || !chosen[:target])
       end
 
+      def extras(family) = family.key == "sauce" ? {events: events(family)} : coating
       def events(family) = @events.map { |text| family.event(text) }
 
       def rescued(family, recipe)

@@ -8,7 +8,6 @@ module Restauro
       end
 
       THICKENER_ROLES = %w[flour starch binder].freeze
-      MOST_E = 22
 
       attr_reader :catalogue
 
@@ -23,13 +22,6 @@ module Restauro
       # @return [Recipes::Recipe] flours, starches and gums in the role of thickener
       def read(recipe)
         recipe.with(lines: recipe.lines.map { |line| THICKENER_ROLES.include?(line.role) && thickens?(line) ? line.with(role: "thickener") : line })
-      end
-
-      # A sauce has a liquid and no more body than stands on a spoon.
-      def suits?(recipe)
-        formula = Formula.from(read(recipe), catalogue)
-        liquid = formula.poured_g
-        liquid.zero? || 100 * formula.bodies.sum { |part| part.grams.value * part.ingredient.thick_power } / liquid <= MOST_E
       end
 
       # @return [Options]   @raise [InvalidInput]

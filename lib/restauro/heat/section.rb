@@ -18,14 +18,18 @@ module Restauro
       end
 
       RECORD_S = 30.0
-      LATENT, CRISP, BROWN, BROWNED, COAT_HEAT, GIVEN = %i[latent_heat crisp_water_share brown_celsius brown_degree_minutes dry_coat_heat piece_water_given]
-                                                        .map { |name| Constants.fetch(:heat, name) }
+      LATENT = Constants.fetch(:heat, :latent_heat)
+      CRISP = Constants.fetch(:heat, :crisp_water_share)
+      BROWN = Constants.fetch(:heat, :brown_celsius)
+      BROWNED = Constants.fetch(:heat, :brown_degree_minutes)
+      COAT_HEAT = Constants.fetch(:heat, :dry_coat_heat)
+      GIVEN = Constants.fetch(:heat, :piece_water_given)
       WATER_HEAT = 4180.0
       # J/(m2 K) of a bare skin: a tenth of a millimetre.
       SKIN_HEAT = 400.0
 
       def initialize(piece, around, coat_m, water, dry, minutes, from)
-        @piece, @around, @coat_water, @dry, @limit_s = piece, around, water, dry, minutes * 60
+        @piece, @around, @dry, @limit_s = piece, around, dry, minutes * 60
         @nodes = Constants.fetch(:heat, :nodes).to_i
         @temperature = Array.new(@nodes, from)
         @surface = from
@@ -101,9 +105,9 @@ module Restauro
         @water -= @step * [@around.flux(@surface) - @skin * (@surface - last), 0.0].max / LATENT
       end
 
-      # Water in the coat as a share of its weight: what the piece gives comes after the coat's own.
+      # Water still to go, the piece's own in it, as a share of the coat's weight.
       def water_share
-        left = @water.clamp(0.0, @coat_water)
+        left = [@water, 0.0].max
         left / [left + @dry, 1e-9].max
       end
 

@@ -1,0 +1,60 @@
+module Restauro
+  module Families
+    # Batters: to coat with, to pour, to raise. Master metric: the water ratio.
+    class Batter
+      %w[Cautions Cooking Draft Method Options Prediction Report Rescue Style Swapper].each do |name|
+        autoload name.to_sym, "restauro/families/batter/#{name.downcase}"
+      end
+      autoload :Swap, "restauro/families/batter/swap"
+      autoload :Alternative, "restauro/families/batter/swap"
+
+      # A cooked section as plain numbers, for any coated piece.   @return [Hash, nil]
+      def self.section(prediction)
+        found = prediction.section or return
+        piece = prediction.options.piece
+        {thickness_mm: piece.millimetres, coat_mm: 1000 * prediction.coat_m, crisp: found.crisp, done: found.done, brown: found.brown,
+         burnt: found.burnt,
+         done_celsius: piece.food.done_celsius, name: piece.name, around: prediction.options.around.celsius,
+         points: found.points.map { |point| {minutes: point.minutes, centre: point.centre, surface: point.surface, coat_water: point.coat_water,
+                                             profile: point.profile} }}
+      end
+
+      attr_reader :catalogue
+
+      def initialize(catalogue)
+        @catalogue = catalogue
+        freeze
+      end
+
+      def key = "batter"
+      def read(recipe) = recipe
+      # @return [Options]   @raise [InvalidInput]
+      def options(**choices) = Options.new(**choices)
+      def event(text) = raise(InvalidInput, "a batter has no events, got '#{text}'")
+
+      # @return [Prediction]   @raise [InvalidInput]
+      def predict(recipe, options) = Prediction.new(recipe, catalogue, options)
+
+      # @return [Swap]   @raise [InvalidInput]
+      def swap(recipe, options) = Swapper.new(catalogue, recipe, options, predict(recipe, options)).swap
+
+      def method(swap) = Method.new(swap, catalogue).steps
+      # What to look for: in the bowl, on the piece, at the heat.   @return [Array<String>]
+      def look_fors(swap) = method(swap).filter_map(&:look_for)
+      # @return [Array<Rescue::Move>]   @param observed [Float] ratio
+      def mend(swap, observed:) = Rescue.moves(swap, observed, catalogue)
+
+      # @return [Hash] the ladder with both ratios, and the section's points where there is a piece and a heat
+      def picture(swap)
+        {rungs: Hydration::Rung.all.map { |rung| {key: rung.key, lower: rung.lower, upper: rung.upper, says: rung.says} }, target: swap.target,
+         wheat: estimate(swap.wheat.ratio), ours: estimate(swap.ours.ratio), section: Batter.section(swap.ours)}
+      end
+
+      def report(result) = Report.new(self, catalogue).then { |report| result.is_a?(Swap) ? report.swap(result) : report.prediction(result) }
+
+      private
+
+      def estimate(ratio) = ratio && {value: ratio.value, low: ratio.low, high: ratio.high}
+    end
+  end
+end

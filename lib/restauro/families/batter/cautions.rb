@@ -1,0 +1,54 @@
+module Restauro
+  module Families
+    class Batter
+      # What to be told of this batter.
+      module Cautions
+        module_function
+
+        # @param prediction [Prediction]   @return [Array<Warning>]
+        def of(prediction) = [unknown(prediction), *gas(prediction.gas), *heat(prediction)].compact
+
+        def unknown(prediction)
+          return if prediction.ratio
+
+          Warning.new(code: :ratio_unknown, text: "hardly anything here holds water, so how thick it is cannot be told: is the flour's line read?")
+        end
+
+        def gas(gas)
+          [soapy(gas), metallic(gas)].compact
+        end
+
+        def soapy(gas)
+          return unless gas.soapy
+
+          Warning.new(code: :soapy, text: "#{gas.bicarbonate_left.round(1)} g of bicarbonate has no acid: it tastes soapy; add yogurt or lemon, " \
+                                          "or use baking powder")
+        end
+
+        def metallic(gas)
+          Warning.new(code: :metallic, text: "over 6 g of baking powder in 100 g of flour tastes metallic: less, or whip egg whites") if gas.metallic
+        end
+
+        def heat(prediction)
+          section = prediction.section or return []
+          piece = prediction.options.piece
+          [raw(section, piece), never_done(section, piece)].compact
+        end
+
+        # Burnt before the middle is done.
+        def raw(section, piece)
+          return unless section.burnt && (section.done.nil? || section.done > section.burnt)
+
+          Warning.new(code: :burns_before_done, text: "#{piece.millimetres.round} mm burns outside before its middle is done: cut it thinner, " \
+                                                      "cook it first, or a lower heat")
+        end
+
+        def never_done(section, piece)
+          return if section.done || section.burnt
+
+          Warning.new(code: :never_done, text: "the middle does not reach #{piece.food.done_celsius.round} C in this: hotter or thinner")
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,98 @@
+module Restauro
+  module Families
+    class Batter
+      # The steps at the heat, by what is cooked and in what.
+      module Cooking
+        Step = Sauce::Method::Step
+        LITRE_G = 920.0
+
+        module_function
+
+        # @param prediction [Prediction] with a piece and a heat
+        def steps(prediction) = prediction.options.oil ? fried(prediction) : baked(prediction)
+
+        # Golden, or done and still pale where the oven is gentle.
+        def stop_minutes(section)
+          wanted = [section.done, section.brown || section.crisp].compact.max
+          wanted && section.burnt ? [wanted, section.burnt * 0.85].min : wanted
+        end
+
+        def baked(prediction)
+          section, oven, piece = prediction.section, prediction.options.oven, prediction.options.piece
+          minutes = stop_minutes(section)
+          [Step.new(text: "Dry the pieces, dip, drip, lay them on an oiled rack or tray with room between."),
+           Step.new(text: "Bake at #{oven_words(oven)}; turn at half time.", minutes: minutes && half(minutes), look_for: looks(section, piece),
+                    caution: done_caution(piece))]
+        end
+
+        def oven_words(oven) = oven.fan ? "#{oven.fan_celsius.round} °C with the fan" : "#{oven.celsius.round} °C"
+        def half(minutes) = (minutes * 2).round / 2.0
+
+        def looks(section, piece)
+          [("crisp from about #{section.crisp.round} min" if section.crisp), ("golden from #{section.brown.round}" if section.brown),
+           ("middle #{piece.food.why} (#{piece.food.done_celsius.round} °C) from #{section.done.round}" if section.done)].compact.join(", ")
+        end
+
+        def done_caution(piece)
+          return "#{piece.food.why}: measure the middle. Brown is not done." if piece.food.why.start_with?("USDA")
+
+          "Go by the middle: an oven can be out by a good part of the time."
+        end
+
+        def fried(prediction)
+          section, piece, celsius = prediction.section, prediction.options.piece, prediction.options.oil
+          minutes = stop_minutes(section)
+          [heat_oil(celsius),
+           Step.new(text: "Fry a few pieces at a time: for a litre of oil (#{LITRE_G.round} g) at most " \
+                          "#{Heat::Oil.batch_g(oil_g: LITRE_G, oil_celsius: celsius).round} g.",
+                    minutes: minutes && half([minutes, 1.0].max), look_for: looks(section, piece), caution: done_caution(piece)),
+           Step.new(text: "Drain on a rack; let the oil come back before the next batch.",
+                    look_for: "oil back at #{celsius.round} °C: never under #{Constants.fetch(:heat, :oil_least_celsius).round}")]
+        end
+
+        def heat_oil(celsius)
+          Step.new(text: "Heat #{Heat::Oil.row("neutral_oil")["say"]}, a hand deep and the pan at most a third full, to #{celsius.round} °C.",
+                   look_for: "a drop of batter rises and bubbles at once",
+                   caution: "Hot oil: never water near it, never move the pan, heat off and lid on if it smokes. Dry pieces, or they spit.")
+        end
+
+        def hot_tin
+          c = ->(name) { Constants.fetch(:batter, name).round }
+          [Step.new(text: "#{c[:tin_oil_mm]} mm of refined oil or dripping in each cup of the tin, into the oven at #{c[:tin_celsius]} °C.",
+                    minutes: c[:tin_preheat_minutes].to_f,
+                    look_for: "the oil shimmers", caution: "Smoking-hot fat: no unrefined olive oil, tin on a tray, long gloves, never water."),
+           Step.new(text: "Pour the batter in quickly, half full. Door shut.", minutes: c[:tin_first_minutes].to_f, look_for: "puffed over the rim"),
+           Step.new(text: "Down to #{c[:tin_then_celsius]} °C; leave the door shut.", minutes: 15.0, look_for: "brown and stiff at the sides",
+                    caution: "Egg must set: the middle at 71 °C or more. Underdone egg is not for the pregnant, old, young or ill.")]
+        end
+
+        def muffins
+          minutes = muffin_minutes
+          [Step.new(text: "Fold wet into dry in a few strokes; fill the cups two thirds.", look_for: "streaks are fine: gas is lost by stirring"),
+           Step.new(text: "Bake at #{Constants.fetch(:batter, :muffin_celsius).round} °C.", minutes: half(minutes),
+                    look_for: "domed, and the middle at 97 °C: a filling fools the skewer",
+                    caution: "A fan can blow a rising batter over: still air if there is a choice.")]
+        end
+
+        # The middle of a muffin by conduction, set and no longer raw.
+        def muffin_minutes
+          food = Heat::Food.composed("batter", nil, done_celsius: 93.0, why: "set")
+          piece = Heat::Piece.new(name: "muffin", food: food, shape: :sphere, thickness_m: Constants.fetch(:batter, :muffin_mm) / 1000,
+                                  kind: "muffin")
+          around = Heat::Surroundings.oven(Kitchen::OvenTemperature.new(celsius: Constants.fetch(:batter, :muffin_celsius)))
+          Heat::Section.cook(piece, around, minutes: 90).done || 25.0
+        end
+
+        def pancakes
+          [Step.new(text: "A hot pan, a film of fat; pour a thin round and tilt.", minutes: 1.0, look_for: "the edge dry, bubbles that stay open"),
+           Step.new(text: "Turn, and cook the other side.", minutes: 0.5, look_for: "golden flecks", caution: "With egg: set through, 71 °C.")]
+        end
+
+        def unplanned
+          [Step.new(text: "Cook the coated pieces through.", look_for: "golden, and the middle as hot as the food asks",
+                    caution: "Choose a piece and an oven or oil, and its minutes are worked out: poultry 74 °C, fish 63 °C, eggs 71 °C.")]
+        end
+      end
+    end
+  end
+end

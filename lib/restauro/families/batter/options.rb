@@ -1,0 +1,40 @@
+module Restauro
+  module Families
+    class Batter
+      # The cook's choices for a batter.
+      #   with Array of flour keys · target Float ratio or nil · piece Heat::Piece or nil · oven Kitchen::OvenTemperature or nil · oil C or nil
+      #   without Array of diets, allergens, groups or keys · offer Array of keys to offer first
+      Options = Struct.new(:with, :target, :piece, :oven, :oil, :without, :offer, keyword_init: true) do
+        # What other families are asked for is taken and left alone.
+        def initialize(with: [], target: nil, piece: nil, oven: nil, oil: nil, without: [], offer: [], **)
+          super(with: with.dup.freeze, target: Options.ratio_of(target), piece: piece, oven: oven, oil: oil, without: without.dup.freeze,
+                offer: offer.dup.freeze)
+          freeze
+        end
+
+        def with_choices(**changes) = Options.new(**to_h.merge(changes))
+
+        # @return [Heat::Surroundings, nil]
+        def around
+          return Heat::Surroundings.oil(oil) if oil
+
+          oven && Heat::Surroundings.oven(oven)
+        end
+
+        # @param target [String, Numeric, nil] a rung or the ratio itself
+        def self.ratio_of(target)
+          return if target.nil?
+
+          number = Float(target, exception: false)
+          return Hydration::Rung.fetch(target.to_s).middle.to_f unless number
+
+          range = Constants.fetch(:batter, :least_target)..Constants.fetch(:batter, :most_target)
+          return number if range.cover?(number)
+
+          raise InvalidInput, "a batter's target is a rung (#{Hydration::Rung.all.map(&:key).drop(4).join(", ")}) or a ratio from " \
+                              "#{range.first} to #{range.last}, got #{target}"
+        end
+      end
+    end
+  end
+end

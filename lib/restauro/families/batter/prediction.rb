@@ -1,0 +1,63 @@
+module Restauro
+  module Families
+    class Batter
+      # What a batter will be: its water ratio with its band, how it flows, rises, coats and cooks.
+      class Prediction
+        attr_reader :recipe, :options, :parts, :ratio, :gas, :style, :section
+
+        # @param recipe [Recipes::Recipe]   @param catalogue [Catalogue]   @param options [Options]
+        def initialize(recipe, catalogue, options)
+          @recipe = recipe
+          @options = options
+          @parts = recipe.ingredients.select(&:counted?).map { |line| [catalogue.fetch(line.ingredient), line.grams] }.freeze
+          @ratio = Hydration::WaterRatio.estimate(parts)
+          @gas = Lift::Gas.of(weights)
+          @style = Style.of(recipe, ratio&.value, gas.ml_per_100g)
+          @section = cook
+          freeze
+        end
+
+        def weights = parts.map { |ingredient, grams| [ingredient, grams.value] }
+        def rung = Hydration::Rung.of(ratio&.value)
+        def grams = weights.sum(0.0, &:last)
+        def held_g = Hydration::WaterRatio.held(weights)
+        def free_g = Hydration::WaterRatio.free(weights)
+        # @return [Estimate, nil] Pa s at 50 1/s; the wetter the thinner
+        def viscosity = ratio && Estimate.new(**%i[low value high].zip([ratio.high, ratio.value,
+                                                                        ratio.low].map { |r| Hydration::Batter.viscosity_pa_s(r) }).to_h)
+        def water_share = weights.sum { |ingredient, g| ingredient.water_pct / 100 * g } / grams
+
+        # What stays on the piece.   @return [Float, nil] m
+        def coat_m
+          piece = options.piece
+          piece && viscosity && Hydration::Batter.film_m(viscosity.value, height_m: piece.shape == :slab ? SLICE_HEIGHT_M : piece.thickness_m)
+        end
+
+        def coat_kg_m2 = coat_m && coat_m * Constants.fetch(:hydration, :batter_density)
+        def coat_water_kg_m2 = coat_m && coat_kg_m2 * water_share
+
+        # Stretch that the flours and binders bring, of what gluten did.
+        def stretch
+          flour = weights.select { |i, _| i.starchy? }.sum(0.0, &:last)
+          return 0.0 if flour.zero?
+
+          limits = Blends::Limits.new
+          weights.sum { |i, g| limits.stretch(i) * g / flour }.clamp(0.0, 1.0)
+        end
+
+        def warnings = recipe.warnings + Cautions.of(self)
+
+        SLICE_HEIGHT_M = 0.07
+
+        private
+
+        def cook
+          around = options.around
+          return unless options.piece && around && coat_m
+
+          Heat::Section.cook(options.piece, around, coat_m: coat_m, coat_water_kg_m2: coat_water_kg_m2, coat_dry_kg_m2: coat_kg_m2 - coat_water_kg_m2)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,58 @@
+module Restauro
+  module Families
+    class Batter
+      # A prediction or a swap in the command line's fixed words.
+      class Report
+        def initialize(family, catalogue)
+          @family = family
+          @catalogue = catalogue
+          freeze
+        end
+
+        def prediction(prediction)
+          {family: @family.key, style: prediction.style, lines: prediction.recipe.lines.map { |line| line(line) }, metrics: metrics(prediction),
+           course: course(prediction), warnings: prediction.warnings.map(&:to_h)}
+        end
+
+        def swap(swap)
+          ours = prediction(swap.ours)
+          units = KitchenUnits.of(swap.ours.recipe.system)
+          ours[:lines] = swap.ours.recipe.lines.map { |line| line(line).merge(measure(line, units)) }
+          {target: target(swap), wheat: prediction(swap.wheat), swap: ours, method: @family.method(swap).map(&:to_h),
+           alternatives: swap.alternatives.map { |other| alternative(other) }, warnings: swap.warnings.map(&:to_h)}
+        end
+
+        def target(swap) = {metric: "water_ratio", value: swap.target.round(3), grade: swap.rung.key}
+
+        def alternative(other) = {with: other.keys, liquid_grams: other.liquid_g, gain: other.gain, cost: other.cost}
+
+        def metrics(prediction)
+          section = prediction.section
+          {**twins(:water_ratio, prediction.ratio), rung: prediction.rung&.key, gas_ml_per_100g: prediction.gas.ml_per_100g.round(1),
+           **twins(:viscosity_pa_s, prediction.viscosity), coat_mm: prediction.coat_m&.then { |m| (1000 * m).round(3) },
+           coat_water_kg_m2: prediction.coat_water_kg_m2&.round(3), minutes_crisp: section&.crisp&.round(1), minutes_done: section&.done&.round(1)}
+        end
+
+        private
+
+        def line(line)
+          {text: line.text, ingredient: line.ingredient, grams: line.grams&.value&.round(1), low_grams: line.grams&.low&.round(1),
+           high_grams: line.grams&.high&.round(1), role: line.role, understood: line.understood}
+        end
+
+        def measure(line, units)
+          found = line.counted? ? Measure.nearest(@catalogue.fetch(line.ingredient), line.grams.value, units) : nil
+          {measure: found&.text, measure_error_pct: found&.error_pct&.round(1)}
+        end
+
+        def twins(name, estimate) = {name => estimate&.value&.round(4), "#{name}_low": estimate&.low&.round(4),
+                                     "#{name}_high": estimate&.high&.round(4)}
+
+        def course(prediction)
+          (prediction.section&.points || []).map { |point| {minutes: point.minutes.round(2), centre_celsius: point.centre.round(1),
+                                                            surface_celsius: point.surface.round(1), coat_water_share: point.coat_water.round(3)} }
+        end
+      end
+    end
+  end
+end

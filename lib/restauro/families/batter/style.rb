@@ -1,0 +1,28 @@
+module Restauro
+  module Families
+    class Batter
+      # What a batter is for: told by words, else by how wet it is and whether it is to rise.
+      module Style
+        module_function
+
+        def all = DataFiles.yaml("families/batter/styles.yml")
+
+        # @param recipe [Recipes::Recipe]   @param ratio [Float, nil]   @param gas_ml [Float]   @return [String] key
+        def of(recipe, ratio, gas_ml)
+          told = recipe.lines.select(&:words?).map(&:text).join("\n")
+          all.find { |_, row| told.match?(/\b(?:#{row["words"]})/i) }&.first || by_rung(Hydration::Rung.of(ratio)&.key, gas_ml)
+        end
+
+        def by_rung(rung, gas_ml)
+          case rung
+          when "spoonable", "soft_dough" then gas_ml >= Constants.fetch(:batter, :lift_least_ml) ? "muffin" : "fritter"
+          when "pouring", "runny" then "pancake"
+          else "coating"
+          end
+        end
+
+        def says(key) = all.fetch(key)["says"]
+      end
+    end
+  end
+end

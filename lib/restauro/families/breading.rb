@@ -1,0 +1,40 @@
+module Restauro
+  module Families
+    # Dry, wet, dry: a dusting, something wet, crumbs; or crumbs over a batter. Master metric: the coat's thickness.
+    class Breading
+      %w[Layers Method Prediction Report Swapper].each { |name| autoload name.to_sym, "restauro/families/breading/#{name.downcase}" }
+      autoload :Swap, "restauro/families/breading/swap"
+
+      attr_reader :catalogue
+
+      def initialize(catalogue)
+        @catalogue = catalogue
+        freeze
+      end
+
+      def key = "breading"
+      def read(recipe) = recipe
+
+      # The same choices as a batter's: flour and crumb in with, piece, oven or oil.   @return [Batter::Options]
+      def options(target: nil, **choices)
+        raise InvalidInput, "a crumb coat keeps the wheat coat's thickness: it has no target, got #{target}" if target
+
+        Batter::Options.new(**choices)
+      end
+
+      # @return [Prediction]   @raise [InvalidInput]
+      def predict(recipe, options) = Prediction.new(recipe, catalogue, options)
+      # @return [Swap]   @raise [InvalidInput]
+      def swap(recipe, options) = Swapper.new(catalogue, recipe, options, predict(recipe, options)).swap
+      def method(swap) = Method.new(swap, catalogue).steps
+      def look_fors(swap) = method(swap).filter_map(&:look_for)
+
+      # @return [Hash] the layers of both coats, and the section's points where there is a piece and a heat
+      def picture(swap)
+        {wheat: swap.wheat.layers.map(&:to_h), ours: swap.ours.layers.map(&:to_h), section: Batter.section(swap.ours)}
+      end
+
+      def report(result) = Report.new(self, catalogue).then { |report| result.is_a?(Swap) ? report.swap(result) : report.prediction(result) }
+    end
+  end
+end

@@ -1,0 +1,41 @@
+module Restauro
+  module Families
+    class Breading
+      # The layers of a crumb coat, from the piece out.
+      module Layers
+        # name dust, wet or crumb · ingredient Ingredient · kg_m2 · mm thick · water_kg_m2
+        Layer = Struct.new(:name, :ingredient, :kg_m2, :mm, :water_kg_m2, keyword_init: true) do
+          def initialize(**)
+            super
+            freeze
+          end
+
+          def to_h = {name: name, say: ingredient.say, kg_m2: kg_m2, mm: mm}
+        end
+
+        module_function
+
+        # @param dust, wet, crumb [Ingredient, nil]   @return [Array<Layer>]
+        def of(dust:, wet:, crumb:)
+          [dust && by_weight("dust", dust, figure(:dust_kg_m2)), wet && by_weight("wet", wet, figure(:wet_kg_m2)),
+           crumb && by_thickness("crumb", crumb, figure(:crumb_mm))].compact
+        end
+
+        def by_weight(name, ingredient, kg_m2)
+          layer(name, ingredient, kg_m2, kg_m2 / density(ingredient))
+        end
+
+        # Crumbs lie as thick as they are coarse, as heavy as a spooned cup of them.
+        def by_thickness(name, ingredient, millimetres) = layer(name, ingredient, millimetres * density(ingredient), millimetres)
+
+        def layer(name, ingredient, kg_m2, millimetres)
+          Layer.new(name: name, ingredient: ingredient, kg_m2: kg_m2, mm: millimetres, water_kg_m2: kg_m2 * ingredient.water_pct / 100)
+        end
+
+        # kg/m2 for each millimetre.
+        def density(ingredient) = ingredient.density || 1.0
+        def figure(name) = Constants.fetch(:breading, name)
+      end
+    end
+  end
+end

@@ -1,0 +1,109 @@
+module Restauro
+  module Families
+    class Breading
+      # Dust for dust and crumb for crumb: as thick a coat, by what the new ones weigh; the wet layer goes by who eats.
+      class Swapper
+        DUSTS = %w[corn_starch potato_starch tapioca_starch white_rice_flour chickpea_flour almond_flour coconut_flour].freeze
+        CRUMBS = %w[gf_breadcrumbs crushed_corn_flakes cornmeal quinoa_flakes ground_nuts].freeze
+
+        def initialize(catalogue, recipe, options, wheat)
+          @catalogue = catalogue
+          @recipe = recipe
+          @options = options
+          @wheat = wheat
+          @exclusion = Diets::Exclusion.of(options.without, catalogue)
+          @substitutes = Diets::Substitutes.new(catalogue, @exclusion, units: units).of(recipe)
+          @replaced = recipe.ingredients.select { |line| line.ingredient && wheat_coat?(catalogue.fetch(line.ingredient)) }
+        end
+
+        # @return [Swap]   @raise [InvalidInput]
+        def swap
+          raise InvalidInput, "no wheat flour or crumbs to replace were read: type such as '80 g breadcrumbs'" if @replaced.empty?
+
+          pairs = self.pairs(crumb)
+          ours = Prediction.new(recipe_of(pairs), @catalogue, @options)
+          pairs = weighed(pairs, ours)
+          ours = Prediction.new(recipe_of(pairs), @catalogue, @options)
+          Swap.new(wheat: @wheat, ours: ours, replaced: @replaced.freeze, pairs: pairs.freeze, coats: pairs.flat_map(&:last).select(&:added).freeze,
+                   alternatives: alternatives(ours).freeze, substitutions: @substitutes.select(&:found?).freeze, warnings: warnings(ours).freeze)
+        end
+
+        private
+
+        def wheat_coat?(ingredient) = ingredient.contains_gluten? && (ingredient.starchy? || ingredient.group == "crumb")
+        def units = KitchenUnits.of(@recipe.system)
+        def recipe_of(pairs) = @recipe.with(lines: pairs.flat_map(&:last))
+        def crumb?(ingredient) = %w[crumb meal].include?(ingredient.group)
+        def chosen = @options.with.map { |key| allowed!(@catalogue.fetch(key)) }
+        def crumb = chosen.find { |i| crumb?(i) } || first_of(CRUMBS, "crumb")
+        def dust = chosen.find { |i| !crumb?(i) } || first_of(DUSTS, "flour or starch to dust with")
+
+        def allowed!(ingredient)
+          raise InvalidInput, "#{ingredient.say} holds gluten; choose another" if ingredient.contains_gluten?
+          raise InvalidInput, "#{ingredient.say} is on the list of what to leave out; choose another" unless @exclusion.allows?(ingredient)
+          raise InvalidInput, "#{ingredient.say} does not coat; choose a starch, a flour or crumbs" unless ingredient.starchy? || crumb?(ingredient)
+
+          ingredient
+        end
+
+        def first_of(keys, what)
+          keys.map { |key| @catalogue.fetch(key) }.find { |i| @exclusion.allows?(i) } or raise InvalidInput, "no #{what} is left; leave out less"
+        end
+
+        def pairs(crumb)
+          @recipe.lines.reject { |line| line.role == "step" || (line.role == "title" && Recipes::Outline.heading?(line.text)) }.map do |line|
+            next [line, kept(line)] unless @replaced.any? { |old| old.equal?(line) }
+
+            old = @catalogue.fetch(line.ingredient)
+            fresh = crumb?(old) ? crumb : dust
+            [line, [new_line(fresh, same_volume(line, old, fresh), crumb?(old) ? "crumb" : "flour", line.part)]]
+          end
+        end
+
+        def kept(line) = @substitutes.find { |found| found.line.equal?(line) && found.found? }&.lines || [line]
+
+        # As thick a coat takes as much by volume.
+        def same_volume(line, old, fresh) = line.grams && line.grams.value * Layers.density(fresh) / Layers.density(old)
+
+        # Where the pieces are known, what they take.
+        def weighed(pairs, ours)
+          pairs.map do |wheat, lines|
+            [wheat, lines.map do |line|
+              layer = line.added && ours.layers.find { |candidate| candidate.ingredient.key == line.ingredient }
+              grams = layer && ours.needed(layer)
+              grams ? new_line(layer.ingredient, grams, line.role, line.part) : line
+            end]
+          end
+        end
+
+        def new_line(ingredient, grams, role, part)
+          measure = grams && Measure.nearest(ingredient, grams, units)
+          text = grams ? "#{format("%.1f", grams.round(1))} g #{ingredient.say}#{" (#{measure.text})" if measure}" : ingredient.say
+          Recipes::Line.new(text: text, ingredient: ingredient.key, role: role, part: part, amount_text: measure&.text, name_text: ingredient.say,
+                            added: true,
+                            grams: grams && Sauce::SwapDraft.weighed(grams.round(1)))
+        end
+
+        def alternatives(ours)
+          used = ours.layers.find { |layer| layer.name == "crumb" } or return []
+          DataFiles.yaml("families/breading/crumbs.yml").filter_map do |key, row|
+            other = @catalogue.fetch(key)
+            next if key == used.ingredient.key || !@exclusion.allows?(other)
+
+            layer = Layers.by_thickness("crumb", other, used.mm)
+            Alternative.new(keys: [key], names: [other.say], grams: ours.needed(layer)&.round, gain: row["gain"], cost: row["cost"],
+                            from: row["from"])
+          end
+        end
+
+        def warnings(ours)
+          left = ours.recipe.ingredients.select { |line| line.ingredient && !@exclusion.allows?(@catalogue.fetch(line.ingredient)) }
+          (ours.warnings + left.map do |line|
+            Warning.new(code: :holds_excluded, line: line.text,
+                        text: "#{@catalogue.fetch(line.ingredient).say} is on the list of what to leave out: change it")
+          end).uniq
+        end
+      end
+    end
+  end
+end
