@@ -12,6 +12,7 @@ module Restauro
       SAUCE_OVER = 6.0
       UNSURE_OVER = 5.2
       DOUGH_UNDER = 1.15
+      POURED_UNDER = 12.0
       FAT_SHARE = 0.33
       PUREE_SHARE = 0.5
 
@@ -42,7 +43,7 @@ module Restauro
       def possible?(family)
         case family
         when "sauce" then ratio.nil? || ratio > DOUGH_UNDER * 2
-        when "batter" then ratio&.between?(DOUGH_UNDER, 9.0)
+        when "batter" then ratio&.between?(DOUGH_UNDER, POURED_UNDER)
         when "breading" then crumbs? || ratio.nil? || ratio < SAUCE_OVER
         else ratio && ratio < UNSURE_OVER
         end

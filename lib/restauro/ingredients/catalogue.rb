@@ -42,6 +42,8 @@ module Restauro
     # Keys that can thicken a sauce without gluten, strongest purpose first in catalogue order.
     def thickeners = select { |i| (i.starchy? || i.group == "binder") && i.thickens? && !i.contains_gluten? }
 
+    def inspect = "#<#{self.class} of #{@by_key.length}>" # an error that shows it stays readable
+
     private
 
     def nearest(key)

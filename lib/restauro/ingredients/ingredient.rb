@@ -29,6 +29,7 @@ module Restauro
     FIGURES.each { |figure| define_method(figure) { @figures[figure] } }
 
     def say = @say || name
+    def inspect = "#<#{self.class} #{key}>"
     def source(figure) = @sources.fetch(figure) { @sources.fetch(:default) }
     def starchy? = STARCHY_GROUPS.include?(group)
     def liquid? = group == "liquid"

@@ -35,6 +35,7 @@ module Restauro
     # One more filling is worth this many per cent of error.
     FILLING_COST_PCT = 1.0
     MOST_CUPS = 12
+    LARGEST_DENOMINATOR = 4
 
     def initialize(units, tools: DataFiles.yaml("units/tools.yml"))
       @tools = tools.map { |tool| [tool["count"], tool["unit"], Rational(tool["count"]).to_f * units.millilitres(tool["unit"])] }
@@ -81,7 +82,15 @@ module Restauro
 
     # Cups of different sizes run together: "2 1/2 cups + 1 tbsp".
     def words(counts)
-      %w[cup tbsp tsp].filter_map { |unit| amount_of(counts, unit)&.then { |n| "#{number(n)} #{unit}#{"s" if unit == "cup" && n > 1}" } }.join(" + ")
+      %w[cup tbsp tsp].flat_map { |unit| amounts_of(counts, unit).map { |n| "#{number(n)} #{unit}#{"s" if unit == "cup" && n > 1}" } }.join(" + ")
+    end
+
+    # One amount where it reads well, as 2 1/2 cups; a third and a quarter stay two.
+    def amounts_of(counts, unit)
+      total = amount_of(counts, unit)
+      return [total].compact if total.nil? || total.denominator <= LARGEST_DENOMINATOR
+
+      counts.each_with_index.select { |count, i| @tools[i][1] == unit && count.positive? }.map { |count, i| count * Rational(@tools[i][0]) }
     end
 
     def amount_of(counts, unit)

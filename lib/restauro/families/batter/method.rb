@@ -90,8 +90,8 @@ module Restauro
           days = Constants.fetch(:batter, :keep_days).round
           raw = counted.any? { |line| line.role == "egg" || @catalogue.fetch(line.ingredient).allergens.include?("milk") }
           Step.new(text: raw ? "Use raw batter the same day, or keep it cold #{days} days at most." : "Keep raw batter cold, #{days} days at most.",
-                   caution: "Some keep chickpea batter ten days or more; the short figure is taken here, since raw flour and wet hands carry germs. " \
-                            "Follow your local rules.")
+                   caution: "Some keep chickpea batter ten days or more; the short figure is taken here, since raw flour and wet " \
+                            "hands carry germs. Follow your local rules.")
         end
       end
     end

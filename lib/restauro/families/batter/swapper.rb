@@ -26,8 +26,7 @@ module Restauro
           draft = solved(flours, target)
           ours = Prediction.new(draft.recipe, @catalogue, @options)
           Swap.new(target: target, target_gas: target_gas(ours), kept: @options.target.nil?, wheat: @wheat, ours: ours, replaced: @replaced,
-                   pairs: pairs.freeze,
-                   flours: pairs.flat_map(&:last).select { |line| line.added && line.role != "lift" }.freeze, liquid: liquid,
+                   pairs: draft.pairs, flours: draft.fresh_flours.freeze, liquid: draft.main_liquid,
                    alternatives: alternatives(target).freeze, substitutions: @substitutes.select(&:found?).freeze, warnings: warnings(ours).freeze)
         end
 
