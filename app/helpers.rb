@@ -34,6 +34,17 @@ module Restauro
          .to_h { |group, label| [label, groups.fetch(group, []).to_h { |i| [i.key, i.say] }] }}.reject { |_, choices| choices.empty? }
     end
 
+    # Flours for a batter or to dust with.
+    def flour_choices(catalogue, shelf)
+      flours = catalogue.select { |i| i.starchy? && !i.contains_gluten? }
+      at_hand, others = flours.partition { |i| shelf.holds?(i.key) }
+      groups = others.group_by(&:group)
+      {"" => "what suits", "white_rice_flour,corn_starch" => "rice flour and maize starch, half and half",
+       "In the cupboard" => at_hand.to_h { |i| [i.key, "#{i.say}, #{shelf.grams_left(i.key).round} g"] },
+       **{"flour" => "Flours", "blend" => "Blends", "starch" => "Starches", "meal" => "Meals"}
+         .to_h { |group, label| [label, groups.fetch(group, []).to_h { |i| [i.key, i.say] }] }}.reject { |_, choices| choices.empty? }
+    end
+
     def ingredient_choices(catalogue)
       {"" => "not known"}.merge(catalogue.group_by(&:group).to_h { |group, list| [group, list.to_h { |i| [i.key, i.say] }] })
     end

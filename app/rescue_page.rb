@@ -1,5 +1,5 @@
 module Restauro
-  # Works out what to do with the sauce of the Swap page, from what the cook sees of it.
+  # Works out what to do with the sauce or the batter of the Swap page, from what the cook sees of it.
   class RescuePage
     attr_reader :worked, :input, :result, :error
 
@@ -11,7 +11,13 @@ module Restauro
     end
 
     def swap = worked.swap
-    def trouble = input.trouble
+    def family = worked.family
+    def sauce? = family.key == "sauce"
+    # What else can go wrong with this kind of dish.   @return [Array<Families::Troubles::Trouble>]
+    def troubles = Families::Troubles.of(family.key)
+    def trouble = input.trouble && Families::Troubles.fetch(family.key, input.trouble)
+    # What to do with a batter seen too thick or too thin.
+    def moves = @moves || []
 
     # What the spoon shows of each grade, at the heat of the pan or of the plate: the film to expect.
     # @return [Array<Array(Families::Sauce::Grade, Hash)>] with a moment to draw
@@ -30,11 +36,20 @@ module Restauro
     private
 
     def work_out
-      return unless swap && (seen = observed)
+      return if swap.nil?
+      return mend unless sauce?
+      return unless (seen = observed)
 
       @result = worked.family.rescue(swap.ours.recipe, worked.options.with_choices(target: nil), observed: seen, target: swap.target)
     rescue InvalidInput => e
       @error = e.message
+    end
+
+    # A batter by the rung it looks like.
+    def mend
+      return unless family.key == "batter" && input.rung
+
+      @moves = family.mend(swap, observed: Hydration::Rung.fetch(input.rung).middle.to_f)
     end
 
     # Pa s that a grade has where it looks so: its 60 C figure, whatever the pan's heat.

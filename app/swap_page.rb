@@ -8,7 +8,8 @@ module Restauro
       @services = services
       @shelf = services.packs.shelf
       @eaters = services.household.eaters
-      @family = Families.fetch("sauce", @shelf.catalogue(services.facts))
+      @catalogue = @shelf.catalogue(services.facts)
+      @family = Families.fetch("sauce", @catalogue)
       work_out
     end
 
@@ -17,11 +18,11 @@ module Restauro
 
     # The sauce at the moment the cook wants to look at, as a moment of the snapshot, with its minute.   @return [Hash, nil]
     def looked_at
-      return unless swap && input.look
+      return unless swap && input.look && family.key == "sauce"
 
       seconds = input.look * (swap.ours.cooling.last || swap.ours.course.last).seconds
       moment = Families::Sauce::LookFors.at(swap.ours, seconds)
-      moment && SwapSnapshot.moment(moment).merge(minute: seconds / 60)
+      moment && SauceSnapshot.moment(moment).merge(minute: seconds / 60)
     end
 
     # Every line with what takes its place, or alone where there is no swap.
@@ -31,21 +32,21 @@ module Restauro
       recipe ? SwapSnapshot.unswapped_rows(recipe, family.catalogue) : []
     end
 
-    # Everything the cook has chosen, on their own stove, for who eats.   @return [Families::Sauce::Options]   @raise [InvalidInput]
-    def options
-      events = Happenings.new(input.happens, family, @services.reader(input.system)).events
-      family.options(**input.options, **stove, events: events, without: without, offer: at_hand)
-    end
+    # Everything the cook has chosen, on their own stove, for who eats.   @return the family's own options   @raise [InvalidInput]
+    def options = family.options(**input.options(family, @catalogue), **stove_and_events, without: without, offer: at_hand)
 
     # Keys of what the cupboard holds.
     def at_hand = shelf.map(&:key).uniq.select { |key| shelf.holds?(key) }
 
     private
 
-    # A stove that was measured counts as it was measured.
-    def stove
-      known = @services.household.stove or return {}
-      {watts: known["watts"][input.heat]&.to_f, pan_cm: known["pan_cm"]}
+    # What happens on the hob, which a sauce alone knows of. A stove that was measured counts as it was measured.
+    def stove_and_events
+      return {} unless family.key == "sauce"
+
+      events = {events: Happenings.new(input.happens, family, @services.reader(input.system)).events}
+      known = @services.household.stove or return events
+      {**events, watts: known["watts"][input.hob]&.to_f, pan_cm: known["pan_cm"]}
     end
 
     def work_out
@@ -54,10 +55,20 @@ module Restauro
       reader = @services.reader(input.system)
       wish = Recipes::ScaleWish.new(input.scale, reader)
       read = reader.read(input.recipe_text, corrections: input.corrections)
+      @recipe = read
+      @family = input.family ? Families.fetch(input.family, @catalogue) : Families.detect(read, @catalogue)
       swap_scaled(read, wish.factor(read))
       use_up(read, wish) if wish.use_up
+    rescue Families::Undecided => e
+      @error = undecided(e.candidates)
     rescue InvalidInput => e
       @error = e.message
+    end
+
+    def undecided(candidates)
+      return "This reads like #{candidates.first}, which does not work here yet." if candidates.length == 1
+
+      "This could be #{candidates[0..-2].join(", ")} or #{candidates.last}: say which under “This is”."
     end
 
     def swap_scaled(read, factor)

@@ -6,49 +6,38 @@ module Restauro
     # @param shelf [Cupboard::Shelf]   @param who [Array] eaters, with name and diets
     # @return [Hash] symbol keys; strings, numbers, arrays and hashes only
     def of(family, swap, shelf: Cupboard::Shelf.new, who: [])
-      words = Families::Sauce::Report.new(family, family.catalogue)
-      {family: family.key, school: swap.school, title: swap.wheat.recipe.title, kept_texture: swap.kept, target: target(swap),
-       thickeners: swap.thickeners.map { |line| thickener(line, swap, family) }, slurry_water_g: slurry_water(swap),
-       replaced: swap.replaced.map { |line| {grams: line.grams.value, name: family.catalogue.fetch(line.ingredient).say} },
-       rows: rows(swap, family), method: family.method(swap).map(&:to_h), look_fors: family.look_fors(swap).map { |moment| moment(moment) },
+      own = {"sauce" => SauceSnapshot, "batter" => BatterSnapshot, "breading" => BreadingSnapshot}.fetch(family.key)
+      words = family.class::Report.new(family, family.catalogue)
+      {family: family.key, title: swap.wheat.recipe.title, replaced: replaced(swap, family), rows: rows(swap, family),
+       method: family.method(swap).map(&:to_h),
        alternatives: swap.alternatives.map { |other| words.alternative(other).merge(names: other.names, **at_hand(other, shelf)) },
-       diet: diet(family, swap, who), needs: needs(swap), lumps: lumps(swap),
-       left_g: swap.ours.cooking.liquid_g.round, minutes: swap.ours.end_seconds / 60,
-       warnings: (swap.warnings + shelf.warnings(swap.ours.recipe.ingredients)).map(&:to_h),
-       metrics: words.metrics(swap.ours), wheat_metrics: words.metrics(swap.wheat),
-       serve_celsius: swap.ours.serve_celsius, picture: family.picture(swap)}
+       diet: diet(family, swap, who), needs: needs(swap), metrics: words.metrics(swap.ours), wheat_metrics: words.metrics(swap.wheat),
+       picture: family.picture(swap), warnings: (swap.warnings + shelf.warnings(swap.ours.recipe.ingredients)).map(&:to_h), **own.of(family, swap)}
+    end
+
+    def replaced(swap, family)
+      swap.replaced.map { |line| {grams: line.grams&.value, name: family.catalogue.fetch(line.ingredient).say} }
+    end
+
+    # A new line as it stands in the big answer.
+    def new_line(line, family, system, band: line.grams)
+      measure = line.grams && Measure.nearest(family.catalogue.fetch(line.ingredient), line.grams.value, KitchenUnits.of(system))
+      {key: line.ingredient, name: family.catalogue.fetch(line.ingredient).say, grams: line.grams&.value, low: band&.low&.round(1),
+       high: band&.high&.round(1),
+       measure: measure&.text, measure_error_pct: measure&.error_pct&.round(1)}
     end
 
     # A snapshot read back from the database.
     def from_json(hash) = JSON.parse(JSON.generate(hash), symbolize_names: true)
 
-    def target(swap)
-      {flour_equivalents: swap.target.round(3), spoons: Families::Sauce::Grade.spoons(swap.target).round(2),
-       grade: swap.grade.key, does: swap.grade.does}
-    end
-
-    def thickener(line, swap, family)
-      needed = swap.needed(line)
-      measure = Measure.nearest(family.catalogue.fetch(line.ingredient), line.grams.value, KitchenUnits.of(swap.ours.recipe.system))
-      {key: line.ingredient, name: family.catalogue.fetch(line.ingredient).say, grams: line.grams.value,
-       low: needed.low.round(1), high: needed.high.round(1), measure: measure&.text, measure_error_pct: measure&.error_pct&.round(1)}
-    end
-
-    def slurry_water(swap) = swap.school == "slurry" ? swap.ours.cooking.formula.slurry_water_g.round(1) : nil
-
     # What an alternative takes from the cupboard.
     def at_hand(other, shelf)
-      costs = other.keys.zip(other.grams).map { |key, grams| shelf.cost(key, grams) }
-      {at_hand: other.keys.all? { |key| shelf.holds?(key) }, enough: other.keys.zip(other.grams).all? { |key, grams| shelf.grams_left(key) >= grams },
-       price: (costs.sum.round(2) if costs.none?(&:nil?))}
-    end
+      held = {at_hand: other.keys.all? { |key| shelf.holds?(key) }, enough: true, price: nil}
+      return held unless other.respond_to?(:grams) && other.grams.is_a?(Array)
 
-    # Whether it clumps, the way it is put together.
-    def lumps(swap)
-      return if swap.school == "reduction"
-
-      risk = Families::Sauce::LumpRisk.assess(swap.ours.cooking.formula, swap.ours.options.pour || Families::Sauce::LumpRisk.usual(swap.school))
-      {level: risk.level, words: risk.words}
+      needed = other.keys.zip(other.grams)
+      costs = needed.map { |key, grams| shelf.cost(key, grams) }
+      held.merge(enough: needed.all? { |key, grams| shelf.grams_left(key) >= grams }, price: (costs.sum.round(2) if costs.none?(&:nil?)))
     end
 
     # What the eaters' rules took out and left; nil when nobody has one.
@@ -97,12 +86,5 @@ module Restauro
 
     # A seasoning goes by the cook's own word for it: caraway, not "ground spice".
     def name_of(line, ingredient) = line.role == "seasoning" && !line.corrected && line.name_text ? line.name_text : ingredient&.say
-
-    def moment(moment)
-      {when: moment.when.to_s, celsius: moment.celsius.round(1), pa_s: moment.viscosity.value,
-       low_pa_s: moment.viscosity.low, high_pa_s: moment.viscosity.high, grade: moment.grade.key,
-       low_grade: moment.low_grade.key, high_grade: moment.high_grade.key, film_mm: moment.film_mm.round(2), text: moment.text,
-       plate_mm: moment.plate_mm&.round}
-    end
   end
 end

@@ -4,16 +4,18 @@ module Restauro
     SEEN = %w[runny thin medium thick very_thick].freeze
     WHERE = %w[pan plate].freeze
 
+    FIELDS = %w[seen where plate_mm trouble rung].freeze
+
     attr_reader :state
 
     def initialize(params)
-      @state = {"seen" => "", "where" => "pan", "plate_mm" => "",
-                "trouble" => ""}.merge(params.slice("seen", "where", "plate_mm", "trouble").transform_values { |v| FormText.clean(v).strip })
+      @state = FIELDS.to_h { |name| [name, FormText.clean(params[name]).strip] }
     end
 
     def seen = SEEN.include?(state["seen"]) ? state["seen"] : nil
     def where = WHERE.include?(state["where"]) ? state["where"] : "pan"
-    def trouble = state["trouble"].empty? ? nil : Families::Sauce::Troubles.fetch(state["trouble"])
+    def trouble = state["trouble"].empty? ? nil : state["trouble"]
+    def rung = state["rung"].empty? ? nil : state["rung"]
 
     # @return [Float, nil] mm   @raise [InvalidInput]
     def plate_mm

@@ -4,12 +4,14 @@ require "json"
 module Restauro
   # The Swap form: strings in, checked choices out. What was typed is kept whatever is wrong with it.
   class SwapInput
-    FIELDS = %w[recipe units school with grade spoons heat simmer altitude colour pour lid stir happens
+    FIELDS = %w[recipe units family flour dust crumb rung piece oven oil school with grade spoons heat simmer altitude colour pour lid stir happens
                 look eaters diets scale corrections title note].freeze
     MOST_RECIPE = 400_000
     NUMBERS = %w[spoons simmer altitude look].freeze
     GRADES = %w[keep thin medium thick very_thick own].freeze
-    DEFAULTS = {"recipe" => "", "units" => "metric", "school" => "roux", "with" => "blend_with_gum,corn_starch", "grade" => "keep", "spoons" => "2",
+    DEFAULTS = {"recipe" => "", "units" => "metric", "family" => "", "flour" => "", "dust" => "", "crumb" => "", "rung" => "keep",
+                "piece" => "", "oven" => "", "oil" => "", "school" => "roux", "with" => "blend_with_gum,corn_starch",
+                "grade" => "keep", "spoons" => "2",
                 "heat" => "medium", "simmer" => "", "altitude" => "0", "colour" => "", "pour" => "", "lid" => "", "stir" => "still", "happens" => "",
                 "look" => "", "eaters" => "all", "diets" => "", "scale" => "1",
                 "corrections" => "[]", "title" => "", "note" => ""}.freeze
@@ -17,6 +19,9 @@ module Restauro
     class ChoicesContract < Dry::Validation::Contract
       params do
         required(:units).filled(:string, included_in?: KitchenUnits::SYSTEMS)
+        optional(:family).maybe(:string, included_in?: Families::KEYS)
+        required(:rung).filled(:string, included_in?: ["keep", *Hydration::Rung.all.map(&:key)])
+        %i[flour dust crumb piece oven oil].each { |name| optional(name).maybe(:string, max_size?: 120) }
         required(:school).filled(:string, included_in?: Families::Sauce::Options::SCHOOLS)
         required(:with).filled(:string, max_size?: 200)
         required(:grade).filled(:string, included_in?: GRADES)
@@ -63,17 +68,30 @@ module Restauro
     def eats?(eater) = checked[:eaters] == "all" || checked[:eaters].to_s.split(",").include?(eater.id.to_s)
     def scale = checked[:scale].to_s
     def happens = checked[:happens].to_s
-    def heat = checked[:heat]
+    def hob = checked[:heat]
     # How far through the course to look at the sauce, 0 to 1; nil not to.
     def look = checked[:look]&./(100)
 
-    # For Families::Sauce#options.   @raise [InvalidInput]
-    def options
+    # The family the cook has chosen; nil for what the recipe reads like.   @raise [InvalidInput]
+    def family = checked[:family]
+
+    # For a family's own options.   @param catalogue [Catalogue]   @raise [InvalidInput]
+    def options(family, catalogue)
+      return sauce_options if family.key == "sauce"
+
+      words = family.key == "batter" ? [checked[:flour]] : [checked[:dust], checked[:crumb]]
+      {with: words.compact.flat_map { |keys| keys.split(",") }, **heat(catalogue), **(family.key == "batter" ? {target: rung} : {})}
+    end
+
+    private
+
+    def sauce_options
       {school: checked[:school], with: checked[:with].split(","), target: target, heat: checked[:heat], altitude: checked[:altitude],
        simmer_s: checked[:simmer]&.*(60), colour: checked[:colour], pour: pour, lid: checked[:lid] == "on", stir: checked[:stir]}
     end
 
-    private
+    def rung = checked[:rung] == "keep" ? nil : checked[:rung]
+    def heat(catalogue) = HeatText.new(checked[:piece], checked[:oven], checked[:oil]).options(catalogue)
 
     # A way of putting together that belongs to the other school is as good as none.
     def pour = checked[:pour] && Families::Sauce::LumpRisk.of(checked[:school]).include?(checked[:pour]) ? checked[:pour] : nil

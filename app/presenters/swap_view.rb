@@ -11,6 +11,7 @@ module Restauro
         @pull = pull
       end
 
+      def family = "sauce"
       def thickeners = snapshot[:thickeners]
       def method_steps = snapshot[:method]
       def moments = snapshot[:look_fors]
@@ -23,6 +24,11 @@ module Restauro
       # Who eats, in a swap kept since eaters were known.
       def diet = snapshot[:diet]
 
+      # What an alternative takes.
+      def other_amount(other) = Format.list(other[:names].zip(other[:grams]).map { |name, grams| "#{Format.grams(grams)} g #{name}" })
+      # The form's field that chooses it.
+      def other_field = "with"
+
       # Where an alternative stands in the cupboard.   @return [String, nil]
       def at_hand(other)
         return unless other[:at_hand]
@@ -31,12 +37,14 @@ module Restauro
       end
 
       def instead_of
-        "Instead of #{Format.list(snapshot[:replaced].map { |line| "#{Format.grams(line[:grams])} g #{line[:name]}" })}"
+        words = snapshot[:replaced].map { |line| [line[:grams]&.then { |grams| "#{Format.grams(grams)} g" }, line[:name]].compact.join(" ") }
+        "Instead of #{Format.list(words)}"
       end
 
       # Spoons of all thickeners, with how far they are off where it matters.   @return [String] HTML
       def spoons
         thickeners.map do |line|
+          next "as much as it takes" unless line[:grams]
           next "#{Format.grams(line[:grams])} g: weigh it" unless line[:measure]
 
           error = Format.measure_error(line[:measure_error_pct])
@@ -44,7 +52,7 @@ module Restauro
         end.join(" and ")
       end
 
-      def give_or_take = "give or take #{Format.list(thickeners.map { |line| half_width(line) })}"
+      def give_or_take = thickeners.all? { |line| line[:low] } ? "give or take #{Format.list(thickeners.map { |line| half_width(line) })}" : ""
 
       def half_width(line)
         half = (line[:high] - line[:low]) / 2

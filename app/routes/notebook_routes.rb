@@ -13,7 +13,7 @@ module Restauro
 
       web.get("/notebook/:id") do
         kept = fetch_kept
-        view = Presenters::SwapView.new(SwapSnapshot.from_json(kept.snapshot), pull: false)
+        view = Presenters.view(SwapSnapshot.from_json(kept.snapshot), pull: false)
         page :kept, room: "Notebook", title: kept.title, kept: kept, view: view, older: kept.data_version != services.data_version,
                     cooks: services.cooks.of(kept.id)
       end
@@ -48,7 +48,7 @@ module Restauro
 
     module Helpers
       INPUTS = %w[recipe units corrections].freeze
-      CHOICES = %w[school with grade spoons heat simmer altitude eaters diets scale].freeze
+      CHOICES = (SwapInput::FIELDS - [*INPUTS, "title", "note", "look"]).freeze
 
       def fetch_kept
         id = params["id"].to_s

@@ -19,8 +19,9 @@ module Restauro
       web.post("/bake") { bake_page(params) }
       # The thinner target of a bake becomes the sauce's own.
       web.post("/bake/take") do
-        spoons = FormText.clean(params["spoons"])[/\A\d+(?:\.\d+)?\z/] or raise InvalidInput, "there is no bake to take a target from"
-        save_draft(SwapInput.new(draft_input.state.merge("grade" => "own", "spoons" => spoons)))
+        bake = planned(bake_fields(params))[:bake] or raise InvalidInput, "there is no bake to take a target from"
+        spoons = Families::Sauce::Grade.spoons(bake.into).round(1)
+        save_draft(SwapInput.new(draft_input.state.merge("grade" => "own", "spoons" => spoons.to_s)))
         redirect to("/"), 303
       end
 
@@ -35,7 +36,7 @@ module Restauro
     module Helpers
       def compare_page
         worked = SwapPage.new(draft_input, services)
-        columns = worked.swap ? comparison(worked).columns : []
+        columns = worked.swap && worked.family.key == "sauce" ? comparison(worked).columns : []
         page :compare, room: "Swap", title: "Side by side", worked: worked, columns: columns,
                        best: columns.any? ? Families::Sauce::Comparison.recommend(columns) : nil
       end
@@ -60,9 +61,13 @@ module Restauro
       end
 
       def bake_page(params)
-        fields = {"pan" => "20x30 cm 5 cm deep", "with" => "potato", "grams" => "1000", "grade" => "medium"}
-                 .merge(params.slice("pan", "with", "grams", "grade").transform_values { |value| FormText.clean(value).strip })
+        fields = bake_fields(params)
         page :bake, room: "Swap", title: "Layered bake", fields: fields, **planned(fields)
+      end
+
+      def bake_fields(params)
+        {"pan" => "20x30 cm 5 cm deep", "with" => "potato", "grams" => "1000", "grade" => "medium"}
+          .merge(params.slice("pan", "with", "grams", "grade").transform_values { |value| FormText.clean(value).strip })
       end
 
       def planned(fields)

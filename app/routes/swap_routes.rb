@@ -48,7 +48,7 @@ module Restauro
       def swap_page(input)
         worked = SwapPage.new(input, services)
         kept_id = params["kept_id"] || services.drafts.find(browser_id)&.fetch("kept_id", nil)
-        view = worked.snapshot && Presenters::SwapView.new(worked.snapshot)
+        view = worked.snapshot && Presenters.view(worked.snapshot)
         page :swap, room: "Swap", title: "Swap", worked: worked, view: view, state: input.state, open_line: open_line,
                    kept_id: kept_id.to_s[/\A\d+\z/]
       end

@@ -18,6 +18,7 @@ module Restauro
     autoload :Breading, "restauro/families/breading"
     autoload :Detection, "restauro/families/detection"
     autoload :Sauce, "restauro/families/sauce"
+    autoload :Troubles, "restauro/families/troubles"
 
     KEYS = %w[sauce batter breading].freeze
     PLANNED = %w[crust gnocchi pasta].freeze
@@ -35,16 +36,21 @@ module Restauro
       end
     end
 
-    # The family a recipe reads like.   @raise [InvalidInput] with the candidates when it cannot be told, or when it is one that does not work yet
+    # The family cannot be told, or does not work yet.   candidates Array of keys
+    class Undecided < InvalidInput
+      attr_reader :candidates
+
+      def initialize(candidates)
+        @candidates = candidates
+        words = candidates.length == 1 ? "this reads like #{candidates.first}, which does not work yet" : "this could be #{candidates.join(" or ")}"
+        super("#{words} (candidates: #{candidates.join(", ")}); type --family #{KEYS.join("|")}")
+      end
+    end
+
+    # The family a recipe reads like.   @raise [Undecided]
     def detect(recipe, catalogue)
       found = Detection.new(recipe, catalogue).candidates
-      return fetch(found.first, catalogue) if found.length == 1 && KEYS.include?(found.first)
-      if found.length == 1
-        raise InvalidInput, "this reads like #{found.first}, which does not work yet; to swap it all the same type --family #{KEYS.join("|")}"
-      end
-
-      raise InvalidInput, "this could be #{found[0..-2].join(", ")} or #{found.last}: type --family with one of them " \
-                          "(candidates: #{found.join(", ")})"
+      found.length == 1 && KEYS.include?(found.first) ? fetch(found.first, catalogue) : raise(Undecided, found)
     end
   end
 end

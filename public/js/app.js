@@ -6,7 +6,7 @@ import { RecipeDrop } from "./elements/recipe-drop.js";
 
 document.querySelectorAll("[data-live-form]").forEach((form) => {
   const live = new LiveForm(form).start();
-  if (form.querySelector("[data-target-range]")) new TargetLine(form, live).start();
+  if (form.id === "swap-form") new TargetLine(form, live).start();
   const recipe = form.querySelector("[data-drop]");
   if (recipe) new RecipeDrop(recipe, document.querySelector(".file-form")).start();
 });

@@ -15,7 +15,7 @@ RSpec.describe Restauro::Heat::Section do
   end
 
   # Common practice, each with its own coat and piece.
-  it("160 C: a thin coat on small florets is done and soft in 15 to 20 min, not golden") { expect(cook["cauliflower floret 15 mm", "160C", 0.4].then { |r| [r.done, r.brown] }).to match([be_between(13, 20), be > 30]) }
+  it("160 C: a thin coat on small florets is done and soft in 15 to 20 min, not golden") { expect(cook["cauliflower floret 15 mm", "160C", 0.4].then { |r| [r.done, r.brown] }).to match([be_between(13, 20), be_nil.or(be > 30)]) }
   it("190 to 205 C: a thick coat on big raw florets takes 45 to 60 min to golden") { expect(cook["cauliflower floret 40 mm", "200C", 1.8].brown).to be_between(45, 60) }
   it("230 C: about 24 min to golden") { expect(cook["cauliflower floret 25 mm", "230C", 1.3].brown).to be_within(15).percent_of(24) }
   it("thin slices burn while thick ones are still raw") { expect(cook["potato slice 6 mm", "220C", 0.8].burnt).to be < cook["potato slice 35 mm", "220C", 0.8].done }
@@ -30,6 +30,7 @@ RSpec.describe Restauro::Heat::Section do
     expect(cook["celeriac slice 12 mm", "200C fan", 0.8].done).to be < cook["celeriac slice 12 mm", "200C", 0.8].done
   end
 
+  it("is never over the boil inside") { expect(cook["celeriac slice 12 mm", "230C", 0.8].points.flat_map { |point| point.profile[0..-2] }.max).to be <= 100 }
   it("a thicker coat crisps later") { expect([0.4, 0.8, 1.6].map { |mm| cook["celeriac slice 12 mm", "200C", mm].crisp }).to satisfy { |m| m == m.sort } }
   # By hand: 8*(200-85) + 0.9*5.67e-8*(473.15^4 - 358.15^4) = 920 + 1718 = 2638 W/m2.
   it("takes up what the walls and the air give") { expect(oven["200C"].flux(85.0)).to be_within(0.5).percent_of(2638) }

@@ -42,9 +42,9 @@ RSpec.describe "The pages of one sauce" do
   it "plan a layered bake and hand its target to the sauce" do
     send_form("/bake", {"pan" => "20x30 cm 5 cm deep", "with" => "potato", "grams" => "1200", "grade" => "medium"}, live)
     expect(text_of("#bake-out").first).to match(/Sauce for this pan \d+ g going in (thin|runny).*minCovered, at 175 °C.*Rest it/)
-    send_form("/bake/take", {"spoons" => "1.2"})
+    send_form("/bake/take", {"pan" => "20x30 cm 5 cm deep", "with" => "potato", "grams" => "1200", "grade" => "medium"})
     visit("/")
-    expect(text_of(".how").first).to match(/1\.2 spoons/)
+    expect(text_of(".how").first).to match(/1\.\d spoons/)
   end
 
   it("ask for a pan's depth") { send_form("/bake", {"pan" => "9x13 in"}, live).then { expect(text_of(".problem").first).to match(/depth/) } }

@@ -1,7 +1,8 @@
 module Restauro
   module Families
     # Which family a recipe is, by a stated rule: first the words of its title and steps; else crumbs; else flour against liquid, egg, purée and fat.
-    #   a ratio over 6 is a sauce · 1.15 to 6 a batter · a purée at least half as heavy as the flour: gnocchi · fat over a third of the flour: crust
+    #   a ratio over 6, or no water at all yet, is a sauce · 1.15 to 6 a batter · a purée at least half as heavy as the flour: gnocchi
+    #   fat over a third of the flour: crust
     #   egg and hardly any fat: pasta. Between 5.2 and 6 only words decide: crêpes and a thin sauce weigh alike.
     class Detection
       WORDS = {"breading" => /\b(?:schnitzel|breaded|breading|crumbed|crumb coat|panko|milanese|egg and crumb)/i,
@@ -50,7 +51,7 @@ module Restauro
       end
 
       def by_weights
-        return %w[sauce] if ratio.nil? || ratio > SAUCE_OVER || flour.zero?
+        return %w[sauce] if ratio.nil? || ratio.zero? || ratio > SAUCE_OVER || flour.zero?
         return unsure if ratio > UNSURE_OVER
         return %w[batter] if ratio >= DOUGH_UNDER && !pressed?
         return %w[gnocchi] if puree >= PUREE_SHARE * flour

@@ -3,7 +3,7 @@ module Restauro
     # Sauces thickened with flour or starch. Master metric: flour-equivalents.
     class Sauce
       %w[Body Cautions Choice Comparison Cooking Cooling Event Finish Formula Grade LayeredBake LookFors LumpRisk Method Options Picture PlateTest
-         Prediction Reduction Report Rescue Roux Solver Swap SwapDraft Swapper Traits Troubles].each do |name|
+         Prediction Reduction Report Rescue Roux Solver Swap SwapDraft Swapper Traits].each do |name|
         autoload name.to_sym, "restauro/families/sauce/#{name.gsub(/(?<!^)([A-Z])/, '_\1').downcase}"
       end
 

@@ -2,13 +2,13 @@ module Restauro
   module Heat
     # A section through a coated piece, from its middle to its crust, over time: finite volumes in one direction (slab, cylinder or sphere).
     # While the coat is wet its surface stays at the wet temperature and what heat the piece does not take boils its water off; then it
-    # dries, browns and, left too long, burns. Both faces get the same: the piece is turned.
+    # dries to a crust that lets little heat through, browns and, left too long, burns. The piece itself is wet and never over the boil.
+    # Both faces get the same: the piece is turned.
     class Section
       # minutes · centre, surface C · coat_water share of the coat's weight · profile C from the middle out
       Point = Struct.new(:minutes, :centre, :surface, :coat_water, :profile, keyword_init: true)
       # points every half minute · minutes until crisp, done, brown, burnt; nil when that does not come in time
       Result = Struct.new(:points, :crisp, :done, :brown, :burnt, keyword_init: true)
-      BURN_TIMES = 6.0
 
       # @param piece [Piece]   @param around [Surroundings]   @param coat_m [Float] m   @param coat_water_kg_m2, coat_dry_kg_m2 [Float]
       # @param minutes [Float] how long to look   @param from [Float] C
@@ -24,7 +24,10 @@ module Restauro
       BROWNED = Constants.fetch(:heat, :brown_degree_minutes)
       COAT_HEAT = Constants.fetch(:heat, :dry_coat_heat)
       GIVEN = Constants.fetch(:heat, :piece_water_given)
+      BURN_TIMES = Constants.fetch(:heat, :burn_times)
+      DRY_CRUST = Constants.fetch(:heat, :dry_crust_conductance)
       WATER_HEAT = 4180.0
+      BOIL = 100.0
       # J/(m2 K) of a bare skin: a tenth of a millimetre.
       SKIN_HEAT = 400.0
 
@@ -69,6 +72,8 @@ module Restauro
         @capacity = volumes.map { |volume| volume * density * food.heat_capacity(middling) }
         @conductance = Array.new(@nodes - 1) { |i| k / dr * ((i + 1.0) / @nodes)**power }
         @skin = 1 / (dr / 2 / k + coat_m / 2 / k)
+        @coated = coat_m.positive?
+        @dry_skin = 1 / (1 / @skin + 1 / DRY_CRUST)
         @step = stable_step
       end
 
@@ -81,11 +86,12 @@ module Restauro
       def step
         last = @temperature.last
         surface_step(last)
-        inward = @skin * (@surface - last)
+        inward = skin * (@surface - last)
         flow_in, i = 0.0, 0
         while i < @nodes
           flow_out = i == @nodes - 1 ? inward : @conductance[i] * (@temperature[i + 1] - @temperature[i])
-          @temperature[i] += @step * (flow_out - flow_in) / @capacity[i]
+          warmed = @temperature[i] + @step * (flow_out - flow_in) / @capacity[i]
+          @temperature[i] = warmed > BOIL ? BOIL : warmed
           flow_in = flow_out
           i += 1
         end
@@ -98,12 +104,15 @@ module Restauro
         held = [@dry * COAT_HEAT + (@water.positive? ? @water : 0.0) * WATER_HEAT, SKIN_HEAT].max / @step
         gap = @around.celsius - @surface
         film = gap.abs < 1 ? @around.coefficient : @around.flux(@surface) / gap
-        @surface = (held * @surface + @skin * last + film * @around.celsius) / (held + @skin + film)
+        @surface = (held * @surface + skin * last + film * @around.celsius) / (held + skin + film)
         return unless @water.positive? && @surface > @around.wet_celsius
 
         @surface = @around.wet_celsius
         @water -= @step * [@around.flux(@surface) - @skin * (@surface - last), 0.0].max / LATENT
       end
+
+      # From the surface to the first node, through a wet coat or a dry crust.   W/(m2 K)
+      def skin = @coated && @water <= 0 ? @dry_skin : @skin
 
       # Water still to go, the piece's own in it, as a share of the coat's weight.
       def water_share

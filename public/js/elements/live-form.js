@@ -76,6 +76,10 @@ export class LiveForm {
       const fresh = page.getElementById(region.id);
       if (fresh && region.id !== this.held && !this.typingIn(region)) region.replaceWith(document.adoptNode(fresh));
     });
+    this.form.querySelectorAll("[data-live-on]").forEach((region) => {
+      const fresh = page.getElementById(region.id);
+      if (fresh && fresh.dataset.liveOn !== region.dataset.liveOn) region.replaceWith(document.adoptNode(fresh));
+    });
     if (focused && document.activeElement?.id !== focused) document.getElementById(focused)?.focus({ preventScroll: true });
     this.form.dispatchEvent(new CustomEvent("restauro:shown", { bubbles: true }));
   }

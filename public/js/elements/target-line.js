@@ -10,7 +10,6 @@ export class TargetLine {
   constructor(form, live) {
     this.form = form;
     this.live = live;
-    this.range = form.querySelector("[data-target-range]");
   }
 
   start() {
@@ -21,12 +20,17 @@ export class TargetLine {
     addEventListener("pointerup", () => this.letGo(), { signal });
     addEventListener("pointercancel", () => this.letGo(), { signal });
     this.form.addEventListener("keydown", (event) => this.key(event), { signal });
-    this.range?.addEventListener("input", () => this.choose(this.range.value), { signal });
+    this.form.addEventListener("input", (event) => event.target === this.range && this.choose(this.range.value), { signal });
     return this;
   }
 
   stop() {
     this.abort.abort();
+  }
+
+  // Looked up each time: the choices are drawn again when the recipe turns out to be of another family.
+  get range() {
+    return this.form.querySelector("[data-target-range]");
   }
 
   get handle() {

@@ -44,7 +44,7 @@ RSpec.describe Restauro::Families::Batter do
   end
 
   it "says when a piece burns before it is done" do
-    choices = {piece: Restauro::Heat::Piece.parse("potato slice 60 mm", catalogue), oven: Restauro::Kitchen::OvenTemperature.parse("250C")}
+    choices = {piece: Restauro::Heat::Piece.parse("potato slice 60 mm", catalogue), oven: Restauro::Kitchen::OvenTemperature.parse("280C")}
     expect(swapped[self, recipes["dip"], **choices].warnings.map(&:code)).to include("burns_before_done")
   end
 

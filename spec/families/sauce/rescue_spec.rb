@@ -38,7 +38,7 @@ RSpec.describe Restauro::Families::Sauce::Rescue do
   it("has no body to go by in plain milk") { expect { rescued[self, "500 ml milk", 3.0, 6.2] }.to raise_error(Restauro::InvalidInput, /no body/) }
 
   it "knows the troubles that are not thickness, each with what to do and what to change" do
-    Restauro::Families::Sauce::Troubles.all.each { |trouble| expect([trouble.do, trouble.why, trouble.next].map(&:length)).to all(be > 15) }
-    expect(Restauro::Families::Sauce::Troubles.all.map(&:key)).to include("lumps", "split", "thinned", "raw_taste", "butter_brown")
+    %w[sauce batter breading].flat_map { |family| Restauro::Families::Troubles.of(family) }.each { |trouble| expect([trouble.do, trouble.why, trouble.next].map(&:length)).to all(be > 15) }
+    expect(Restauro::Families::Troubles.of("sauce").map(&:key)).to include("lumps", "split", "thinned", "raw_taste", "butter_brown")
   end
 end

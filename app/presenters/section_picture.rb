@@ -1,0 +1,99 @@
+module Restauro
+  module Presenters
+    # A section through a coated piece over minutes: its middle at the bottom, its crust on top, coloured by temperature, the coat to scale above
+    # it, wet until it has dried; crisp, done, golden and burnt stand as lines.
+    class SectionPicture
+      WIDTH = 720
+      LEFT = 60
+      RIGHT = 700
+      TOP = 84
+      BOTTOM = 330
+      COLUMNS = 48
+      EDGES = [40, 55, 63, 74, 85, 95].freeze
+      MARKS = {crisp: "crisp", done: "done", brown: "golden", burnt: "burnt"}.freeze
+
+      # @param section [Hash] from Families::Batter.section
+      def initialize(section)
+        @section = section
+        @minutes = shown_minutes
+        @points = section[:points].select { |point| point[:minutes] <= @minutes + 0.01 }
+      end
+
+      # @return [String] SVG
+      def to_s
+        Svg.tag("svg", [cells, coat, axes, marks, legend].join, viewBox: "0 0 #{WIDTH} 420", class: "section-picture", role: "img", aria_label: words)
+      end
+
+      private
+
+      # A little past golden or burnt.
+      def shown_minutes
+        last = @section[:points].last[:minutes]
+        [[@section[:burnt], @section[:brown]&.*(1.25), @section[:done]&.*(1.3)].compact.max || last, last].min
+      end
+
+      def words
+        "#{@section[:name].capitalize}, #{Format.number(@section[:thickness_mm])} mm thick, in #{@section[:around].round} °C: " +
+          MARKS.filter_map { |key, name| "#{name} at #{@section[key].round} min" if @section[key] }.join(", ")
+      end
+
+      def x(minutes) = LEFT + (RIGHT - LEFT) * minutes / @minutes
+      # The half of the piece fills the picture, the coat stands above it on the same scale.
+      def per_mm = (BOTTOM - TOP) / (@section[:thickness_mm] / 2)
+
+      def cells
+        step = [(@points.length / COLUMNS.to_f).ceil, 1].max
+        columns = @points.each_slice(step).map(&:first)
+        columns.each_with_index.map { |point, index| column(point, x(point[:minutes]),
+                                                            index + 1 < columns.length ? x(columns[index + 1][:minutes]) : RIGHT) }.join
+      end
+
+      def column(point, from, to)
+        nodes = point[:profile][0..-2]
+        height = (BOTTOM - TOP) / nodes.length.to_f
+        nodes.each_with_index.map do |celsius, index|
+          Svg.tag("rect", x: from, y: BOTTOM - (index + 1) * height, width: to - from + 0.6, height: height + 0.6, class: "heat-#{band(celsius)}")
+        end.join
+      end
+
+      def band(celsius) = EDGES.count { |edge| celsius >= edge }
+
+      # The coat, its water as the filled part.
+      def coat
+        height = [@section[:coat_mm] * per_mm, 2].max.clamp(2, TOP - 50)
+        wet = @points.first[:coat_water]
+        outline = @points.map { |point| [x(point[:minutes]), TOP - 4 - height * (wet.zero? ? 0 : point[:coat_water] / wet)] }
+        Svg.tag("rect", x: LEFT, y: TOP - 4 - height, width: RIGHT - LEFT, height: height, class: "coat-dry") +
+          Svg.tag("path", d: "#{Svg.path([[LEFT, TOP - 4], *outline, [RIGHT, TOP - 4]])}Z", class: "coat-wet") +
+          Svg.text("coat #{Format.number(@section[:coat_mm])} mm", x: LEFT, y: TOP - height - 12, class: "section-name")
+      end
+
+      def axes
+        step = [1, 2, 5, 10, 15, 30].find { |minutes| @minutes / minutes <= 10 } || 30
+        ticks = (0..(@minutes / step).floor).map { |index| Svg.text(index.zero? ? "0 min" : index * step, x: x(index * step), y: BOTTOM + 20,
+                                                                    class: "tick", text_anchor: "middle") }
+        ticks.join + Svg.text("middle", x: LEFT - 8, y: BOTTOM - 4, class: "tick",
+                              text_anchor: "end") + Svg.text("skin", x: LEFT - 8, y: TOP + 12, class: "tick", text_anchor: "end")
+      end
+
+      def marks
+        shown = MARKS.filter_map { |key, name| [@section[key], name] if @section[key] && @section[key] <= @minutes && @section[key] > 0.5 }.sort
+        shown.each_with_index.map do |(minutes, name), index|
+          at, right = x(minutes), x(minutes) > RIGHT - 90
+          Svg.tag("line", x1: at, x2: at, y1: 14 + 18 * (index % 2), y2: BOTTOM, class: "section-mark mark-line-#{name}") +
+            Svg.text("#{name} #{minutes.round} min", x: at + (right ? -5 : 5), y: 14 + 18 * (index % 2) + 12, class: "section-name",
+                     text_anchor: right ? "end" : "start")
+        end.join
+      end
+
+      def legend
+        names = ["under 40 °C", *EDGES.each_cons(2).map { |low, high| "#{low}–#{high}" }, "over 95"]
+        names.each_with_index.map do |name, index|
+          at = LEFT + 92 * index
+          Svg.tag("rect", x: at, y: BOTTOM + 40, width: 18, height: 18,
+                  class: "heat-#{index}") + Svg.text(name, x: at + 24, y: BOTTOM + 54, class: "tick")
+        end.join
+      end
+    end
+  end
+end

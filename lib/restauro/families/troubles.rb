@@ -1,0 +1,30 @@
+module Restauro
+  module Families
+    # What goes wrong with a dish besides being too thick or too thin, by family.
+    module Troubles
+      # key · sees what the cook sees · do what to do · why · next what to change next time · caution or nil
+      Trouble = Struct.new(:key, :sees, :do, :why, :next, :caution, keyword_init: true) do
+        def initialize(**)
+          super
+          freeze
+        end
+      end
+      # A coat of crumbs goes wrong as a coat of batter does.
+      FILES = {"sauce" => "sauce", "batter" => "batter", "breading" => "batter"}.freeze
+
+      module_function
+
+      # @param family [String] key   @return [Array<Trouble>]
+      def of(family)
+        DataFiles.yaml("families/#{FILES.fetch(family)}/troubles.yml").map do |key, row|
+          Trouble.new(key: key, **row.transform_keys(&:to_sym), caution: row["caution"].empty? ? nil : row["caution"])
+        end
+      end
+
+      # @raise [NotFound]
+      def fetch(family, key)
+        of(family).find { |trouble| trouble.key == key } || raise(NotFound, "no such trouble '#{key}'; use #{of(family).map(&:key).join(", ")}")
+      end
+    end
+  end
+end

@@ -1,0 +1,39 @@
+RSpec.describe "Batters and crumb coats in the browser" do
+  batter = "Corn-fritter batter\n120 g flour\n180 ml milk\n1 egg\n1 tsp baking powder"
+
+  it "a pasted batter turns the page into a batter's, and back" do
+    visit "/"
+    fill_recipe(batter)
+    expect(page).to have_css(".ladder").and have_css("select[name=flour]").and have_no_css("select[name=with]")
+    choose "thick coat", allow_label_click: true
+    expect(page).to have_css(".how", text: "thick coat")
+    fill_in "piece", with: "celeriac slice 12 mm"
+    fill_in "oven", with: "200C"
+    expect(page).to have_css(".section-picture")
+    expect(page).to accessible
+    find(".other", text: "chickpea").click
+    expect(page).to have_css(".answer .big", text: "chickpea flour")
+    fill_recipe("2 cups milk\n3 tbsp flour\n2 tbsp butter")
+    expect(page).to have_css(".course-chart").and have_css("#target-handle")
+    find("#target-handle").send_keys(:page_up)
+    expect(page).to have_checked_field("own", visible: :all)
+  end
+
+  it "a crumb coat is layered, rescued and kept" do
+    visit "/"
+    fill_recipe("Celeriac schnitzels in a crumb coat\n800 g celeriac, in 12 mm slices\n4 tbsp plain flour\n2 eggs\n150 g breadcrumbs")
+    expect(page).to have_css(".layers")
+    expect(page).to accessible
+    click_link "It came out otherwise"
+    select "the coat slides off", from: "trouble"
+    expect(page).to have_css(".trouble", text: "Dry the pieces")
+    expect(page).to accessible
+  end
+
+  it "fits a phone", size: :phone do
+    visit "/"
+    fill_recipe(batter)
+    expect(page).to have_css(".ladder")
+    expect(sideways?).to be false
+  end
+end
