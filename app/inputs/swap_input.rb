@@ -4,13 +4,13 @@ require "json"
 module Restauro
   # The Swap form: strings in, checked choices out. What was typed is kept whatever is wrong with it.
   class SwapInput
-    FIELDS = %w[recipe units family flour dust crumb rung piece oven oil school with grade spoons heat simmer altitude colour pour lid stir happens
-                look eaters diets scale corrections title note].freeze
+    FIELDS = %w[recipe units family flour dust crumb rung piece oven oil tin school with grade spoons heat simmer altitude colour pour lid stir
+                happens look eaters diets scale corrections title note].freeze
     MOST_RECIPE = 400_000
     NUMBERS = %w[spoons simmer altitude look].freeze
     GRADES = %w[keep thin medium thick very_thick own].freeze
     DEFAULTS = {"recipe" => "", "units" => "metric", "family" => "", "flour" => "", "dust" => "", "crumb" => "", "rung" => "keep",
-                "piece" => "", "oven" => "", "oil" => "", "school" => "roux", "with" => "blend_with_gum,corn_starch",
+                "piece" => "", "oven" => "", "oil" => "", "tin" => "standard", "school" => "roux", "with" => "blend_with_gum,corn_starch",
                 "grade" => "keep", "spoons" => "2",
                 "heat" => "medium", "simmer" => "", "altitude" => "0", "colour" => "", "pour" => "", "lid" => "", "stir" => "still", "happens" => "",
                 "look" => "", "eaters" => "all", "diets" => "", "scale" => "1",
@@ -21,6 +21,7 @@ module Restauro
         required(:units).filled(:string, included_in?: KitchenUnits::SYSTEMS)
         optional(:family).maybe(:string, included_in?: Families::KEYS)
         required(:rung).filled(:string, included_in?: ["keep", *Hydration::Rung.all.map(&:key)])
+        required(:tin).filled(:string, included_in?: Families::Batter::Tin.all.map(&:key))
         %i[flour dust crumb piece oven oil].each { |name| optional(name).maybe(:string, max_size?: 120) }
         required(:school).filled(:string, included_in?: Families::Sauce::Options::SCHOOLS)
         required(:with).filled(:string, max_size?: 200)
@@ -80,7 +81,8 @@ module Restauro
       return sauce_options if family.key == "sauce"
 
       words = family.key == "batter" ? [checked[:flour]] : [checked[:dust], checked[:crumb]]
-      {with: words.compact.flat_map { |keys| keys.split(",") }, **heat(catalogue), **(family.key == "batter" ? {target: rung} : {})}
+      own = family.key == "batter" ? {target: rung, tin: checked[:tin]} : {}
+      {with: words.compact.flat_map { |keys| keys.split(",") }, **heat(catalogue), **own}
     end
 
     private

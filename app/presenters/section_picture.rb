@@ -6,8 +6,9 @@ module Restauro
       WIDTH = 720
       LEFT = 60
       RIGHT = 700
-      TOP = 84
-      BOTTOM = 330
+      TOP = 112
+      BOTTOM = 350
+      ROWS = 3
       COLUMNS = 48
       EDGES = [40, 55, 63, 74, 85, 95].freeze
       MARKS = {crisp: "crisp", done: "done", brown: "golden", burnt: "burnt"}.freeze
@@ -21,7 +22,7 @@ module Restauro
 
       # @return [String] SVG
       def to_s
-        Svg.tag("svg", [cells, coat, axes, marks, legend].join, viewBox: "0 0 #{WIDTH} 420", class: "section-picture", role: "img", aria_label: words)
+        Svg.tag("svg", [cells, coat, axes, marks, legend].join, viewBox: "0 0 #{WIDTH} 440", class: "section-picture", role: "img", aria_label: words)
       end
 
       private
@@ -33,7 +34,8 @@ module Restauro
       end
 
       def words
-        "#{@section[:name].capitalize}, #{Format.number(@section[:thickness_mm])} mm thick, in #{@section[:around].round} °C: " +
+        "#{@section[:name].capitalize}, #{Format.number(@section[:thickness_mm])} mm thick, " \
+          "coat #{Format.number(@section[:coat_mm])} mm, in #{@section[:around].round} °C: " +
           MARKS.filter_map { |key, name| "#{name} at #{@section[key].round} min" if @section[key] }.join(", ")
       end
 
@@ -60,12 +62,12 @@ module Restauro
 
       # The coat, its water as the filled part.
       def coat
-        height = [@section[:coat_mm] * per_mm, 2].max.clamp(2, TOP - 50)
+        height = [@section[:coat_mm] * per_mm, 2].max.clamp(2, TOP - 68)
         wet = @points.first[:coat_water]
         outline = @points.map { |point| [x(point[:minutes]), TOP - 4 - height * (wet.zero? ? 0 : point[:coat_water] / wet)] }
         Svg.tag("rect", x: LEFT, y: TOP - 4 - height, width: RIGHT - LEFT, height: height, class: "coat-dry") +
           Svg.tag("path", d: "#{Svg.path([[LEFT, TOP - 4], *outline, [RIGHT, TOP - 4]])}Z", class: "coat-wet") +
-          Svg.text("coat #{Format.number(@section[:coat_mm])} mm", x: LEFT, y: TOP - height - 12, class: "section-name")
+          Svg.text("coat", x: LEFT - 8, y: TOP + 1 - height / 2, class: "tick", text_anchor: "end")
       end
 
       def axes
@@ -73,15 +75,15 @@ module Restauro
         ticks = (0..(@minutes / step).floor).map { |index| Svg.text(index.zero? ? "0 min" : index * step, x: x(index * step), y: BOTTOM + 20,
                                                                     class: "tick", text_anchor: "middle") }
         ticks.join + Svg.text("middle", x: LEFT - 8, y: BOTTOM - 4, class: "tick",
-                              text_anchor: "end") + Svg.text("skin", x: LEFT - 8, y: TOP + 12, class: "tick", text_anchor: "end")
+                              text_anchor: "end") + Svg.text("skin", x: LEFT - 8, y: TOP + 18, class: "tick", text_anchor: "end")
       end
 
       def marks
         shown = MARKS.filter_map { |key, name| [@section[key], name] if @section[key] && @section[key] <= @minutes && @section[key] > 0.5 }.sort
         shown.each_with_index.map do |(minutes, name), index|
           at, right = x(minutes), x(minutes) > RIGHT - 90
-          Svg.tag("line", x1: at, x2: at, y1: 14 + 18 * (index % 2), y2: BOTTOM, class: "section-mark mark-line-#{name}") +
-            Svg.text("#{name} #{minutes.round} min", x: at + (right ? -5 : 5), y: 14 + 18 * (index % 2) + 12, class: "section-name",
+          Svg.tag("line", x1: at, x2: at, y1: 4 + 19 * (index % ROWS), y2: BOTTOM, class: "section-mark mark-line-#{name}") +
+            Svg.text("#{name} #{minutes.round} min", x: at + (right ? -5 : 5), y: 18 + 19 * (index % ROWS), class: "section-name",
                      text_anchor: right ? "end" : "start")
         end.join
       end

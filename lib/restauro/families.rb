@@ -16,6 +16,7 @@ module Restauro
   module Families
     autoload :Batter, "restauro/families/batter"
     autoload :Breading, "restauro/families/breading"
+    autoload :Coated, "restauro/families/coated"
     autoload :Detection, "restauro/families/detection"
     autoload :Sauce, "restauro/families/sauce"
     autoload :Troubles, "restauro/families/troubles"

@@ -1,10 +1,13 @@
 module Restauro
   # Heat in a piece of food: its properties, how its middle warms, and a section through piece and coat over time.
   module Heat
+    autoload :Browning, "restauro/heat/browning"
     autoload :Conduction, "restauro/heat/conduction"
     autoload :Food, "restauro/heat/food"
+    autoload :Frying, "restauro/heat/frying"
     autoload :Oil, "restauro/heat/oil"
     autoload :Piece, "restauro/heat/piece"
+    autoload :PieceLine, "restauro/heat/piece_line"
     autoload :Section, "restauro/heat/section"
     autoload :Surroundings, "restauro/heat/surroundings"
   end

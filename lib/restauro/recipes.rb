@@ -14,6 +14,7 @@ module Restauro
     autoload :Recipe, "restauro/recipes/recipe"
     autoload :Scale, "restauro/recipes/scale"
     autoload :ScaleWish, "restauro/recipes/scale_wish"
+    autoload :WeighedLine, "restauro/recipes/weighed_line"
     autoload :Weigher, "restauro/recipes/weigher"
   end
 end

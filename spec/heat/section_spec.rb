@@ -34,7 +34,18 @@ RSpec.describe Restauro::Heat::Section do
   it("a thicker coat crisps later") { expect([0.4, 0.8, 1.6].map { |mm| cook["celeriac slice 12 mm", "200C", mm].crisp }).to satisfy { |m| m == m.sort } }
   # By hand: 8*(200-85) + 0.9*5.67e-8*(473.15^4 - 358.15^4) = 920 + 1718 = 2638 W/m2.
   it("takes up what the walls and the air give") { expect(oven["200C"].flux(85.0)).to be_within(0.5).percent_of(2638) }
-  it("fries in minutes") { expect(described_class.cook(piece["cod fillet 18 mm"], Restauro::Heat::Surroundings.oil(180.0), coat_m: 0.001, coat_water_kg_m2: 0.65, coat_dry_kg_m2: 0.43).done).to be_between(3, 8) }
+  it("fries in minutes") { expect(described_class.cook(piece["cod fillet 18 mm"], Restauro::Heat::Surroundings.oil(Restauro::Heat::Frying.parse("180C")), coat_m: 0.001, coat_water_kg_m2: 0.65, coat_dry_kg_m2: 0.43).done).to be_between(3, 8) }
+
+  # Common practice: a shallow pan takes longer than deep oil, and much less than an oven.
+  it "takes longer in a shallow pan than in deep oil" do
+    minutes = [Restauro::Heat::Surroundings.oil(Restauro::Heat::Frying.parse("180C")), Restauro::Heat::Surroundings.oil(Restauro::Heat::Frying.parse("180C shallow")), oven["180C"]].map do |around|
+      described_class.cook(piece["celeriac slice 10 mm"], around, coat_m: 0.001, coat_water_kg_m2: 0.3, coat_dry_kg_m2: 0.5)
+    end
+    expect(minutes.map(&:crisp)).to eq(minutes.map(&:crisp).sort)
+    expect(minutes[1].brown).to be > 1.5 * minutes[0].brown
+    # From memory: a coated slice is golden after some 4 to 8 minutes in deep oil at 180 C.
+    expect(minutes[0].brown).to be_between(4, 8)
+  end
 
   describe Restauro::Heat::Food do
     # ASHRAE Handbook, Refrigeration, ch. 19 (Choi & Okos): water at 20 C: k 0.603 W/mK, rho 996 kg/m3, c 4.13 kJ/kgK.

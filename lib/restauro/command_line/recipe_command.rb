@@ -9,7 +9,9 @@ module Restauro
           bin/restauro predict FILE|-   the texture a recipe will have
             --format json|text          json
             --family sauce|batter|breading   told from the recipe
-            --piece "NAME slice|floret|stick|cube|fillet N mm", --oven "200C|400F|gas 6[,fan]", --oil 180C   for coats
+            --piece "NAME slice|floret|stick|cube|fillet N mm", --oven "200C|400F|gas 6[,fan]"   for coats
+            --oil "180C [shallow] [olive oil] [2 litres]"
+            --tin mini|standard|large   for muffins and hot-tin puddings
             --units us|metric|uk|au     us
             --school roux|slurry        predict: the recipe's own; swap: the swap's (roux)
             --heat low|medium|medium_high|high   medium
@@ -63,15 +65,16 @@ module Restauro
       def pieces(on)
         on.on("--piece PIECE") { |value| @piece = value }
         on.on("--oven HEAT") { |value| @oven = value }
-        on.on("--oil CELSIUS") { |value| @oil = value }
+        on.on("--oil FAT") { |value| @oil = value }
+        on.on("--tin TIN") { |value| @tin = value }
       end
 
       # What a coat is cooked on and in.
       def coating
-        oil = @oil && (Float(@oil[/\A\d+(?:\.\d+)?(?=\s*C?\z)/i].to_s, exception: false) or raise InvalidInput, "oil is such as 180C, got '#{@oil}'")
         oven = @oven && (Kitchen::OvenTemperature.parse(@oven.sub(",", " ")) or raise InvalidInput,
                          "oven is such as 200C, 400F, gas 6 or 180C,fan; got '#{@oven}'")
-        {piece: @piece && Heat::Piece.parse(@piece, catalogue), oven: oven, oil: oil}.compact
+        {piece: @piece && Heat::Piece.parse(@piece, catalogue), oven: oven, oil: @oil && Heat::Frying.parse(@oil),
+         tin: @tin}.compact
       end
 
       def swap_choices(on)

@@ -34,7 +34,7 @@ module Restauro
       def written(line, ingredient, share)
         grams = line.grams && line.grams * Float(share)
         measure = grams && Measure.nearest(ingredient, grams.value, @units)
-        text = grams ? "#{format("%.1f", grams.value)} g #{ingredient.say}#{" (#{measure.text})" if measure}" : ingredient.say
+        text = grams ? Recipes::WeighedLine.text(grams.value, ingredient.say, measure&.text) : ingredient.say
         Recipes::Line.new(text: text, ingredient: ingredient.key, grams: grams, part: line.part, amount_text: measure&.text,
                           role: Recipes::LineReader::ROLES.fetch(ingredient.group, "other"))
       end

@@ -20,6 +20,9 @@ module Restauro
       # @return [Hash, nil] row of data/heat/oils.yml
       def row(key) = DataFiles.yaml("heat/oils.yml")[key]
 
+      # The oil that words name.   @return [String, nil] key
+      def key(words) = DataFiles.yaml("heat/oils.yml").find { |_, oil| words.match?(/\b(?:#{oil["words"]})\b/i) }&.first
+
       # What to say of an oil at a temperature.   @return [String, nil]
       def caution(key, celsius)
         oil = row(key) or return

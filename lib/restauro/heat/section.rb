@@ -20,11 +20,8 @@ module Restauro
       RECORD_S = 30.0
       LATENT = Constants.fetch(:heat, :latent_heat)
       CRISP = Constants.fetch(:heat, :crisp_water_share)
-      BROWN = Constants.fetch(:heat, :brown_celsius)
-      BROWNED = Constants.fetch(:heat, :brown_degree_minutes)
       COAT_HEAT = Constants.fetch(:heat, :dry_coat_heat)
       GIVEN = Constants.fetch(:heat, :piece_water_given)
-      BURN_TIMES = Constants.fetch(:heat, :burn_times)
       DRY_CRUST = Constants.fetch(:heat, :dry_crust_conductance)
       WATER_HEAT = 4180.0
       BOIL = 100.0
@@ -102,8 +99,7 @@ module Restauro
       # Implicit, since a dry coat holds hardly any heat. A wet one stays at its wet temperature and boils off what the piece does not take.
       def surface_step(last)
         held = [@dry * COAT_HEAT + (@water.positive? ? @water : 0.0) * WATER_HEAT, SKIN_HEAT].max / @step
-        gap = @around.celsius - @surface
-        film = gap.abs < 1 ? @around.coefficient : @around.flux(@surface) / gap
+        film = @around.film(@surface)
         @surface = (held * @surface + skin * last + film * @around.celsius) / (held + skin + film)
         return unless @water.positive? && @surface > @around.wet_celsius
 
@@ -123,11 +119,16 @@ module Restauro
       def watch
         @crisp ||= @seconds if water_share <= CRISP
         @done ||= @seconds if @piece.food.done_celsius && @temperature.first >= @piece.food.done_celsius
-        return unless @surface > BROWN
+        @browning += @around.share * @step / 60 * Browning.rate(hot_face) if @water <= 0
+        @brown ||= @seconds if @browning >= Browning::GOLDEN
+        @burnt ||= @seconds if @browning >= Browning::BURNT
+      end
 
-        @browning += @step / 60 * (@surface - BROWN)
-        @brown ||= @seconds if @browning >= BROWNED
-        @burnt ||= @seconds if @browning >= BURN_TIMES * BROWNED
+      # A face that lies in the fat only in its turn is hotter then than on the whole.
+      def hot_face
+        return @surface if @around.share == 1
+
+        (@around.coefficient * @around.celsius + skin * @temperature.last) / (@around.coefficient + skin)
       end
 
       def minutes(seconds) = seconds && seconds / 60

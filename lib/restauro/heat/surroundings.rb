@@ -2,8 +2,9 @@ module Restauro
   module Heat
     # What a piece is cooked in: an oven, still or with a fan, or deep oil.
     #   celsius C · coefficient W/(m2 K) · radiates whether its walls shine on the piece · wet_celsius what the surface stays at while it is wet
-    Surroundings = Struct.new(:kind, :celsius, :coefficient, :radiates, :wet_celsius, keyword_init: true) do
-      def initialize(**)
+    #   share of the time that a face gets it
+    Surroundings = Struct.new(:kind, :celsius, :coefficient, :radiates, :wet_celsius, :share, keyword_init: true) do
+      def initialize(share: 1.0, **)
         super
         freeze
       end
@@ -15,17 +16,21 @@ module Restauro
             wet_celsius: Constants.fetch(:heat, :wet_surface_celsius))
       end
 
-      # @param celsius [Float] C of the oil
-      def self.oil(celsius)
-        raise InvalidInput, "oil is 140 to 200 C for frying, got #{celsius.round}" unless celsius.between?(140, 200)
-
-        new(kind: :oil, celsius: celsius, coefficient: Constants.fetch(:heat, :oil_coefficient), radiates: false,
+      # @param frying [Frying]   Shallow, each face lies in it in its turn.
+      def self.oil(frying)
+        new(kind: :oil, celsius: frying.celsius, share: frying.share, coefficient: Constants.fetch(:heat, :oil_coefficient), radiates: false,
             wet_celsius: Constants.fetch(:heat, :wet_surface_oil_celsius))
+      end
+
+      # Flux for each degree.   @return [Float] W/(m2 K)
+      def film(surface_celsius)
+        gap = celsius - surface_celsius
+        gap.abs < 1 ? share * coefficient : flux(surface_celsius) / gap
       end
 
       # Heat into a surface.   h (To - Ts) + 0.9 sigma (To^4 - Ts^4)   @return [Float] W/m2
       def flux(surface_celsius)
-        convected = coefficient * (celsius - surface_celsius)
+        convected = share * coefficient * (celsius - surface_celsius)
         return convected unless radiates
 
         kelvin = Constants.fetch(:air, :zero_celsius)

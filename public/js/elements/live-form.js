@@ -76,7 +76,8 @@ export class LiveForm {
       const fresh = page.getElementById(region.id);
       if (fresh && region.id !== this.held && !this.typingIn(region)) region.replaceWith(document.adoptNode(fresh));
     });
-    this.form.querySelectorAll("[data-live-on]").forEach((region) => {
+    // Choices are drawn anew for another family, but not under what was typed since this was asked: the next answer does it.
+    if (!this.unsaved) this.form.querySelectorAll("[data-live-on]").forEach((region) => {
       const fresh = page.getElementById(region.id);
       if (fresh && fresh.dataset.liveOn !== region.dataset.liveOn) region.replaceWith(document.adoptNode(fresh));
     });

@@ -32,8 +32,10 @@ module Restauro
         def heat(prediction)
           section = prediction.section or return []
           piece = prediction.options.piece
-          [raw(section, piece), never_done(section, piece)].compact
+          [raw(section, piece), never_done(section, piece), smoking(prediction.options.oil)].compact
         end
+
+        def smoking(oil) = oil&.caution&.then { |words| Warning.new(code: :oil_smokes, text: words) }
 
         # Burnt before the middle is done.
         def raw(section, piece)

@@ -4,7 +4,6 @@ module Restauro
       # The steps at the heat, by what is cooked and in what.
       module Cooking
         Step = Sauce::Method::Step
-        LITRE_G = 920.0
 
         module_function
 
@@ -40,44 +39,66 @@ module Restauro
         end
 
         def fried(prediction)
-          section, piece, celsius = prediction.section, prediction.options.piece, prediction.options.oil
+          section, piece, oil = prediction.section, prediction.options.piece, prediction.options.oil
           minutes = stop_minutes(section)
-          [heat_oil(celsius),
-           Step.new(text: "Fry a few pieces at a time: for a litre of oil (#{LITRE_G.round} g) at most " \
-                          "#{Heat::Oil.batch_g(oil_g: LITRE_G, oil_celsius: celsius).round} g.",
+          [heat_oil(oil),
+           Step.new(text: oil.shallow ? "Fry in one layer with room between; turn often." : "#{batches(prediction)}.",
                     minutes: minutes && half([minutes, 1.0].max), look_for: looks(section, piece), caution: done_caution(piece)),
            Step.new(text: "Drain on a rack; let the oil come back before the next batch.",
-                    look_for: "oil back at #{celsius.round} °C: never under #{Constants.fetch(:heat, :oil_least_celsius).round}")]
+                    look_for: "oil back at #{oil.celsius.round} °C: never under #{Constants.fetch(:heat, :oil_least_celsius).round}")]
         end
 
-        def heat_oil(celsius)
-          Step.new(text: "Heat #{Heat::Oil.row("neutral_oil")["say"]}, a hand deep and the pan at most a third full, to #{celsius.round} °C.",
-                   look_for: "a drop of batter rises and bubbles at once",
+        def heat_oil(oil)
+          amount = oil.shallow ? "#{Constants.fetch(:heat, :shallow_mm).round} mm of #{oil.say} in a wide pan" : deep(oil)
+          Step.new(text: "Heat #{amount} to #{oil.celsius.round} °C.", look_for: "a drop of batter rises and bubbles at once",
                    caution: "Hot oil: never water near it, never move the pan, heat off and lid on if it smokes. Dry pieces, or they spit.")
         end
 
-        def hot_tin
+        def deep(oil) = "#{litres(oil)} of #{oil.say}, the pan at most a third full,"
+        def litres(oil) = oil.litres == 1 ? "a litre" : "#{oil.litres.round(2).to_s.delete_suffix(".0")} litres"
+
+        # How many at a time so that the oil stays hot, and how often.
+        def batches(prediction)
+          oil, each = prediction.options.oil, prediction.piece_g
+          at_once = [(oil.batch_g / each).floor, 1].max
+          count, = prediction.pieces
+          words = "Fry at most #{at_once == 1 ? "one piece" : "#{at_once} pieces"} at a time " \
+                  "(#{oil.batch_g.round} g of food in #{litres(oil)} of oil)"
+          count && count > at_once ? "#{words}: #{(count / at_once.to_f).ceil} batches" : words
+        end
+
+        def hot_tin(prediction)
           c = ->(name) { Constants.fetch(:batter, name).round }
           [Step.new(text: "#{c[:tin_oil_mm]} mm of refined oil or dripping in each cup of the tin, into the oven at #{c[:tin_celsius]} °C.",
                     minutes: c[:tin_preheat_minutes].to_f,
                     look_for: "the oil shimmers", caution: "Smoking-hot fat: no unrefined olive oil, tin on a tray, long gloves, never water."),
-           Step.new(text: "Pour the batter in quickly, half full. Door shut.", minutes: c[:tin_first_minutes].to_f, look_for: "puffed over the rim"),
+           Step.new(text: "Pour the batter in quickly, half full: #{filled(prediction, :tin_fill_share)}. Door shut.",
+                    minutes: c[:tin_first_minutes].to_f, look_for: "puffed over the rim"),
            Step.new(text: "Down to #{c[:tin_then_celsius]} °C; leave the door shut.", minutes: 15.0, look_for: "brown and stiff at the sides",
                     caution: "Egg must set: the middle at 71 °C or more. Underdone egg is not for the pregnant, old, young or ill.")]
         end
 
-        def muffins
-          minutes = muffin_minutes
-          [Step.new(text: "Fold wet into dry in a few strokes; fill the cups two thirds.", look_for: "streaks are fine: gas is lost by stirring"),
+        # Grams in each cup and how many cups.
+        def filled(prediction, share)
+          tin, full = Tin.fetch(prediction.options.tin), Constants.fetch(:batter, share)
+          cups = tin.cups(prediction.grams, full)
+          "#{tin.fill_g(full).round} g in each of #{cups} #{tin.say} cup#{"s" if cups != 1}"
+        end
+
+        def muffins(prediction)
+          minutes = muffin_minutes(Tin.fetch(prediction.options.tin))
+          [Step.new(text: "Fold wet into dry in a few strokes; fill the cups two thirds: #{filled(prediction, :muffin_fill_share)}.",
+                    look_for: "streaks are fine: gas is lost by stirring"),
            Step.new(text: "Bake at #{Constants.fetch(:batter, :muffin_celsius).round} °C.", minutes: half(minutes),
-                    look_for: "domed, and the middle at 97 °C: a filling fools the skewer",
+                    look_for: "domed, and the middle at #{Constants.fetch(:batter, :muffin_done_celsius).round} °C: a filling fools the skewer",
                     caution: "A fan can blow a rising batter over: still air if there is a choice.")]
         end
 
         # The middle of a muffin by conduction, set and no longer raw.
-        def muffin_minutes
-          food = Heat::Food.composed("batter", nil, done_celsius: 93.0, why: "set")
-          piece = Heat::Piece.new(name: "muffin", food: food, shape: :sphere, thickness_m: Constants.fetch(:batter, :muffin_mm) / 1000,
+        def muffin_minutes(tin)
+          food = Heat::Food.composed("batter", nil, done_celsius: Constants.fetch(:batter, :muffin_done_celsius), why: "set",
+                                       steam: Constants.fetch(:heat, :crumb_steam))
+          piece = Heat::Piece.new(name: "muffin", food: food, shape: :sphere, thickness_m: tin.ball_m(Constants.fetch(:batter, :muffin_fill_share)),
                                   kind: "muffin")
           around = Heat::Surroundings.oven(Kitchen::OvenTemperature.new(celsius: Constants.fetch(:batter, :muffin_celsius)))
           Heat::Section.cook(piece, around, minutes: 90).done || 25.0

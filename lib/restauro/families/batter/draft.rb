@@ -47,11 +47,7 @@ module Restauro
         end
 
         def line(ingredient, grams, role, part, added: true)
-          grams = grams.round(1)
-          measure = Measure.nearest(ingredient, grams, KitchenUnits.of(@recipe.system))
-          Recipes::Line.new(text: "#{format("%.1f", grams)} g #{ingredient.say}#{" (#{measure.text})" if measure}", ingredient: ingredient.key,
-                            role: role,
-                            grams: Sauce::SwapDraft.weighed(grams), part: part, amount_text: measure&.text, name_text: ingredient.say, added: added)
+          Recipes::WeighedLine.of(ingredient, grams, role: role, part: part, units: KitchenUnits.of(@recipe.system), added: added)
         end
       end
     end

@@ -79,8 +79,8 @@ module Restauro
         def cook
           return Cooking.steps(@ours) if @ours.section
           case @ours.style
-          when "pudding" then Cooking.hot_tin
-          when "muffin" then Cooking.muffins
+          when "pudding" then Cooking.hot_tin(@ours)
+          when "muffin" then Cooking.muffins(@ours)
           when "pancake" then Cooking.pancakes
           else Cooking.unplanned
           end

@@ -2,13 +2,15 @@ module Restauro
   module Families
     class Batter
       # The cook's choices for a batter.
-      #   with Array of flour keys · target Float ratio or nil · piece Heat::Piece or nil · oven Kitchen::OvenTemperature or nil · oil C or nil
+      #   with Array of flour keys · target Float ratio or nil · piece Heat::Piece or nil · oven Kitchen::OvenTemperature or nil
+      #   oil Heat::Frying (or its C) or nil
+      #   tin key of data/families/batter/tins.yml
       #   without Array of diets, allergens, groups or keys · offer Array of keys to offer first
-      Options = Struct.new(:with, :target, :piece, :oven, :oil, :without, :offer, keyword_init: true) do
+      Options = Struct.new(:with, :target, :piece, :oven, :oil, :tin, :without, :offer, keyword_init: true) do
         # What other families are asked for is taken and left alone.
-        def initialize(with: [], target: nil, piece: nil, oven: nil, oil: nil, without: [], offer: [], **)
-          super(with: with.dup.freeze, target: Options.ratio_of(target), piece: piece, oven: oven, oil: oil, without: without.dup.freeze,
-                offer: offer.dup.freeze)
+        def initialize(with: [], target: nil, piece: nil, oven: nil, oil: nil, tin: "standard", without: [], offer: [], **)
+          super(with: with.dup.freeze, target: Options.ratio_of(target), piece: piece, oven: oven, oil: Options.frying(oil), tin: Tin.fetch(tin).key,
+                without: without.dup.freeze, offer: offer.dup.freeze)
           freeze
         end
 
@@ -20,6 +22,8 @@ module Restauro
 
           oven && Heat::Surroundings.oven(oven)
         end
+
+        def self.frying(oil) = oil.is_a?(Numeric) ? Heat::Frying.new(celsius: oil.to_f) : oil
 
         # @param target [String, Numeric, nil] a rung or the ratio itself
         def self.ratio_of(target)

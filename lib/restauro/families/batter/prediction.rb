@@ -3,12 +3,14 @@ module Restauro
     class Batter
       # What a batter will be: its water ratio with its band, how it flows, rises, coats and cooks.
       class Prediction
+        include Coated
+
         attr_reader :recipe, :options, :parts, :ratio, :gas, :style, :section
 
         # @param recipe [Recipes::Recipe]   @param catalogue [Catalogue]   @param options [Options]
         def initialize(recipe, catalogue, options)
           @recipe = recipe
-          @options = options
+          @options = with_piece(options, catalogue)
           @parts = recipe.ingredients.select(&:counted?).map { |line| [catalogue.fetch(line.ingredient), line.grams] }.freeze
           @ratio = Hydration::WaterRatio.estimate(parts)
           @gas = Lift::Gas.of(weights)
@@ -48,15 +50,6 @@ module Restauro
         def warnings = recipe.warnings + Cautions.of(self)
 
         SLICE_HEIGHT_M = 0.07
-
-        private
-
-        def cook
-          around = options.around
-          return unless options.piece && around && coat_m
-
-          Heat::Section.cook(options.piece, around, coat_m: coat_m, coat_water_kg_m2: coat_water_kg_m2, coat_dry_kg_m2: coat_kg_m2 - coat_water_kg_m2)
-        end
       end
     end
   end

@@ -3,11 +3,13 @@ module Restauro
     class Breading
       # What a crumb coat will be: its layers, how much of each so many pieces take, and how it cooks.
       class Prediction
+        include Coated
+
         attr_reader :recipe, :options, :layers, :section
 
         def initialize(recipe, catalogue, options)
           @recipe = recipe
-          @options = options
+          @options = with_piece(options, catalogue)
           @catalogue = catalogue
           @layers = Layers.of(dust: dust, wet: wet, crumb: crumb).freeze
           @section = cook
@@ -18,26 +20,13 @@ module Restauro
         def coat_kg_m2 = layers.sum(&:kg_m2)
         def coat_water_kg_m2 = layers.empty? ? nil : layers.sum(&:water_kg_m2)
 
-        # How many pieces the food in the recipe makes, and their surface.   @return [Array(Integer, Float), nil] count and m2
-        def pieces
-          piece = options.piece or return
-          grams, area = piece.size(length_mm: Layers.figure(:slice_length_mm), width_mm: Layers.figure(:slice_width_mm))
-          count = [(food_g / grams).round, 1].max if food_g
-          count && [count, count * area]
-        end
-
         # Grams of a layer for all the pieces, what stays in the dish counted in.   @return [Float, nil]
         def needed(layer)
           _, area = pieces
           area && 1000 * layer.kg_m2 * area * (1 + Layers.figure(:loss_share))
         end
 
-        # What is coated: the heaviest thing that is no coat.   @return [Float, nil] g
-        def food_g
-          recipe.ingredients.select { |line| line.role == "other" && line.grams }.map { |line| line.grams.value }.max
-        end
-
-        def water_out_g = food_g && food_g * Layers.figure(:salted_water_share)
+        def water_out_g = (food_g || (pieces && pieces.first * piece_g))&.*(Layers.figure(:salted_water_share))
 
         def warnings = recipe.warnings + (layers.empty? ? [no_coat] : []) + Batter::Cautions.heat(self)
 
@@ -58,13 +47,6 @@ module Restauro
 
         def no_coat
           Warning.new(code: :no_coat, text: "no coat was read: type lines such as '2 tbsp flour', '1 egg', '80 g breadcrumbs'")
-        end
-
-        def cook
-          around = options.around
-          return unless options.piece && around && coat_m
-
-          Heat::Section.cook(options.piece, around, coat_m: coat_m, coat_water_kg_m2: coat_water_kg_m2, coat_dry_kg_m2: coat_kg_m2 - coat_water_kg_m2)
         end
       end
     end

@@ -77,11 +77,9 @@ module Restauro
         end
 
         def new_line(ingredient, grams, role, part)
-          measure = grams && Measure.nearest(ingredient, grams, units)
-          text = grams ? "#{format("%.1f", grams.round(1))} g #{ingredient.say}#{" (#{measure.text})" if measure}" : ingredient.say
-          Recipes::Line.new(text: text, ingredient: ingredient.key, role: role, part: part, amount_text: measure&.text, name_text: ingredient.say,
-                            added: true,
-                            grams: grams && Sauce::SwapDraft.weighed(grams.round(1)))
+          return Recipes::WeighedLine.of(ingredient, grams, role: role, part: part, units: units) if grams
+
+          Recipes::Line.new(text: ingredient.say, ingredient: ingredient.key, role: role, part: part, name_text: ingredient.say, added: true)
         end
 
         def alternatives(ours)

@@ -72,10 +72,7 @@ module Restauro
         end
 
         def new_line(ingredient, grams, role, part, name: ingredient.say)
-          measure = Measure.nearest(ingredient, grams, @units)
-          text = "#{SwapDraft.tenths(grams)} g #{name}#{" (#{measure.text})" if measure}"
-          Recipes::Line.new(text: text, ingredient: ingredient.key, grams: SwapDraft.weighed(grams), role: role, part: part,
-                            amount_text: measure&.text, added: true)
+          Recipes::WeighedLine.of(ingredient, grams, role: role, part: part, units: @units, name: name)
         end
 
         # Counted lines are printed by weight, with the cook's own words beside; all others stay as they were typed.
@@ -85,15 +82,7 @@ module Restauro
           grams = line.grams.value.round(1)
           name = line.corrected ? @catalogue.fetch(line.ingredient).say : line.name_text || @catalogue.fetch(line.ingredient).say
           own = line.amount_text && !line.corrected && !line.amount_text.match?(/\A[\d.,\s]+g\z/i) ? " (#{line.amount_text})" : ""
-          line.with(text: "#{SwapDraft.tenths(grams)} g #{name}#{own}", corrected: false)
-        end
-
-        def self.tenths(grams) = format("%.1f", grams)
-
-        # What a kitchen scale makes of a weight.
-        def self.weighed(grams)
-          share = grams.zero? ? 0.0 : Constants.fetch(:uncertainty, :scale_grams) / grams
-          Estimate.within(grams, [share, Constants.fetch(:uncertainty, :scale_share)].max.clamp(0.0, 1.0))
+          line.with(text: "#{Recipes::WeighedLine.tenths(grams)} g #{name}#{own}", corrected: false)
         end
       end
     end

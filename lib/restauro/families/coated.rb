@@ -1,0 +1,41 @@
+module Restauro
+  module Families
+    # What every prediction of a coated piece shares: which piece, how many, and its section in the heat.
+    #   Needs recipe, options, coat_m, coat_kg_m2, coat_water_kg_m2.
+    module Coated
+      # How many pieces the food in the recipe makes, and their surface.   @return [Array(Integer, Float), nil] count and m2
+      def pieces
+        piece = options.piece or return
+        grams, area = size_of(piece)
+        count = Heat::PieceLine.count(recipe) || (food_g && [(food_g / grams).round, 1].max)
+        count && [count, count * area]
+      end
+
+      # @return [Float, nil] g
+      def piece_g = options.piece && size_of(options.piece).first
+
+      # What is coated: the heaviest thing that is no coat.   @return [Float, nil] g
+      def food_g
+        recipe.ingredients.select { |line| line.role == "other" && line.grams }.map { |line| line.grams.value }.max
+      end
+
+      private
+
+      # The cook's piece, else the one that the recipe tells of.
+      def with_piece(options, catalogue)
+        options.piece ? options : options.with_choices(piece: Heat::PieceLine.piece(recipe, catalogue))
+      end
+
+      def size_of(piece)
+        piece.size(length_mm: Constants.fetch(:breading, :slice_length_mm), width_mm: Constants.fetch(:breading, :slice_width_mm))
+      end
+
+      def cook
+        around = options.around
+        return unless options.piece && around && coat_m
+
+        Heat::Section.cook(options.piece, around, coat_m: coat_m, coat_water_kg_m2: coat_water_kg_m2, coat_dry_kg_m2: coat_kg_m2 - coat_water_kg_m2)
+      end
+    end
+  end
+end

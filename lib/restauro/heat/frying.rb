@@ -1,0 +1,48 @@
+module Restauro
+  module Heat
+    # Fat to fry in: how hot, deep or shallow, which, and how much.
+    #   celsius C · shallow whether it covers one face only · key of data/heat/oils.yml · litres of it, when deep
+    Frying = Struct.new(:celsius, :shallow, :key, :litres, keyword_init: true) do
+      def initialize(celsius:, shallow: false, key: "neutral_oil", litres: 1.0)
+        raise InvalidInput, "oil is 140 to 200 C for frying, got #{celsius.round}" unless celsius.between?(140, 200)
+        raise InvalidInput, "oil to fry in is 0.2 to 10 litres, got #{litres}" unless litres.between?(0.2, 10)
+
+        super
+        freeze
+      end
+
+      # @param text [String] "180C", "350F shallow", "170 olive oil", "180C ghee 2 litres"   @return [Frying]   @raise [InvalidInput]
+      def self.parse(text)
+        match = Frying::TEXT.match(text.strip) or raise InvalidInput, "oil #{Frying::SUCH_AS}; got '#{text.strip[0, 30]}'"
+        words = match[3].to_s
+        degrees = Float(match[1])
+        new(celsius: match[2].to_s.casecmp?("f") ? (degrees - 32) / 1.8 : degrees, shallow: words.match?(/shallow|pan/i), key: key_in(words),
+            litres: litres_in(words))
+      end
+
+      def self.key_in(words)
+        named = words.gsub(Frying::LITRES, "").gsub(/shallow|deep|pan|,/i, "").strip
+        return "neutral_oil" if named.empty?
+
+        Oil.key(named) or raise InvalidInput, "no smoke point is known of '#{named[0, 30]}'; oil #{Frying::SUCH_AS}"
+      end
+
+      def self.litres_in(words)
+        match = Frying::LITRES.match(words) or return 1.0
+        Float(match[1].tr(",", ".")) * (match[2].match?(/\Am/i) ? 0.001 : 1)
+      end
+
+      def say = Oil.row(key)["say"]
+      def grams = 1000 * litres * Constants.fetch(:heat, :oil_density)
+      def batch_g = Oil.batch_g(oil_g: grams, oil_celsius: celsius)
+      # Above where it smokes, or near.   @return [String, nil]
+      def caution = Oil.caution(key, celsius)
+      # The share of the time that a face lies in it.
+      def share = shallow ? Constants.fetch(:heat, :shallow_share) : 1.0
+    end
+
+    Frying::TEXT = /\A(\d{2,3}(?:\.\d+)?)\s*°?\s*([CF]\b)?[,\s]*(.*)\z/i
+    Frying::LITRES = /(\d+(?:[.,]\d+)?)\s*(litres?|liters?|ml|l)\b/i
+    Frying::SUCH_AS = "is its temperature, and what it is if it matters, such as 180C, 180C shallow, 170C olive oil, 180C ghee 2 litres".freeze
+  end
+end
