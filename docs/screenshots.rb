@@ -10,10 +10,14 @@ module Restauro
     WIDE = [1280, 800].freeze
     PHONE = [390, 844].freeze
     LABEL = "Corn flour, sugar, barley malt extract, natural flavouring, buckwheat. Gluten free oats. May contain wheat.".freeze
+    BATTER = "Corn-fritter batter\n110 g plain flour\n150 ml whole milk\n1 egg\n1 tsp baking powder\n1/2 tsp salt".freeze
+    COAT = "Celeriac schnitzels in a crumb coat\n8 slices celeriac, 10 mm\n5 tbsp plain flour\n2 eggs\n140 g dry breadcrumbs\n1 tsp salt".freeze
     # name => [size, path, what to do first]
     VIEWS = {
       "swap" => [WIDE, "/"], "swap-phone" => [PHONE, "/"], "notebook" => [WIDE, "/notebook"], "kept" => [WIDE, "/notebook/2"],
       "compare" => [WIDE, "/compare"], "rescue" => [WIDE, "/rescue?seen=thin&where=pan"], "bake" => [WIDE, "/bake"],
+      "batter" => [[1280, 1100], "/", -> { swap("batter", BATTER, "piece" => "celeriac slice 12 mm", "oven" => "200C") }],
+      "breading" => [[1280, 1100], "/", -> { swap("breading", COAT, "oil" => "180C sunflower oil") }],
       "cupboard" => [WIDE, "/cupboard"], "measures" => [WIDE, "/cupboard/measures"],
       "label" => [WIDE, "/cupboard/label", -> { fill_in "label_text", with: LABEL and find(".finding", text: "Holds gluten") }],
       "blend" => [WIDE, "/cupboard/blend?for=sauce#{%w[white_rice_flour sorghum_flour corn_starch potato_starch chickpea_flour].map { |key| "&from[]=#{key}" }.join}"]
@@ -53,8 +57,17 @@ module Restauro
       Capybara::Selenium::Driver.new(app, browser: :chrome, options: options, service: service)
     end
 
+    # Types a recipe, then its heat once that family's choices stand there.
+    def swap(family, recipe, fields)
+      page.execute_script("const t = document.getElementById('recipe-text'); t.value = arguments[0]; t.dispatchEvent(new Event('input', {bubbles: true}))", recipe)
+      find("#own-choices[data-live-on=#{family}]", wait: 10)
+      fields.each { |name, value| find_field(name, wait: 10).set(value) }
+      find(".section-picture", wait: 10)
+    end
+
     def take(name, size, path, prepare = nil)
       width, height = size
+      Capybara.reset_sessions!
       page.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: width, height: height, deviceScaleFactor: 1, mobile: width < 500)
       visit path
       instance_exec(&prepare) if prepare

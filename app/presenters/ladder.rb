@@ -33,7 +33,7 @@ module Restauro
       def rungs
         @picture[:rungs].select { |rung| (rung[:upper] || HIGH) > LOW }.each_with_index.map do |rung, index|
           top, bottom = y(rung[:upper] || HIGH), y([rung[:lower], LOW].max)
-          Svg.tag("rect", x: LEFT, y: top, width: RIGHT - LEFT, height: bottom - top, class: "band band-#{index % 5}") +
+          Svg.tag("rect", x: LEFT, y: top, width: RIGHT - LEFT, height: bottom - top, class: "band band-#{index.odd? ? 3 : 1}") +
             Svg.text(rung[:key].tr("_", " "), x: RIGHT + 14, y: (top + bottom) / 2 + 1, class: "rung-name") +
             (bottom - top > 30 ? Svg.text(rung[:says], x: RIGHT + 14, y: (top + bottom) / 2 + 17, class: "rung-says") : "")
         end.join

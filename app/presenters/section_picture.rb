@@ -4,10 +4,10 @@ module Restauro
     # it, wet until it has dried; crisp, done, golden and burnt stand as lines.
     class SectionPicture
       WIDTH = 720
-      LEFT = 60
+      LEFT = 80
       RIGHT = 700
-      TOP = 112
-      BOTTOM = 350
+      TOP = 124
+      BOTTOM = 360
       ROWS = 3
       COLUMNS = 48
       EDGES = [40, 55, 63, 74, 85, 95].freeze
@@ -20,9 +20,10 @@ module Restauro
         @points = section[:points].select { |point| point[:minutes] <= @minutes + 0.01 }
       end
 
-      # @return [String] SVG
+      # @return [String] SVG, and what its colours mean
       def to_s
-        Svg.tag("svg", [cells, coat, axes, marks, legend].join, viewBox: "0 0 #{WIDTH} 440", class: "section-picture", role: "img", aria_label: words)
+        Svg.tag("svg", [cells, coat, axes, marks].join, viewBox: "0 0 #{WIDTH} 396", class: "section-picture", role: "img",
+                                                            aria_label: words) + legend
       end
 
       private
@@ -62,7 +63,7 @@ module Restauro
 
       # The coat, its water as the filled part.
       def coat
-        height = [@section[:coat_mm] * per_mm, 2].max.clamp(2, TOP - 68)
+        height = [@section[:coat_mm] * per_mm, 2].max.clamp(2, TOP - 78)
         wet = @points.first[:coat_water]
         outline = @points.map { |point| [x(point[:minutes]), TOP - 4 - height * (wet.zero? ? 0 : point[:coat_water] / wet)] }
         Svg.tag("rect", x: LEFT, y: TOP - 4 - height, width: RIGHT - LEFT, height: height, class: "coat-dry") +
@@ -72,7 +73,7 @@ module Restauro
 
       def axes
         step = [1, 2, 5, 10, 15, 30].find { |minutes| @minutes / minutes <= 10 } || 30
-        ticks = (0..(@minutes / step).floor).map { |index| Svg.text(index.zero? ? "0 min" : index * step, x: x(index * step), y: BOTTOM + 20,
+        ticks = (0..(@minutes / step).floor).map { |index| Svg.text(index.zero? ? "0 min" : index * step, x: x(index * step), y: BOTTOM + 26,
                                                                     class: "tick", text_anchor: "middle") }
         ticks.join + Svg.text("middle", x: LEFT - 8, y: BOTTOM - 4, class: "tick",
                               text_anchor: "end") + Svg.text("skin", x: LEFT - 8, y: TOP + 18, class: "tick", text_anchor: "end")
@@ -82,19 +83,19 @@ module Restauro
         shown = MARKS.filter_map { |key, name| [@section[key], name] if @section[key] && @section[key] <= @minutes && @section[key] > 0.5 }.sort
         shown.each_with_index.map do |(minutes, name), index|
           at, right = x(minutes), x(minutes) > RIGHT - 90
-          Svg.tag("line", x1: at, x2: at, y1: 4 + 19 * (index % ROWS), y2: BOTTOM, class: "section-mark mark-line-#{name}") +
-            Svg.text("#{name} #{minutes.round} min", x: at + (right ? -5 : 5), y: 18 + 19 * (index % ROWS), class: "section-name",
+          Svg.tag("line", x1: at, x2: at, y1: 4 + 23 * (index % ROWS), y2: BOTTOM, class: "section-mark mark-line-#{name}") +
+            Svg.text("#{name} #{minutes.round} min", x: at + (right ? -5 : 5), y: 20 + 23 * (index % ROWS), class: "section-name",
                      text_anchor: right ? "end" : "start")
         end.join
       end
 
       def legend
         names = ["under 40 °C", *EDGES.each_cons(2).map { |low, high| "#{low}–#{high}" }, "over 95"]
-        names.each_with_index.map do |name, index|
-          at = LEFT + 92 * index
-          Svg.tag("rect", x: at, y: BOTTOM + 40, width: 18, height: 18,
-                  class: "heat-#{index}") + Svg.text(name, x: at + 24, y: BOTTOM + 54, class: "tick")
-        end.join
+        items = names.each_with_index.map do |name, index|
+          swatch = Svg.tag("svg", Svg.tag("rect", width: 18, height: 18, class: "heat-#{index}"), viewBox: "0 0 18 18", aria_hidden: true)
+          "<li>#{swatch}#{name}</li>"
+        end
+        "<ul class=\"heat-legend\" aria-label=\"degrees inside\">#{items.join}</ul>"
       end
     end
   end

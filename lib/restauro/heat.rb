@@ -10,5 +10,6 @@ module Restauro
     autoload :PieceLine, "restauro/heat/piece_line"
     autoload :Section, "restauro/heat/section"
     autoload :Surroundings, "restauro/heat/surroundings"
+    autoload :Tridiagonal, "restauro/heat/tridiagonal"
   end
 end

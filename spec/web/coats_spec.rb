@@ -21,7 +21,17 @@ RSpec.describe "The pages of batters and crumb coats" do
 
   it "swap a crumb coat for the pieces there are" do
     send_form("/swap", swap_fields(recipe: coat, piece: "celeriac slice 12 mm", oven: "190C fan", crumb: "crushed_corn_flakes"), live)
-    expect([text_of(".big").first, text_of(".how").first, page.css(".layers").length]).to match([/corn flakes/, /10 pieces/, 1])
+    expect([text_of(".big").first, text_of(".how").first, page.css(".layers").map { |svg| svg["aria-label"] }]).to match([/corn flakes/, /10 pieces/, [/wheat: .*wheat breadcrumbs/, /ours: .*corn flakes/].map { |words| match(words) }])
+  end
+
+  it "fry in the fat there is, in batches, and say when it smokes" do
+    send_form("/swap", swap_fields(recipe: coat.sub("800 g celeriac, in 12 mm slices", "12 slices celeriac, 10 mm"), oil: "185C olive oil 2 litres"), live)
+    expect([text_of(".how").first, text_of(".steps").first, text_of("#answer").first]).to match([/12 pieces/, /Fry at most 3 pieces at a time.*: 4 batches/, /Unrefined olive oil smokes from about 185/])
+  end
+
+  it "fill the tin there is" do
+    send_form("/swap", swap_fields(recipe: "Chive muffins\n220 g flour\n2 tsp baking powder\n240 ml milk\n2 eggs\n60 g butter", tin: "mini"), live)
+    expect(text_of(".steps").first).to match(/\d+ g in each of \d+ mini muffin cups/)
   end
 
   it "keep and open a batter as it was" do

@@ -18,6 +18,7 @@ module Restauro
       end
 
       RECORD_S = 30.0
+      STEP_S = Constants.fetch(:heat, :step_s)
       LATENT = Constants.fetch(:heat, :latent_heat)
       CRISP = Constants.fetch(:heat, :crisp_water_share)
       COAT_HEAT = Constants.fetch(:heat, :dry_coat_heat)
@@ -71,44 +72,44 @@ module Restauro
         @skin = 1 / (dr / 2 / k + coat_m / 2 / k)
         @coated = coat_m.positive?
         @dry_skin = 1 / (1 / @skin + 1 / DRY_CRUST)
-        @step = stable_step
-      end
-
-      def stable_step
-        @capacity.each_index.map do |i|
-          0.45 * @capacity[i] / ((i.zero? ? 0.0 : @conductance[i - 1]) + (@conductance[i] || @skin))
-        end.min
+        @rate = @capacity.map { |capacity| capacity / STEP_S }
+        @row = Tridiagonal.new(@rate, @conductance)
       end
 
       def step
-        last = @temperature.last
-        surface_step(last)
-        inward = skin * (@surface - last)
-        flow_in, i = 0.0, 0
-        while i < @nodes
-          flow_out = i == @nodes - 1 ? inward : @conductance[i] * (@temperature[i + 1] - @temperature[i])
-          warmed = @temperature[i] + @step * (flow_out - flow_in) / @capacity[i]
-          @temperature[i] = warmed > BOIL ? BOIL : warmed
-          flow_in = flow_out
-          i += 1
-        end
-        @seconds += @step
+        wet? ? wet_step : free_step
+        @seconds += STEP_S
         watch
       end
 
-      # Implicit, since a dry coat holds hardly any heat. A wet one stays at its wet temperature and boils off what the piece does not take.
-      def surface_step(last)
-        held = [@dry * COAT_HEAT + (@water.positive? ? @water : 0.0) * WATER_HEAT, SKIN_HEAT].max / @step
-        film = @around.film(@surface)
-        @surface = (held * @surface + skin * last + film * @around.celsius) / (held + skin + film)
-        return unless @water.positive? && @surface > @around.wet_celsius
+      # Whether the surface stands at its wet temperature and boils off what the piece does not take.
+      def wet? = @water.positive? && (@surface >= @around.wet_celsius || free_surface(@temperature.last) > @around.wet_celsius)
 
+      def wet_step
         @surface = @around.wet_celsius
-        @water -= @step * [@around.flux(@surface) - @skin * (@surface - last), 0.0].max / LATENT
+        @row.solve(@temperature, @skin, @surface, most: BOIL)
+        @water -= STEP_S * [@around.flux(@surface) - @skin * (@surface - @temperature.last), 0.0].max / LATENT
       end
 
+      # The surface is eliminated from the row: it lies between the piece, the heat around and what it holds itself.
+      def free_step
+        held, film = surface_held, @around.film(@surface)
+        all = held + skin + film
+        own = (held * @surface + film * @around.celsius) / all
+        @row.solve(@temperature, skin * (held + film) / all, own * all / (held + film), most: BOIL)
+        @surface = own + skin / all * @temperature.last
+      end
+
+      def free_surface(last)
+        held, film = surface_held, @around.film(@surface)
+        (held * @surface + skin * last + film * @around.celsius) / (held + skin + film)
+      end
+
+      def surface_held = [@dry * COAT_HEAT + (@water.positive? ? @water : 0.0) * WATER_HEAT, SKIN_HEAT].max / STEP_S
+
       # From the surface to the first node, through a wet coat or a dry crust.   W/(m2 K)
-      def skin = @coated && @water <= 0 ? @dry_skin : @skin
+      def skin = dry? ? @dry_skin : @skin
+      def dry? = @coated && @water <= 0
 
       # Water still to go, the piece's own in it, as a share of the coat's weight.
       def water_share
@@ -119,7 +120,7 @@ module Restauro
       def watch
         @crisp ||= @seconds if water_share <= CRISP
         @done ||= @seconds if @piece.food.done_celsius && @temperature.first >= @piece.food.done_celsius
-        @browning += @around.share * @step / 60 * Browning.rate(hot_face) if @water <= 0
+        @browning += @around.share * STEP_S / 60 * Browning.rate(hot_face) if @water <= 0
         @brown ||= @seconds if @browning >= Browning::GOLDEN
         @burnt ||= @seconds if @browning >= Browning::BURNT
       end

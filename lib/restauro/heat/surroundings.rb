@@ -33,10 +33,13 @@ module Restauro
         convected = share * coefficient * (celsius - surface_celsius)
         return convected unless radiates
 
-        kelvin = Constants.fetch(:air, :zero_celsius)
-        convected + Constants.fetch(:heat, :emissivity) * Constants.fetch(:heat,
-                                                                          :stefan_boltzmann) * ((celsius + kelvin)**4 - (surface_celsius + kelvin)**4)
+        convected + Surroundings::RADIATION *
+          ((celsius + Surroundings::ZERO_KELVIN)**4 - (surface_celsius + Surroundings::ZERO_KELVIN)**4)
       end
     end
+
+    Surroundings::ZERO_KELVIN = Constants.fetch(:air, :zero_celsius)
+    # W/(m2 K4)
+    Surroundings::RADIATION = Constants.fetch(:heat, :emissivity) * Constants.fetch(:heat, :stefan_boltzmann)
   end
 end

@@ -4,10 +4,10 @@ module Restauro
     module WeighedLine
       module_function
 
-      # @param grams [Float] g   @param units [KitchenUnits]   @return [Line]
-      def of(ingredient, grams, role:, part:, units:, name: ingredient.say, added: true)
+      # @param grams [Float] g   @param units [KitchenUnits, nil] nil for no measure   @return [Line]
+      def of(ingredient, grams, role:, part:, units: nil, name: ingredient.say, added: true)
         grams = grams.round(1)
-        measure = Measure.nearest(ingredient, grams, units)
+        measure = units && Measure.nearest(ingredient, grams, units)
         Line.new(text: text(grams, name, measure&.text), ingredient: ingredient.key, grams: estimate(grams), role: role, part: part,
                  amount_text: measure&.text, name_text: name, added: added)
       end

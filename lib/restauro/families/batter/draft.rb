@@ -46,8 +46,24 @@ module Restauro
           with([*head, [last.first, last.last + [line(ingredient, grams, role, last.first.part)]]])
         end
 
+        # By weight alone: kitchen measures are looked for once, at the end.
         def line(ingredient, grams, role, part, added: true)
-          Recipes::WeighedLine.of(ingredient, grams, role: role, part: part, units: KitchenUnits.of(@recipe.system), added: added)
+          Recipes::WeighedLine.of(ingredient, grams, role: role, part: part, added: added)
+        end
+
+        # With the nearest kitchen measure on every line that was written here.
+        def measured
+          units = KitchenUnits.of(@recipe.system)
+          with(pairs.map { |wheat, ours| [wheat, ours.map { |line| line.equal?(wheat) || line.amount_text ? line : with_measure(line, units) }] })
+        end
+
+        private
+
+        def with_measure(line, units)
+          return line unless line.counted?
+
+          Recipes::WeighedLine.of(@catalogue.fetch(line.ingredient), line.grams.value, role: line.role, part: line.part, units: units,
+                                  added: line.added)
         end
       end
     end

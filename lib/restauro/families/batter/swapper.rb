@@ -23,7 +23,7 @@ module Restauro
           raise InvalidInput, "the wheat batter's thickness cannot be told: no flour with an amount was read" unless @wheat.ratio
 
           target = @options.target || @wheat.ratio.value
-          draft = solved(flours, target)
+          draft = solved(flours, target).measured
           ours = Prediction.new(draft.recipe, @catalogue, @options)
           Swap.new(target: target, target_gas: target_gas(ours), kept: @options.target.nil?, wheat: @wheat, ours: ours, replaced: @replaced,
                    pairs: draft.pairs, flours: draft.fresh_flours.freeze, liquid: draft.main_liquid,
@@ -98,7 +98,7 @@ module Restauro
         end
 
         def with_powder(draft)
-          now = Prediction.new(draft.recipe, @catalogue, @options.with_choices(piece: nil))
+          now = Prediction.new(draft.recipe, @catalogue, @options.with_choices(oven: nil, oil: nil))
           short = (target_gas(now) - now.gas.ml_per_100g) * now.grams / 100 / Lift::Gas.millilitres(1.0)
           grams = Lift::Gas.powder_for(short).round(1)
           return draft if grams.abs < 0.1
