@@ -4,6 +4,7 @@ module Restauro
   # bin/restauro: COMMAND FILE|- [options]. Words and keys are a contract with other programs: added to, never renamed.
   class CommandLine
     autoload :BlendCommand, "restauro/command_line/blend_command"
+    autoload :CoatText, "restauro/command_line/coat_text"
     autoload :Command, "restauro/command_line/command"
     autoload :Input, "restauro/command_line/input"
     autoload :LabelCommand, "restauro/command_line/label_command"

@@ -73,6 +73,12 @@ RSpec.describe Restauro::CommandLine do
       expect([out.force_encoding("UTF-8"), err, status.exitstatus]).to match([/crème fraîche/, "", 0])
     end
 
+    {["swap", "-", "--with", "chickpea_flour", "--target", "thick_coat", "--piece", "celeriac slice 12 mm", "--oven", "200C,fan"] =>
+       ["Fritter batter\n110 g flour\n150 ml milk\n1 egg", /\Athick coat \(water ratio 2\.0\d\).*110 g chickpea flour.*thick coat: water ratio 2\.\d.*crisp after \d/m],
+     ["swap", "-", "--oil", "180C shallow"] => ["Crumb coat\n8 slices celeriac, 10 mm\n5 tbsp flour\n2 eggs\n140 g breadcrumbs", /\Aa coat of 2\.\d mm.*for 8 pieces/m]}.each do |argv, (input, words)|
+      it("writes a coat as text: #{argv.last}") { expect(Open3.capture2(program, *argv, "--format", "text", stdin_data: input).first.force_encoding("UTF-8")).to match(words) }
+    end
+
     it "keeps standard output empty on failure" do
       out, err, status = Open3.capture3(program, "swap", "-", stdin_data: "-1 cup milk")
       expect([out, err, status.exitstatus]).to match(["", /-1 cup milk/, 1])

@@ -11,8 +11,12 @@ module Restauro
       private
 
       def swap
-        ["#{@report[:target][:grade].tr("_", " ")} (#{@report[:target][:value]} flour-equivalents)", "", *lines(@report[:swap]), "",
+        [target(@report[:target]), "", *lines(@report[:swap]), "",
          *@report[:method].each_with_index.map { |step, i| step_text(step, i) }, "", *texture(@report[:swap]), *warnings(@report)]
+      end
+
+      def target(target)
+        target[:metric] == "flour_equivalents" ? "#{target[:grade].tr("_", " ")} (#{target[:value]} flour-equivalents)" : CoatText.target(target)
       end
 
       def prediction(report) = [*lines(report), "", *texture(report), *warnings(report)]
@@ -25,6 +29,8 @@ module Restauro
 
       def texture(report)
         metrics = report[:metrics]
+        return CoatText.lines(metrics) unless metrics.key?(:flour_equivalents)
+
         ["#{metrics[:grade].tr("_", " ")}: #{metrics[:flour_equivalents].round(1)} flour-equivalents " \
          "(#{metrics[:flour_equivalents_low].round(1)} to #{metrics[:flour_equivalents_high].round(1)})",
          *{pan: "in the pan", plate: "on the plate", fridge: "from the fridge"}.map do |key, words|

@@ -41,7 +41,10 @@ module Restauro
 
         def dry
           lines = counted.select { |line| DRY_ROLES.include?(line.role) || @catalogue.fetch(line.ingredient).group == "sugar" }
-          Step.new(text: "Whisk #{list(lines.map { |line| grams(line) })} together dry.", look_for: "no lumps of raising agent")
+          return Step.new(text: "Weigh out #{grams(lines.first)}; rub out any lumps.") if lines.length == 1
+
+          Step.new(text: "Whisk #{list(lines.map { |line| grams(line) })} together dry.",
+                   look_for: ("no lumps of raising agent" if lines.any? { |line| line.role == "lift" }))
         end
 
         def wet

@@ -1,0 +1,28 @@
+module Restauro
+  class CommandLine
+    # The figures of a batter or a crumb coat for a person at a terminal.
+    module CoatText
+      FIGURES = {coat_mm: "coat %.1f mm", gas_ml_per_100g: "%.0f mL of dry gas in 100 g at 100 C", pieces: "for %d pieces",
+                 minutes_crisp: "crisp after %.1f min", minutes_done: "its middle done after %.1f min"}.freeze
+
+      module_function
+
+      # @param target [Hash] of a report   @return [String]
+      def target(target)
+        target[:metric] == "coat_mm" ? "a coat of #{target[:value].round(1)} mm" : "#{target[:grade].tr("_", " ")} (water ratio #{target[:value].round(2)})"
+      end
+
+      # @param metrics [Hash] of a report   @return [Array<String>]
+      def lines(metrics)
+        [ratio(metrics), *FIGURES.map { |key, words| format(words, metrics[key]) if metrics[key]&.positive? }].compact
+      end
+
+      def ratio(metrics)
+        return unless metrics[:water_ratio]
+
+        "#{metrics[:rung].tr("_", " ")}: water ratio #{metrics[:water_ratio].round(1)} " \
+          "(#{metrics[:water_ratio_low].round(1)} to #{metrics[:water_ratio_high].round(1)})"
+      end
+    end
+  end
+end
