@@ -9,7 +9,9 @@ module Restauro
 
       # @param target [Hash] of a report   @return [String]
       def target(target)
-        target[:metric] == "coat_mm" ? "a coat of #{target[:value].round(1)} mm" : "#{target[:grade].tr("_", " ")} (water ratio #{target[:value].round(2)})"
+        return "a coat of #{target[:value].round(1)} mm" if target[:metric] == "coat_mm"
+
+        "#{target[:grade].tr("_", " ")} (water ratio #{target[:value].round(2)})"
       end
 
       # @param metrics [Hash] of a report   @return [Array<String>]
