@@ -25,5 +25,6 @@ RSpec.describe Restauro::Heat::PieceLine do
     end
   end
 
+  it("weighs pieces of a food that is not known") { expect(described_class.grams(read("1.2 kg gurnard fillets, 20 mm\n60 g flour\n2 eggs"))).to eq 1200 }
   it("reads none where none is told") { expect(described_class.piece(read("600 g celeriac\n60 g flour\n2 eggs"), catalogue)).to be_nil }
 end

@@ -14,9 +14,9 @@ module Restauro
       # @return [Float, nil] g
       def piece_g = options.piece && size_of(options.piece).first
 
-      # What is coated: the heaviest thing that is no coat.   @return [Float, nil] g
+      # What is coated: the line that tells of pieces, else the heaviest thing that is no coat.   @return [Float, nil] g
       def food_g
-        recipe.ingredients.select { |line| line.role == "other" && line.grams }.map { |line| line.grams.value }.max
+        Heat::PieceLine.grams(recipe) || recipe.ingredients.select { |line| line.role == "other" && line.grams }.map { |line| line.grams.value }.max
       end
 
       private

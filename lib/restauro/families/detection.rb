@@ -5,7 +5,7 @@ module Restauro
     #   fat over a third of the flour: crust
     #   egg and hardly any fat: pasta. Between 5.2 and 6 only words decide: crêpes and a thin sauce weigh alike.
     class Detection
-      WORDS = {"breading" => /\b(?:schnitzel|breaded|breading|crumbed|crumb coat|panko|milanese|egg and crumb)/i,
+      WORDS = {"breading" => /\b(?:schnitzel|breaded|breading|crumbed|crumb coat|panko|milanese|egg and crumb|dredge|dredged|dusted)/i,
                "batter" => /\b(?:batter|pancake|crêpe|crepe|fritter|popover|yorkshire|muffin|waffle|tempura|pakora|blini)/i,
                "gnocchi" => /\bgnocchi|\bdumpling/i, "pasta" => /\b(?:pasta|ravioli|tagliatelle|noodle|tortellini|lasagne sheets)\b/i,
                "crust" => /\b(?:crust|pastry|tart|galette|pie|crumble)\b/i,
@@ -36,7 +36,7 @@ module Restauro
       private
 
       def told_by_title
-        title = @recipe.title.to_s
+        title = @recipe.title || @recipe.lines.first.text
         WORDS.select { |_, words| words.match?(title) }.keys.first(1).then { |found| found.empty? ? [] : found }
       end
 
@@ -44,8 +44,9 @@ module Restauro
       def possible?(family)
         case family
         when "sauce" then ratio.nil? || ratio > DOUGH_UNDER * 2
-        when "batter" then ratio&.between?(DOUGH_UNDER, POURED_UNDER)
-        when "breading" then crumbs? || ratio.nil? || ratio < SAUCE_OVER
+        # With its flour or its liquid still to be typed it says what is missing.
+        when "batter" then flour.zero? || grams("liquid").zero? || ratio&.between?(DOUGH_UNDER, POURED_UNDER)
+        when "breading" then crumbs? || !liquid_over_flour?
         else ratio && ratio < UNSURE_OVER
         end
       end

@@ -31,6 +31,9 @@ module Restauro
       # Grams of baking powder that give so many moles.
       def self.powder_for(moles) = moles * figure(:molar_co2) / figure(:co2_share_of_powder)
 
+      # Grams of bicarbonate that give so many moles, with acid for all of it.
+      def self.bicarbonate_for(moles) = moles * figure(:molar_bicarbonate)
+
       def self.acid_moles(parts)
         per_gram = DataFiles.table("acids.csv").to_h { |row| [row["key"], Float(row["mmol_per_g"])] }
         parts.sum(0.0) { |ingredient, grams| per_gram.fetch(ingredient.key, 0.0) * grams } / 1000

@@ -26,6 +26,12 @@ RSpec.describe Restauro::Families::Batter do
 
   it("keeps wheat's rung, or reaches another") { expect([swapped[self, recipes["coat"], with: %w[chickpea_flour]], swapped[self, recipes["coat"], with: %w[chickpea_flour], target: "thick_coat"]].map { |s| s.ours.rung.key }).to eq %w[medium_coat thick_coat] }
   it("gives the liquid, and its last tenth by feel") { expect(swapped[self, recipes["dip"], with: %w[white_rice_flour]].then { |s| [s.poured.sum, s.poured.last / s.poured.sum] }).to match([be_within(0.1).of(swapped[self, recipes["dip"], with: %w[white_rice_flour]].liquid.grams.value), be_within(1e-6).of(0.1)]) }
+  it "uses up the acid there is before it adds baking powder" do
+    swap = swapped[self, "Chive muffins\n220 g flour\n2 tsp baking powder\n240 g yogurt\n2 eggs\n60 g butter"]
+    powder = [swap.wheat, swap.ours].map { |side| side.recipe.lines.find { |line| line.ingredient == "baking_powder" }.grams.value }
+    expect([swap.ours.recipe.lines.map(&:ingredient), powder.last, swap.ours.gas.soapy]).to match([include("bicarbonate"), powder.first, false])
+  end
+
   it("doubles the gas that gluten held, less where a gum holds it") { expect([%w[sorghum_flour], %w[blend_with_gum]].map { |with| swapped[self, recipes["muffin"], with: with].then { |s| s.target_gas / s.wheat.gas.ml_per_100g } }).to match([be_within(0.01).of(2), be_between(1.2, 1.8)]) }
   it("gives a hot-tin pudding a teaspoon of powder to three eggs") { expect(swapped[self, "Popovers\n140 g flour\n200 ml milk\n3 eggs", with: %w[blend_plain]].ours.recipe.lines.find { |l| l.ingredient == "baking_powder" }.grams.value).to be_within(0.3).of(4.6) }
   it("cuts the flour where a stiff one would ask for no liquid") { expect(swapped[self, "Dip\n200 g flour\n100 ml water\n300 g yogurt", with: %w[almond_flour], target: 2.0].ours.ratio.value).to be_within(3).percent_of(2.0) }

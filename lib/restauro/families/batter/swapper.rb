@@ -1,7 +1,7 @@
 module Restauro
   module Families
     class Batter
-      # Flour for flour by weight; then the liquid that is most of it is solved for the ratio, and baking powder for the gas that gluten
+      # Flour for flour by weight; then the liquid that is most of it is solved for the ratio, and what lifts it for the gas that gluten
       # would have held.
       class Swapper
         DEFAULT = %w[blend_with_gum chickpea_flour white_rice_flour buckwheat_flour cassava_flour almond_flour].freeze
@@ -55,7 +55,7 @@ module Restauro
           draft = Draft.start(@recipe, @catalogue, @replaced, @substitutes, flours)
           GAS_ROUNDS.times do
             draft = with_liquid(draft, target)
-            lifted = with_powder(draft)
+            lifted = with_lift(draft)
             return lifted if lifted.equal?(draft)
 
             draft = lifted
@@ -97,16 +97,22 @@ module Restauro
           100 * Lift::Gas.millilitres(grams * Constants.fetch(:lift, :co2_share_of_powder) / Constants.fetch(:lift, :molar_co2)) / ours.grams
         end
 
-        def with_powder(draft)
+        # Bicarbonate for the acid there is, then baking powder.
+        def with_lift(draft)
           now = Prediction.new(draft.recipe, @catalogue, @options.with_choices(oven: nil, oil: nil))
           short = (target_gas(now) - now.gas.ml_per_100g) * now.grams / 100 / Lift::Gas.millilitres(1.0)
-          grams = Lift::Gas.powder_for(short).round(1)
+          soda = [short, now.gas.acid_left_mmol / 1000].min.clamp(0.0, 1.0)
+          with_more(with_more(draft, "bicarbonate", Lift::Gas.bicarbonate_for(soda)), "baking_powder", Lift::Gas.powder_for(short - soda))
+        end
+
+        def with_more(draft, key, grams)
+          grams = grams.round(1)
           return draft if grams.abs < 0.1
 
-          powder = draft.lines.find { |line| line.ingredient == "baking_powder" && line.counted? }
-          return draft.weigh(powder, [powder.grams.value + grams, 0.0].max) if powder
+          line = draft.lines.find { |candidate| candidate.ingredient == key && candidate.counted? }
+          return draft.weigh(line, [line.grams.value + grams, 0.0].max) if line
 
-          grams.negative? ? draft : draft.add(@catalogue.fetch("baking_powder"), grams, "lift")
+          grams.negative? ? draft : draft.add(@catalogue.fetch(key), grams, "lift")
         end
 
         def alternatives(target)
