@@ -35,6 +35,21 @@ module Restauro
       def allows?(ingredient)
         !@keys.include?(ingredient.key) && !@groups.include?(ingredient.group) && (ingredient.allergens & @allergens).empty?
       end
+
+      # A thickener, flour or coat that the cook has chosen.   @param instead [String] what to choose   @return [Ingredient]   @raise [InvalidInput]
+      def allow!(ingredient, instead:)
+        raise InvalidInput, "#{ingredient.say} holds gluten; choose #{instead}" if ingredient.contains_gluten?
+        raise InvalidInput, "#{ingredient.say} is on the list of what to leave out; choose #{instead}" unless allows?(ingredient)
+
+        ingredient
+      end
+
+      # Lines of a recipe that hold something to be kept out.   @return [Array<Warning>]
+      def warnings(recipe, catalogue)
+        recipe.ingredients.select(&:ingredient).map { |line| [line, catalogue.fetch(line.ingredient)] }.reject { |_, i| allows?(i) }.map do |line, i|
+          Warning.new(code: :holds_excluded, line: line.text, text: "#{i.say} is on the list of what to leave out: change this line")
+        end
+      end
     end
   end
 end

@@ -43,11 +43,9 @@ module Restauro
         end
 
         def allowed!(ingredient)
-          raise InvalidInput, "#{ingredient.say} holds gluten; choose another flour" if ingredient.contains_gluten?
-          raise InvalidInput, "#{ingredient.say} is on the list of what to leave out; choose another flour" unless @exclusion.allows?(ingredient)
           raise InvalidInput, "#{ingredient.say} is no flour for a batter; choose a flour, starch or blend" unless ingredient.starchy?
 
-          ingredient
+          @exclusion.allow!(ingredient, instead: "another flour")
         end
 
         # Flour in, liquid solved, lift set.   @return [Draft]
@@ -134,13 +132,7 @@ module Restauro
           nil
         end
 
-        def warnings(ours)
-          left = ours.recipe.ingredients.select { |line| line.ingredient && !@exclusion.allows?(@catalogue.fetch(line.ingredient)) }
-          (ours.warnings + left.map do |line|
-            Warning.new(code: :holds_excluded, line: line.text,
-                        text: "#{@catalogue.fetch(line.ingredient).say} is on the list of what to leave out: change this line")
-          end).uniq
-        end
+        def warnings(ours) = (ours.warnings + @exclusion.warnings(ours.recipe, @catalogue)).uniq
       end
     end
   end

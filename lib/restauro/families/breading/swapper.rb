@@ -39,11 +39,9 @@ module Restauro
         def dust = chosen.find { |i| !crumb?(i) } || first_of(DUSTS, "flour or starch to dust with")
 
         def allowed!(ingredient)
-          raise InvalidInput, "#{ingredient.say} holds gluten; choose another" if ingredient.contains_gluten?
-          raise InvalidInput, "#{ingredient.say} is on the list of what to leave out; choose another" unless @exclusion.allows?(ingredient)
           raise InvalidInput, "#{ingredient.say} does not coat; choose a starch, a flour or crumbs" unless ingredient.starchy? || crumb?(ingredient)
 
-          ingredient
+          @exclusion.allow!(ingredient, instead: "another")
         end
 
         def first_of(keys, what)
@@ -94,13 +92,7 @@ module Restauro
           end
         end
 
-        def warnings(ours)
-          left = ours.recipe.ingredients.select { |line| line.ingredient && !@exclusion.allows?(@catalogue.fetch(line.ingredient)) }
-          (ours.warnings + left.map do |line|
-            Warning.new(code: :holds_excluded, line: line.text,
-                        text: "#{@catalogue.fetch(line.ingredient).say} is on the list of what to leave out: change it")
-          end).uniq
-        end
+        def warnings(ours) = (ours.warnings + @exclusion.warnings(ours.recipe, @catalogue)).uniq
       end
     end
   end

@@ -41,12 +41,7 @@ module Restauro
         def thickeners = @catalogue.thickeners.partition { |ingredient| allowed?(ingredient) }
 
         # Lines of a recipe that hold something to be kept out.   @return [Array<Warning>]
-        def warnings(recipe)
-          recipe.ingredients.select(&:ingredient).reject { |line| allowed?(@catalogue.fetch(line.ingredient)) }.map do |line|
-            say = @catalogue.fetch(line.ingredient).say
-            Warning.new(code: :holds_excluded, line: line.text, text: "#{say} is on the list of what to leave out: change this line")
-          end
-        end
+        def warnings(recipe) = @exclusion.warnings(recipe, @catalogue)
 
         private
 
@@ -66,9 +61,8 @@ module Restauro
         end
 
         def allowed!(ingredient)
-          raise InvalidInput, "#{ingredient.say} holds gluten; choose #{suggestions}" if ingredient.contains_gluten?
+          @exclusion.allow!(ingredient, instead: suggestions)
           raise InvalidInput, "#{ingredient.say} does not thicken a sauce by itself; choose #{suggestions}" unless ingredient.thickens?
-          raise InvalidInput, "#{ingredient.say} is on the list of what to leave out; choose #{suggestions}" unless allowed?(ingredient)
 
           ingredient
         end
