@@ -49,7 +49,8 @@ Capybara.register_driver(:chromium) { |app| Browser.driver(app) }
 Capybara.register_driver(:chromium_without_scripts) { |app| Browser.driver(app, scripts: false) }
 Capybara.server = :puma, {Silent: true}
 Capybara.default_driver = :chromium
-Capybara.default_max_wait_time = 5
+# Long enough for a machine whose processor is lent out: it bounds the wait for an answer, and no check.
+Capybara.default_max_wait_time = 20
 
 RSpec.configure do |config|
   config.include Browser::Helpers, :system
