@@ -18,6 +18,7 @@ module Restauro
     autoload :Breading, "restauro/families/breading"
     autoload :Coated, "restauro/families/coated"
     autoload :Detection, "restauro/families/detection"
+    autoload :Report, "restauro/families/report"
     autoload :Sauce, "restauro/families/sauce"
     autoload :Troubles, "restauro/families/troubles"
 

@@ -4,7 +4,9 @@ module Restauro
     #   celsius C · shallow whether it covers one face only · key of data/heat/oils.yml · litres of it, when deep
     Frying = Struct.new(:celsius, :shallow, :key, :litres, keyword_init: true) do
       def initialize(celsius:, shallow: false, key: "neutral_oil", litres: 1.0)
-        raise InvalidInput, "oil is 140 to 200 C for frying, got #{celsius.round}" unless celsius.between?(140, 200)
+        least, most = %i[frying_least_celsius frying_most_celsius].map { |name| Constants.fetch(:heat, name) }
+        raise InvalidInput, "oil is #{least.round} to #{most.round} C for frying, got #{celsius.round}" unless celsius.between?(least, most)
+
         raise InvalidInput, "oil to fry in is 0.2 to 10 litres, got #{litres}" unless litres.between?(0.2, 10)
 
         super

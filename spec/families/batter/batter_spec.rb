@@ -26,6 +26,13 @@ RSpec.describe Restauro::Families::Batter do
 
   it("keeps wheat's rung, or reaches another") { expect([swapped[self, recipes["coat"], with: %w[chickpea_flour]], swapped[self, recipes["coat"], with: %w[chickpea_flour], target: "thick_coat"]].map { |s| s.ours.rung.key }).to eq %w[medium_coat thick_coat] }
   it("gives the liquid, and its last tenth by feel") { expect(swapped[self, recipes["dip"], with: %w[white_rice_flour]].then { |s| [s.poured.sum, s.poured.last / s.poured.sum] }).to match([be_within(0.1).of(swapped[self, recipes["dip"], with: %w[white_rice_flour]].liquid.grams.value), be_within(1e-6).of(0.1)]) }
+  it "never tells to stop before the middle is done, brown or not" do
+    %w[170C 200C 230C].product(["chicken fillet 12 mm", "chicken fillet 22 mm", "chicken fillet 34 mm"]).each do |heat, text|
+      ours = swapped[self, recipes["dip"], piece: Restauro::Heat::Piece.parse(text, catalogue), oven: Restauro::Kitchen::OvenTemperature.parse(heat)].ours
+      expect(described_class::Cooking.stop_minutes(ours.section)).to be >= ours.section.done, "#{text} at #{heat}"
+    end
+  end
+
   it "uses up the acid there is before it adds baking powder" do
     swap = swapped[self, "Chive muffins\n220 g flour\n2 tsp baking powder\n240 g yogurt\n2 eggs\n60 g butter"]
     powder = [swap.wheat, swap.ours].map { |side| side.recipe.lines.find { |line| line.ingredient == "baking_powder" }.grams.value }

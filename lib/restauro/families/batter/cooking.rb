@@ -10,10 +10,11 @@ module Restauro
         # @param prediction [Prediction] with a piece and a heat
         def steps(prediction) = prediction.options.oil ? fried(prediction) : baked(prediction)
 
-        # Golden, or done and still pale where the oven is gentle.
+        # Golden, or done and still pale where the oven is gentle; short of burnt, but never short of done.
         def stop_minutes(section)
-          wanted = [section.done, section.brown || section.crisp].compact.max
-          wanted && section.burnt ? [wanted, section.burnt * 0.85].min : wanted
+          outside = section.brown || section.crisp
+          outside = [outside, section.burnt * Constants.fetch(:heat, :short_of_burnt)].min if outside && section.burnt
+          [section.done, outside].compact.max
         end
 
         def baked(prediction)
@@ -74,7 +75,8 @@ module Restauro
                     look_for: "the oil shimmers", caution: "Smoking-hot fat: no unrefined olive oil, tin on a tray, long gloves, never water."),
            Step.new(text: "Pour the batter in quickly, half full: #{filled(prediction, :tin_fill_share)}. Door shut.",
                     minutes: c[:tin_first_minutes].to_f, look_for: "puffed over the rim"),
-           Step.new(text: "Down to #{c[:tin_then_celsius]} °C; leave the door shut.", minutes: 15.0, look_for: "brown and stiff at the sides",
+           Step.new(text: "Down to #{c[:tin_then_celsius]} °C; leave the door shut.",
+                    minutes: c[:tin_last_minutes].to_f, look_for: "brown and stiff at the sides",
                     caution: "Egg must set: the middle at 71 °C or more. Underdone egg is not for the pregnant, old, young or ill.")]
         end
 
@@ -89,7 +91,7 @@ module Restauro
           minutes = muffin_minutes(Tin.fetch(prediction.options.tin))
           [Step.new(text: "Fold wet into dry in a few strokes; fill the cups two thirds: #{filled(prediction, :muffin_fill_share)}.",
                     look_for: "streaks are fine: gas is lost by stirring"),
-           Step.new(text: "Bake at #{Constants.fetch(:batter, :muffin_celsius).round} °C.", minutes: half(minutes),
+           Step.new(text: "Bake at #{Constants.fetch(:batter, :muffin_celsius).round} °C.", minutes: minutes && half(minutes),
                     look_for: "domed, and the middle at #{Constants.fetch(:batter, :muffin_done_celsius).round} °C: a filling fools the skewer",
                     caution: "A fan can blow a rising batter over: still air if there is a choice.")]
         end
@@ -101,7 +103,7 @@ module Restauro
           piece = Heat::Piece.new(name: "muffin", food: food, shape: :sphere, thickness_m: tin.ball_m(Constants.fetch(:batter, :muffin_fill_share)),
                                   kind: "muffin")
           around = Heat::Surroundings.oven(Kitchen::OvenTemperature.new(celsius: Constants.fetch(:batter, :muffin_celsius)))
-          Heat::Section.cook(piece, around, minutes: 90).done || 25.0
+          Heat::Section.cook(piece, around).done
         end
 
         def pancakes

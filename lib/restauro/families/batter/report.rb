@@ -2,24 +2,10 @@ module Restauro
   module Families
     class Batter
       # A prediction or a swap in the command line's fixed words.
-      class Report
-        def initialize(family, catalogue)
-          @family = family
-          @catalogue = catalogue
-          freeze
-        end
-
+      class Report < Families::Report
         def prediction(prediction)
           {family: @family.key, style: prediction.style, lines: prediction.recipe.lines.map { |line| line(line) }, metrics: metrics(prediction),
            course: course(prediction), warnings: prediction.warnings.map(&:to_h)}
-        end
-
-        def swap(swap)
-          ours = prediction(swap.ours)
-          units = KitchenUnits.of(swap.ours.recipe.system)
-          ours[:lines] = swap.ours.recipe.lines.map { |line| line(line).merge(measure(line, units)) }
-          {target: target(swap), wheat: prediction(swap.wheat), swap: ours, method: @family.method(swap).map(&:to_h),
-           alternatives: swap.alternatives.map { |other| alternative(other) }, warnings: swap.warnings.map(&:to_h)}
         end
 
         def target(swap) = {metric: "water_ratio", value: swap.target.round(3), grade: swap.rung.key}
@@ -34,16 +20,6 @@ module Restauro
         end
 
         private
-
-        def line(line)
-          {text: line.text, ingredient: line.ingredient, grams: line.grams&.value&.round(1), low_grams: line.grams&.low&.round(1),
-           high_grams: line.grams&.high&.round(1), role: line.role, understood: line.understood}
-        end
-
-        def measure(line, units)
-          found = line.counted? ? Measure.nearest(@catalogue.fetch(line.ingredient), line.grams.value, units) : nil
-          {measure: found&.text, measure_error_pct: found&.error_pct&.round(1)}
-        end
 
         def twins(name, estimate) = {name => estimate&.value&.round(4), "#{name}_low": estimate&.low&.round(4),
                                      "#{name}_high": estimate&.high&.round(4)}

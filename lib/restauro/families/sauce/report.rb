@@ -2,33 +2,14 @@ module Restauro
   module Families
     class Sauce
       # A prediction or a swap in the command line's fixed words: plain numbers, unknown as nil.
-      class Report
-        def initialize(family, catalogue)
-          @family = family
-          @catalogue = catalogue
-          freeze
-        end
-
+      class Report < Families::Report
         # @return [Hash]
         def prediction(prediction)
           {family: @family.key, school: prediction.school, lines: prediction.recipe.lines.map { |line| line(line) }, metrics: metrics(prediction),
            course: prediction.course.map { |point| point(point) }, warnings: prediction.warnings.map(&:to_h)}
         end
 
-        # @return [Hash]
-        def swap(swap)
-          ours = prediction(swap.ours)
-          units = KitchenUnits.of(swap.ours.recipe.system)
-          ours[:lines] = swap.ours.recipe.lines.map { |line| line(line).merge(measure(line, units)) }
-          {target: {metric: "flour_equivalents", value: swap.target.round(3), grade: swap.grade.key}, wheat: prediction(swap.wheat), swap: ours,
-           method: @family.method(swap).map(&:to_h), alternatives: swap.alternatives.map { |other| alternative(other) },
-           warnings: swap.warnings.map(&:to_h)}
-        end
-
-        def line(line)
-          {text: line.text, ingredient: line.ingredient, grams: line.grams&.value&.round(1), low_grams: line.grams&.low&.round(1),
-           high_grams: line.grams&.high&.round(1), role: line.role, understood: line.understood}
-        end
+        def target(swap) = {metric: "flour_equivalents", value: swap.target.round(3), grade: swap.grade.key}
 
         # @return [Hash] e, its grade and the three viscosities, each with its low and high
         def metrics(prediction)
@@ -44,11 +25,6 @@ module Restauro
         end
 
         private
-
-        def measure(line, units)
-          found = line.counted? ? Measure.nearest(@catalogue.fetch(line.ingredient), line.grams.value, units) : nil
-          {measure: found&.text, measure_error_pct: found&.error_pct&.round(1)}
-        end
 
         def twins(name, estimate)
           {name => significant(estimate.value), "#{name}_low": significant(estimate.low), "#{name}_high": significant(estimate.high)}
