@@ -11,8 +11,8 @@ RSpec.describe Restauro::Heat::Conduction do
    sphere: {0.1 => [0.5423, 1.0298], 1.0 => [1.5708, 1.2732], 10.0 => [2.8363, 1.9249]}}.each do |shape, rows|
     rows.each do |biot, (zeta, amplitude)|
       it "#{shape} at Bi #{biot}: root #{zeta}, amplitude #{amplitude}" do
-        root = described_class.roots(shape, biot, 1).first
-        expect([root, described_class.amplitude(shape, root)]).to match([be_within(0.0002).of(zeta), be_within(0.0003).of(amplitude)])
+        root = described_class::Modes.roots(shape, biot, 1).first
+        expect([root, described_class::Modes.amplitude(shape, root)]).to match([be_within(0.0002).of(zeta), be_within(0.0003).of(amplitude)])
       end
     end
   end

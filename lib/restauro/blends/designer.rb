@@ -96,7 +96,7 @@ module Restauro
 
       def stretch(program, ingredients, purpose, grams, relaxed)
         program.column(:stretch_short, cost: RELAX_COST * grams, high: relaxed ? purpose.stretch_least : 0)
-        terms = ingredients.map { |i| grams_term(i, @limits.stretch(i) / grams) }.reduce(:merge)
+        terms = ingredients.map { |i| grams_term(i, Hydration::Stretch.per_share(i) / grams) }.reduce(:merge)
         program.row(:stretch, terms.merge(stretch_short: 1), low: purpose.stretch_least)
       end
 

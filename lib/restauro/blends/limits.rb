@@ -19,12 +19,6 @@ module Restauro
 
         Float((@table["taste"][ingredient.key] || @table["default"])["most"])
       end
-
-      # Stretch that a whole blend of it would have, in units of what gluten did.
-      def stretch(ingredient)
-        full = @table["stretch_full_pct"]
-        full.key?(ingredient.key) ? 100 / Float(full[ingredient.key]) : ingredient.gum_pct.to_f / Float(full["xanthan_gum"])
-      end
     end
   end
 end

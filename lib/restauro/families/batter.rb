@@ -2,7 +2,7 @@ module Restauro
   module Families
     # Batters: to coat with, to pour, to raise. Master metric: the water ratio.
     class Batter
-      %w[Cautions Cooking Draft Method Options Prediction Report Rescue Style Swapper Tin].each do |name|
+      %w[Cautions Cooking Method Options Prediction Report Rescue Style Swapper Tin].each do |name|
         autoload name.to_sym, "restauro/families/batter/#{name.downcase}"
       end
       autoload :Swap, "restauro/families/batter/swap"

@@ -25,6 +25,11 @@ module Restauro
 
       private
 
+      # A figure and its band.
+      def twins(name, estimate)
+        {name => estimate&.value&.round(4), "#{name}_low": estimate&.low&.round(4), "#{name}_high": estimate&.high&.round(4)}
+      end
+
       def measure(line, units)
         found = line.counted? ? Measure.nearest(@catalogue.fetch(line.ingredient), line.grams.value, units) : nil
         {measure: found&.text, measure_error_pct: found&.error_pct&.round(1)}

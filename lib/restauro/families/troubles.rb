@@ -10,14 +10,15 @@ module Restauro
         end
       end
       # A coat of crumbs goes wrong as a coat of batter does.
-      FILES = {"sauce" => "sauce", "batter" => "batter", "breading" => "batter"}.freeze
+      FILES = {"sauce" => "sauce", "batter" => "batter", "breading" => "batter", "gnocchi" => "dough", "pasta" => "dough"}.freeze
 
       module_function
 
       # @param family [String] key   @return [Array<Trouble>]
       def of(family)
         DataFiles.yaml("families/#{FILES.fetch(family)}/troubles.yml").map do |key, row|
-          Trouble.new(key: key, **row.transform_keys(&:to_sym), caution: row["caution"].empty? ? nil : row["caution"])
+          Trouble.new(key: key, **row.slice("sees", "do", "why", "next").transform_keys(&:to_sym),
+                      caution: row["caution"].empty? ? nil : row["caution"])
         end
       end
 

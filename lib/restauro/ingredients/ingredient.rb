@@ -10,6 +10,7 @@ module Restauro
                  ph gum_pct ash_pct alcohol_pct buffer_mmol_kg_ph eta_60c_pa_s].freeze
     ZERO_WHEN_BLANK = %i[hold_g_per_g free_water_fraction thick_power water_pct protein_pct fat_pct sugar_pct
                          boil_breakdown_per_min setback buffer_mmol_kg_ph].freeze
+    SOLIDS = %i[protein_pct fat_pct fibre_pct starch_pct sugar_pct ash_pct].freeze
     STARCHY_GROUPS = %w[flour starch blend meal].freeze
 
     # power_share: how far off its thickening power may be, where that is told apart from its group's; else nil
@@ -19,6 +20,7 @@ module Restauro
     def initialize(row, say: nil, sources: {}, power_share: nil)
       @key, @name, @group, @gluten, @note = row.values_at("key", "name", "group", "gluten", "note").map { |cell| cell&.dup&.freeze }
       @allergens = row["allergens"].to_s.split("; ").freeze
+      @row = row
       @say = say
       @power_share = power_share
       @sources = sources
@@ -27,6 +29,13 @@ module Restauro
     end
 
     FIGURES.each { |figure| define_method(figure) { @figures[figure] } }
+
+    # The same, drier or wetter: what is not water keeps its proportions.   @param pct [Float] % of weight
+    def at_water(pct)
+      solids = (100 - pct) / (100 - water_pct)
+      dried = SOLIDS.to_h { |figure| [figure.to_s, @figures[figure] && (@figures[figure] * solids).to_s] }
+      Ingredient.new(@row.merge(dried, "water_pct" => pct.to_s), say: @say, sources: @sources, power_share: power_share)
+    end
 
     def say = @say || name
     def inspect = "#<#{self.class} #{key}>"

@@ -3,8 +3,6 @@ module Restauro
     class Batter
       # The steps at the heat, by what is cooked and in what.
       module Cooking
-        Step = Sauce::Method::Step
-
         module_function
 
         # @param prediction [Prediction] with a piece and a heat

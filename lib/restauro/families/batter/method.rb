@@ -3,7 +3,6 @@ module Restauro
     class Batter
       # The steps of a batter, in order: mixed, rested, judged, cooked by its style, kept.
       class Method
-        Step = Sauce::Method::Step
         DRY_ROLES = %w[flour starch binder lift seasoning].freeze
 
         def initialize(swap, catalogue)

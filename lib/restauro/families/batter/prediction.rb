@@ -39,13 +39,7 @@ module Restauro
         def coat_water_kg_m2 = coat_m && coat_kg_m2 * water_share
 
         # Stretch that the flours and binders bring, of what gluten did.
-        def stretch
-          flour = weights.select { |i, _| i.starchy? }.sum(0.0, &:last)
-          return 0.0 if flour.zero?
-
-          limits = Blends::Limits.new
-          weights.sum { |i, g| limits.stretch(i) * g / flour }.clamp(0.0, 1.0)
-        end
+        def stretch = [Hydration::Stretch.of_binders(weights), 1.0].min
 
         def warnings = recipe.warnings + Cautions.of(self)
 

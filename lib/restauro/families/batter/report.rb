@@ -21,9 +21,6 @@ module Restauro
 
         private
 
-        def twins(name, estimate) = {name => estimate&.value&.round(4), "#{name}_low": estimate&.low&.round(4),
-                                     "#{name}_high": estimate&.high&.round(4)}
-
         def course(prediction)
           (prediction.section&.points || []).map { |point| {minutes: point.minutes.round(2), centre_celsius: point.centre.round(1),
                                                             surface_celsius: point.surface.round(1), coat_water_share: point.coat_water.round(3)} }

@@ -3,7 +3,6 @@ module Restauro
     class Breading
       # The steps of a crumb coat: dried pieces, three dishes, pressed, rested, cooked.
       class Method
-        Step = Sauce::Method::Step
         WATERY = /aubergine|eggplant|courgette|zucchini|celeriac|squash|tomato|mushroom/i
 
         def initialize(swap, catalogue)

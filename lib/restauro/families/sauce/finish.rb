@@ -19,7 +19,7 @@ module Restauro
           freeze
         end
 
-        # @return [Array<Method::Step>]
+        # @return [Array<Step>]
         def steps = [finish, stand, keep].compact
 
         private
@@ -31,7 +31,7 @@ module Restauro
           late = @ours.recipe.ingredients.select { |line| line.understood && (LATE_ROLES.include?(line.role) || sharp?(line)) }
           return if late.empty?
 
-          Method::Step.new(text: "Off the heat, stir in #{late.map { |line| short(line) }.join("; ")}.", caution: finish_caution(late))
+          Step.new(text: "Off the heat, stir in #{late.map { |line| short(line) }.join("; ")}.", caution: finish_caution(late))
         end
 
         def short(line) = line.text.strip.sub(/\A[-*•]\s*/, "")
@@ -45,14 +45,14 @@ module Restauro
         def stand
           return if @ours.cooling.empty?
 
-          Method::Step.new(text: "Serve at about #{@ours.serve_celsius.round} °C.", minutes: minutes(@ours.cooling.last.seconds - @ours.end_seconds),
+          Step.new(text: "Serve at about #{@ours.serve_celsius.round} °C.", minutes: minutes(@ours.cooling.last.seconds - @ours.end_seconds),
                    look_for: "#{LookFors.does(@ours.viscosity_plate.value)}; it goes on thickening as it cools")
         end
 
         def keep
           storage = DataFiles.yaml("families/sauce/thickener_notes.yml").values_at(*@swap.thickeners.map(&:ingredient)).compact.flatten
                              .select { |note| note["kind"] == "storage" }.map { |note| note["text"] }
-          Method::Step.new(text: "Keep what is left in a shallow dish in the fridge, 3 to 4 days; reheat to a rolling boil.",
+          Step.new(text: "Keep what is left in a shallow dish in the fridge, 3 to 4 days; reheat to a rolling boil.",
                    caution: ["Down to 21 °C within 2 hours and to 5 °C in 4 more; follow your local rules.", *storage].join(" "))
         end
       end

@@ -3,13 +3,6 @@ module Restauro
     class Sauce
       # The steps of a swap, in order, with minutes from its own course.
       class Method
-        # text String · minutes Float or nil · look_for String or nil · caution String or nil
-        Step = Struct.new(:text, :minutes, :look_for, :caution, keyword_init: true) do
-          def initialize(text:, minutes: nil, look_for: nil, caution: nil)
-            super
-            freeze
-          end
-        end
         BROWNED = {"blond" => "sandy and straw-coloured, smells of biscuit", "brown" => "the colour of a hazelnut, smells roasted",
                    "dark" => "the colour of a chestnut, thin as oil"}.freeze
         POURED = {"cold_at_once" => "Pour in %s cold, all at once, whisking.",
