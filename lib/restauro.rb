@@ -5,7 +5,8 @@
 #   kitchen/      ovens, pans, and one measure put into another
 #   hydration/    the water ratio of doughs and batters, and how a batter coats
 #   lift/         gas from baking powder and bicarbonate
-#   heat/         thermal properties, conduction, a coated piece over time, oil
+#   heat/         thermal properties, conduction, a coated piece over time, oil, boiling water
+#   shaping/      ropes, sheets, rings and fillings: how many pieces, and how long it takes
 #   labels/       what the words on a pack mean
 #   diets/        who eats, what that leaves out and what takes its place
 #   cupboard/     packs, and flours known only by their label
@@ -39,6 +40,7 @@ module Restauro
   autoload :Numbers, "restauro/quantities/numbers"
   autoload :Physics, "restauro/physics"
   autoload :Recipes, "restauro/recipes"
+  autoload :Shaping, "restauro/shaping"
   autoload :Warning, "restauro/warning"
 end
 
