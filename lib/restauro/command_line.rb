@@ -6,6 +6,7 @@ module Restauro
     autoload :BlendCommand, "restauro/command_line/blend_command"
     autoload :CoatText, "restauro/command_line/coat_text"
     autoload :Command, "restauro/command_line/command"
+    autoload :FamilyOptions, "restauro/command_line/family_options"
     autoload :Input, "restauro/command_line/input"
     autoload :LabelCommand, "restauro/command_line/label_command"
     autoload :MeasureCommand, "restauro/command_line/measure_command"

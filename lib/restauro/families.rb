@@ -18,12 +18,15 @@ module Restauro
     autoload :Breading, "restauro/families/breading"
     autoload :Coated, "restauro/families/coated"
     autoload :Detection, "restauro/families/detection"
+    autoload :Dough, "restauro/families/dough"
+    autoload :Draft, "restauro/families/draft"
     autoload :Report, "restauro/families/report"
     autoload :Sauce, "restauro/families/sauce"
+    autoload :Step, "restauro/families/step"
     autoload :Troubles, "restauro/families/troubles"
 
-    KEYS = %w[sauce batter breading].freeze
-    PLANNED = %w[crust gnocchi pasta].freeze
+    KEYS = %w[sauce batter breading gnocchi pasta].freeze
+    PLANNED = %w[crust].freeze
 
     module_function
 
@@ -33,6 +36,7 @@ module Restauro
       when "sauce" then Sauce.new(catalogue)
       when "batter" then Batter.new(catalogue)
       when "breading" then Breading.new(catalogue)
+      when "gnocchi", "pasta" then Dough.new(key, catalogue)
       when *PLANNED then raise WrongUsage, "the #{key} family does not work yet; this version swaps: #{KEYS.join(", ")}"
       else raise WrongUsage, "no family '#{key}'; use #{KEYS.join(", ")}"
       end

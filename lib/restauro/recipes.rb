@@ -10,6 +10,7 @@ module Restauro
     autoload :Line, "restauro/recipes/line"
     autoload :LineReader, "restauro/recipes/line_reader"
     autoload :Outline, "restauro/recipes/outline"
+    autoload :Parts, "restauro/recipes/parts"
     autoload :Reader, "restauro/recipes/reader"
     autoload :Recipe, "restauro/recipes/recipe"
     autoload :Scale, "restauro/recipes/scale"

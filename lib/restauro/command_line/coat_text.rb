@@ -1,8 +1,9 @@
 module Restauro
   class CommandLine
-    # The figures of a batter or a crumb coat for a person at a terminal.
+    # The figures of a batter, a crumb coat or a dough for a person at a terminal.
     module CoatText
-      FIGURES = {coat_mm: "coat %.1f mm", gas_ml_per_100g: "%.0f mL of dry gas in 100 g at 100 C", pieces: "for %d pieces",
+      FIGURES = {coat_mm: "coat %.1f mm", gas_ml_per_100g: "%.0f mL of dry gas in 100 g at 100 C", stretch: "stretch %.2f of gluten's",
+                 pieces: "for %d pieces", boil_minutes: "boil %.1f min", float_minutes: "floats at about %.0f min, which is not done",
                  minutes_crisp: "crisp after %.1f min", minutes_done: "its middle done after %.1f min"}.freeze
 
       module_function

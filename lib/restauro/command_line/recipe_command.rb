@@ -8,12 +8,10 @@ module Restauro
         {"predict" => <<~PREDICT, "swap" => <<~SWAP, "rescue" => <<~RESCUE}.fetch(name)
           bin/restauro predict FILE|-   the texture a recipe will have
             --format json|text          json
-            --family sauce|batter|breading   told from the recipe
-            --piece "NAME slice|floret|stick|cube|fillet N mm", --oven "200C|400F|gas 6[,fan]"   for coats
-            --oil "180C [shallow] [olive oil] [2 litres]"
-            --tin mini|standard|large   for muffins and hot-tin puddings
+            --family #{Families::KEYS.join("|")}   told from the recipe
+#{FamilyOptions::USAGE.gsub(/^(?=.)/, "            ").chomp}
             --units us|metric|uk|au     us
-            --school roux|slurry        predict: the recipe's own; swap: the swap's (roux)
+            --school roux|slurry, psyllium|gum|egg|root|curd   predict: the recipe's own; swap: the swap's (roux; what suits the dough)
             --heat low|medium|medium_high|high   medium
             --altitude METRES           0
             --serve-celsius C           60
@@ -40,11 +38,11 @@ module Restauro
         on.on("--event EVENT") { |value| @events << value }
         course(on)
         swap_choices(on)
-        pieces(on)
+        @own = FamilyOptions.new(on)
       end
 
       def course(on)
-        on.on("--school SCHOOL", Families::Sauce::Options::SCHOOLS) { |value| chosen[:school] = value }
+        on.on("--school SCHOOL", Families::Sauce::Options::SCHOOLS + Families::Dough::School.all.map(&:key)) { |value| chosen[:school] = value }
         on.on("--heat LEVEL", %w[low medium medium_high high]) { |value| chosen[:heat] = value }
         on.on("--altitude METRES", Float) { |value| chosen[:altitude] = value }
         on.on("--serve-celsius C", Float) { |value| chosen[:serve_celsius] = value }
@@ -62,21 +60,6 @@ module Restauro
         on.on("--plate-mm R", Float) { |value| @plate_mm = value }
       end
 
-      def pieces(on)
-        on.on("--piece PIECE") { |value| @piece = value }
-        on.on("--oven HEAT") { |value| @oven = value }
-        on.on("--oil FAT") { |value| @oil = value }
-        on.on("--tin TIN") { |value| @tin = value }
-      end
-
-      # What a coat is cooked on and in.
-      def coating
-        oven = @oven && (Kitchen::OvenTemperature.parse(@oven.sub(",", " ")) or raise InvalidInput,
-                         "oven is such as 200C, 400F, gas 6 or 180C,fan; got '#{@oven}'")
-        {piece: @piece && Heat::Piece.parse(@piece, catalogue), oven: oven, oil: @oil && Heat::Frying.parse(@oil),
-         tin: @tin}.compact
-      end
-
       def swap_choices(on)
         on.on("--with KEYS", Array) { |value| chosen[:with] = value.map(&:strip) }
         on.on("--target TARGET") { |value| chosen[:target] = value }
@@ -90,7 +73,7 @@ module Restauro
         family = @family ? Families.fetch(@family, catalogue) : Families.detect(recipe, catalogue)
         return rescued(family, recipe) if @name == "rescue"
 
-        family.report(family.public_send(@name, recipe, family.options(**chosen, **extras(family))))
+        family.report(family.public_send(@name, family.read(recipe), family.options(**chosen, **extras(family))))
       end
 
       def check
@@ -102,7 +85,7 @@ module Restauro
         raise WrongUsage, "rescue needs one of --observed-e and --plate-mm, and --target" if @name == "rescue" && (seen != 1 || !chosen[:target])
       end
 
-      def extras(family) = family.key == "sauce" ? {events: events(family)} : coating
+      def extras(family) = family.key == "sauce" ? {events: events(family)} : @own.of(family.key, catalogue)
       def events(family) = @events.map { |text| family.event(text) }
 
       def rescued(family, recipe)

@@ -1,9 +1,9 @@
 module Restauro
   module Families
     # Which family a recipe is, by a stated rule: first the words of its title and steps; else crumbs; else flour against liquid, egg, purée and fat.
-    #   a ratio over 6, or no water at all yet, is a sauce · 1.15 to 6 a batter · a purée at least half as heavy as the flour: gnocchi
-    #   fat over a third of the flour: crust
-    #   egg and hardly any fat: pasta. Between 5.2 and 6 only words decide: crêpes and a thin sauce weigh alike.
+    #   a ratio over 6, or no water at all yet, is a sauce · a root, purée or curd at least half as heavy as the flour, hardly any liquid and
+    #   nothing that lifts: gnocchi · 1.15 to 6 a batter · fat over a third of the flour: crust · hardly any fat: pasta.
+    #   Between 5.2 and 6 only words decide: crêpes and a thin sauce weigh alike. What a filling holds is not counted.
     class Detection
       WORDS = {"breading" => /\b(?:schnitzel|breaded|breading|crumbed|crumb coat|panko|milanese|egg and crumb|dredge|dredged|dusted)/i,
                "batter" => /\b(?:batter|pancake|crêpe|crepe|fritter|popover|yorkshire|muffin|waffle|tempura|pakora|blini)/i,
@@ -15,12 +15,21 @@ module Restauro
       DOUGH_UNDER = 1.15
       POURED_UNDER = 12.0
       FAT_SHARE = 0.33
-      PUREE_SHARE = 0.5
+      LEAN_SHARE = 0.1
+      MASS_SHARE = 0.5
+      LITTLE_LIQUID = 0.3
 
       def initialize(recipe, catalogue)
         @recipe = recipe
-        @parts = recipe.ingredients.select(&:counted?).map { |line| [catalogue.fetch(line.ingredient), line.grams.value] }
+        @parts = Detection.counted(recipe, catalogue)
         freeze
+      end
+
+      # The dough's own lines where a filling stands apart from it, else all of them.
+      def self.counted(recipe, catalogue)
+        weighed = ->(lines) { lines.select(&:counted?).map { |line| [catalogue.fetch(line.ingredient), line.grams.value] } }
+        apart = weighed[recipe.ingredients - Recipes::Parts.filling(recipe)]
+        apart.any? { |ingredient, _| ingredient.starchy? } ? apart : weighed[recipe.ingredients]
       end
 
       # @return [Array<String>] the family, or all that it could be
@@ -54,12 +63,11 @@ module Restauro
       def by_weights
         return %w[sauce] if ratio.nil? || ratio.zero? || ratio > SAUCE_OVER || flour.zero?
         return unsure if ratio > UNSURE_OVER
+        return %w[gnocchi] if gnocchi?
         return %w[batter] if ratio >= DOUGH_UNDER && !pressed?
-        return %w[gnocchi] if puree >= PUREE_SHARE * flour
-        return %w[crust] if fat > FAT_SHARE * flour
-        return %w[pasta] if grams("egg").positive? && fat < 0.1 * flour
+        return %w[crust] if pressed? || fat > FAT_SHARE * flour
 
-        %w[crust gnocchi pasta]
+        fat < LEAN_SHARE * flour ? %w[pasta] : %w[crust pasta]
       end
 
       def unsure
@@ -74,7 +82,11 @@ module Restauro
       def grams(group) = @parts.sum(0.0) { |ingredient, g| ingredient.group == group ? g : 0.0 }
       def flour = %w[flour starch blend meal].sum { |group| grams(group) }
       def fat = @parts.sum(0.0) { |ingredient, g| ingredient.group == "fat" ? g : 0.0 }
-      def puree = grams("puree")
+      # Roots raw or mashed; curd too, unless nuts make it a pressed crust.
+      def mass = @parts.sum(0.0) { |ingredient, g| Dough::Contents.mash(ingredient.key) || ingredient.group == "curd" ? g : 0.0 }
+      def gnocchi?
+        mass >= MASS_SHARE * flour && grams("liquid") < LITTLE_LIQUID * flour && grams("leavener").zero? && !pressed?
+      end
       def ratio = Hydration::WaterRatio.of(@parts)
     end
   end

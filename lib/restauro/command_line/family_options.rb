@@ -1,0 +1,45 @@
+module Restauro
+  class CommandLine
+    # What one family alone is asked for: a coat's piece and heat, a dough's shape and pot.
+    class FamilyOptions
+      USAGE = <<~WORDS.freeze
+        --piece "NAME slice|floret|stick|cube|fillet N mm", --oven "200C|400F|gas 6[,fan]"   for coats
+        --oil "180C [shallow] [olive oil] [2 litres]"
+        --tin mini|standard|large   for muffins and hot-tin puddings
+        --shape rolled|filled|extruded|dumpling   for doughs: told from the recipe
+        --thickness-mm MM, --cutter-mm MM, --rope-mm MM   one sheet or strand; ring or ribbon; rope
+        --seal folded|pair, --tool machine|pin, --hands flour|oil, --helpers N, --filling-g G
+        --litres L, --frozen        the pot, from the freezer
+        --roasted-from G --roasted-to G   the purée's vegetable before and after, or
+        --look #{Hydration::Moisture.looks.keys.join("|")}
+      WORDS
+      MILLIMETRES = {"--thickness-mm" => :thickness_mm, "--cutter-mm" => :cutter_mm, "--rope-mm" => :rope_mm, "--filling-g" => :filling_g,
+                     "--litres" => :litres, "--roasted-from" => :roasted_from_g, "--roasted-to" => :roasted_to_g}.freeze
+      WORDS = {"--shape" => :shape, "--seal" => :seal, "--tool" => :tool, "--hands" => :hands, "--look" => :look}.freeze
+
+      # @param parser [OptionParser]
+      def initialize(parser)
+        @coat, @dough = {}, {}
+        %w[piece oven oil tin].each { |name| parser.on("--#{name} #{name.upcase}") { |value| @coat[name.to_sym] = value } }
+        MILLIMETRES.each { |flag, name| parser.on("#{flag} N", Float) { |value| @dough[name] = value } }
+        WORDS.each { |flag, name| parser.on("#{flag} WORD") { |value| @dough[name] = value } }
+        parser.on("--helpers N", Integer) { |value| @dough[:helpers] = value }
+        parser.on("--frozen") { @dough[:frozen] = true }
+      end
+
+      # @param family [String] key   @return [Hash] for the options of that family   @raise [InvalidInput]
+      def of(family, catalogue) = %w[gnocchi pasta].include?(family) ? @dough : coat(catalogue)
+
+      private
+
+      def coat(catalogue)
+        {piece: @coat[:piece]&.then { |text| Heat::Piece.parse(text, catalogue) }, oven: @coat[:oven]&.then { |text| oven(text) },
+         oil: @coat[:oil]&.then { |text| Heat::Frying.parse(text) }, tin: @coat[:tin]}.compact
+      end
+
+      def oven(text)
+        Kitchen::OvenTemperature.parse(text.sub(",", " ")) or raise InvalidInput, "oven is such as 200C, 400F, gas 6 or 180C,fan; got '#{text}'"
+      end
+    end
+  end
+end

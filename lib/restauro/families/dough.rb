@@ -1,0 +1,49 @@
+module Restauro
+  module Families
+    # Doughs that are shaped and boiled. Master metric: the water ratio, with the stretch that gluten had. Pasta and Gnocchi are its two families.
+    class Dough
+      %w[Boiling Cautions Contents Method Mend Options Picture Prediction Report School Shape Swapper Trials Writer].each do |name|
+        autoload name.to_sym, "restauro/families/dough/#{name.downcase}"
+      end
+      autoload :Swap, "restauro/families/dough/swap"
+      autoload :Alternative, "restauro/families/dough/swap"
+      autoload :Formula, "restauro/families/dough/formula"
+      autoload :PotSteps, "restauro/families/dough/pot_steps"
+      autoload :Solver, "restauro/families/dough/formula"
+
+      DISH = /\A(?:gnocchi|pasta|noodles?|ravioli|tortellini|dumplings?|lasagne)\b/i
+
+      attr_reader :key, :catalogue
+
+      # @param key [String] pasta or gnocchi
+      def initialize(key, catalogue)
+        @key = key
+        @catalogue = catalogue
+        freeze
+      end
+
+      # A dish named gnocchi or pasta is no wheat in the pot: it is what is made here.
+      def read(recipe)
+        recipe.with(lines: recipe.lines.map { |line| line.words? ? line.with(warnings: line.warnings.reject { |w| w.text.match?(DISH) }) : line })
+      end
+
+      # @return [Options]   @raise [InvalidInput]
+      def options(**choices) = Options.new(family: key, **choices)
+      def event(text) = raise(InvalidInput, "a dough has no events, got '#{text}'")
+
+      # @return [Prediction]   @raise [InvalidInput]
+      def predict(recipe, options) = Prediction.new(recipe, catalogue, options)
+      # @return [Swap]   @raise [InvalidInput]
+      def swap(recipe, options) = Swapper.new(catalogue, recipe, options).swap
+      def method(swap) = Method.new(swap, catalogue).steps
+      def look_fors(swap) = method(swap).filter_map(&:look_for)
+      # What to do with the rest of the dough by what a test piece did.   @return [Array<Mend::Move>]
+      def mend(swap, trouble:) = Mend.moves(swap, trouble, catalogue)
+      def picture(swap) = Picture.new(swap).to_h
+      def report(result) = Report.new(self, catalogue).then { |report| result.is_a?(Swap) ? report.swap(result) : report.prediction(result) }
+
+      # The schools that a diet leaves for a shape.   @return [Array(Array<School>, Array<School>)] left and out
+      def schools(options) = School.all.select { |school| school.for?(options.shape) }.partition { |school| school.open?(catalogue, options) }
+    end
+  end
+end

@@ -1,0 +1,89 @@
+module Restauro
+  module Families
+    class Dough
+      # The cook's choices for a dough.
+      #   family pasta or gnocchi · school key or nil · with Array of flour keys · target Float ratio or nil
+      #   shape rolled, filled, extruded or dumpling; nil for what the recipe says
+      #   thickness_mm of one sheet or strand · cutter_mm ring, or width of a ribbon · rope_mm · seal folded or pair · tool machine or pin
+      #   helpers · litres of water or nil · watts of the hob · altitude_m m · frozen whether it is boiled from the freezer · filling_g or nil
+      #   roasted_from_g, roasted_to_g of the purée's vegetable · look key of data/families/dough/moisture.yml · hands flour or oil
+      #   without Array of diets, allergens, groups or keys · offer Array of keys to offer first
+      Options = Struct.new(:family, :school, :with, :target, :shape, :thickness_mm, :cutter_mm, :rope_mm, :seal, :tool, :helpers, :litres, :watts,
+                           :altitude_m, :frozen, :filling_g, :roasted_from_g, :roasted_to_g, :look, :hands, :without, :offer, keyword_init: true) do
+        # What other families are asked for is taken and left alone.
+        def initialize(family:, with: [], target: nil, seal: "folded", tool: "machine", helpers: 1, heat: "high", altitude: 0, altitude_m: altitude,
+                       watts: nil, frozen: false, hands: "flour", without: [], offer: [], **more)
+          super(family: family, with: with.dup.freeze, target: Options.ratio_of(target), seal: seal, tool: tool, helpers: helpers,
+                watts: watts || Physics::Pan.watts(heat), altitude_m: altitude_m, frozen: frozen, hands: hands, without: without.dup.freeze,
+                offer: offer.dup.freeze, **more.slice(:school, :shape, :thickness_mm, :cutter_mm, :rope_mm, :litres, :filling_g, :roasted_from_g,
+                                                      :roasted_to_g, :look))
+          check
+          freeze
+        end
+
+        def with_choices(**changes) = Options.new(**to_h.merge(changes))
+
+        # Every measure of the shape filled in.   @param shape [String] what the recipe says
+        def shaped(shape)
+          shape = self.shape || shape
+          with_choices(shape: shape, thickness_mm: thickness_mm || Options.usual(:"#{shape}_mm") || 0.0, rope_mm: rope_mm || Options.usual(:rope_mm),
+                       cutter_mm: cutter_mm || Options.usual(shape == "filled" ? :ring_mm : :ribbon_mm))
+        end
+
+        def exclusion(catalogue) = Diets::Exclusion.of(without, catalogue)
+        def boiling_celsius = Physics::Air.boiling_celsius(Physics::Air.pressure_pa(altitude_m))
+
+        def self.usual(name) = Constants.table(:dough)[name]&.value
+
+        # @param target [String, Numeric, nil] a rung or the ratio itself
+        def self.ratio_of(target)
+          return if target.nil?
+
+          number = Float(target, exception: false)
+          return Hydration::Rung.fetch(target.to_s).middle.to_f unless number
+
+          range = Constants.fetch(:dough, :least_target)..Constants.fetch(:dough, :most_target)
+          return number if range.cover?(number)
+
+          raise InvalidInput, "a dough's target is a rung (#{Hydration::Rung.all.map(&:key).first(4).join(", ")}) or a ratio from " \
+                              "#{range.first} to #{range.last}, got #{target}"
+        end
+
+        private
+
+        def check
+          one_of(:school, School.all.map(&:key))
+          {shape: Options::SHAPES, seal: %w[folded pair], tool: %w[machine pin], hands: %w[flour oil], look: Hydration::Moisture.looks.keys}
+            .each { |name, allowed| one_of(name, allowed) }
+          lengths
+          raise InvalidInput, "both weights are needed, raw and cooked: give the other one too" if roasted_from_g.nil? != roasted_to_g.nil?
+          {helpers: 1..20, litres: 1..30, filling_g: 1..20_000}.each { |name, range| within(name, range) }
+          Physics::Air.pressure_pa(altitude_m)
+        end
+
+        def lengths
+          range = Constants.fetch(:dough, :least_mm)..Constants.fetch(:dough, :most_mm)
+          %i[thickness_mm rope_mm].each { |name| within(name, range, zero: true) }
+          within(:cutter_mm, Constants.fetch(:dough, :least_mm)..Constants.fetch(:dough, :most_cutter_mm))
+        end
+
+        def one_of(name, allowed)
+          return if self[name].nil? || allowed.include?(self[name])
+
+          raise InvalidInput, "#{name.to_s.tr("_", " ")} is #{allowed.join(", ")}; got '#{self[name]}'"
+        end
+
+        def within(name, range, zero: false)
+          value = self[name]
+          return if value.nil? || range.cover?(value) || (zero && value.zero?)
+
+          words = name.to_s.sub(/_(?:mm|g)\z/, "").tr("_", " ")
+          raise InvalidInput, "#{words} is #{range.first} to #{range.last} #{Options::UNITS[name]}, got #{value.round(2)}".squeeze(" ")
+        end
+      end
+
+      Options::SHAPES = %w[rolled filled extruded dumpling].freeze
+      Options::UNITS = {thickness_mm: "mm", rope_mm: "mm", cutter_mm: "mm", litres: "litres", filling_g: "g"}.freeze
+    end
+  end
+end

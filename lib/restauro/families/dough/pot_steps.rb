@@ -1,0 +1,71 @@
+module Restauro
+  module Families
+    class Dough
+      # The steps at the pot: water, batches, floating, done, drained.
+      class PotSteps
+        def initialize(swap)
+          @ours = swap.ours
+          @school = swap.school
+          @boiling = @ours.boiling
+          @options = @ours.options
+          freeze
+        end
+
+        # @return [Array<Step>]
+        def steps = @boiling ? [water, batch, done, drain] : []
+
+        private
+
+        def half(minutes) = (2 * minutes).ceil / 2.0
+
+        def water
+          pot = @boiling.pot
+          Step.new(text: "#{litres(pot.litres)} of water in a pot of #{pot.size_litres} litres, #{pot.salt_g} g salt, to a rolling boil, lid on.",
+                   caution: "Steam: lid away from you. Gluten-free pot and colander first.")
+        end
+
+        def litres(value) = "#{value.to_s.delete_suffix(".0")} litre#{"s" unless value == 1}"
+
+        def batch
+          at_once = @boiling.at_once
+          batches = at_once >= @ours.plan.pieces ? "All at once" : "#{at_once} at a time, #{@boiling.batches} batches"
+          Step.new(text: "#{batches}#{" straight from the freezer" if @options.frozen}: the pot falls to #{@boiling.lowest_celsius.round} °C " \
+                         "and boils again in about #{half(@boiling.recovery_minutes).to_s.delete_suffix(".0")} min.", look_for: stir_words)
+        end
+
+        def stir_words
+          return "do not stir for the first minute: a gum is brittle while it is hot; nudge them off the bottom" if @school.key == "gum"
+
+          @options.shape == "dumpling" ? "do not stir for the first minute; swirl the pot" : "one stir with a wooden spoon, then leave them"
+        end
+
+        def done
+          float = @boiling.float
+          Step.new(text: "Count from when the water boils again. They float at about #{float.value.round} min (#{float.low} to #{float.high}): " \
+                         "that is not done.",
+                   minutes: @boiling.minutes&.then { |minutes| half(minutes) }, look_for: done_words, caution: cautions)
+        end
+
+        def done_words
+          centre = @boiling.centre_at_float.round
+          where = @boiling.by_law? ? "no pale line in the middle of a cut one" : "no darker heart in a cut one"
+          return where if @options.frozen || @boiling.minutes.nil? || @boiling.minutes < @boiling.float.value
+
+          "#{where}. When they float the middle is at about #{centre} °C"
+        end
+
+        def cautions
+          return "Stuffed: the middle at #{Constants.fetch(:boil, :stuffed_celsius).round} °C. Raw flour of any kind is raw food." if @ours.filled?
+          return "With egg: the middle at #{Constants.fetch(:boil, :egg_celsius).round} °C or more. Raw flour of any kind is raw food." if @ours.egg?
+
+          "Raw flour of any kind is raw food."
+        end
+
+        def drain
+          Step.new(text: "Lift them out with a slotted spoon. Keep a cup of the water: its starch makes the sauce cling.",
+                   look_for: "to crisp them in a pan: drain, dry on a cloth, then into hot fat", caution: "Wet pieces spit in hot fat.")
+        end
+      end
+    end
+  end
+end

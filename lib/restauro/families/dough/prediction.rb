@@ -1,0 +1,79 @@
+module Restauro
+  module Families
+    class Dough
+      # What a dough will be: how wet, how far it stretches, what pieces it makes and how they boil.
+      class Prediction
+        FILLED = /\b(?:filled|ravioli|tortell|parcels?|half-?moons?|stuffed)/i
+        EXTRUDED = /\b(?:extru|die\b|pasta press)/i
+        DUMPLING = /\b(?:gnocchi|gnudi|dumplings?)\b/i
+
+        attr_reader :recipe, :options, :contents, :ratio, :stretch, :plan, :boiling
+
+        # @param recipe [Recipes::Recipe]   @param catalogue [Catalogue]   @param options [Options]
+        def initialize(recipe, catalogue, options)
+          @recipe = recipe
+          @options = options.shaped(told_shape(options))
+          @catalogue = catalogue
+          @contents = Contents.new(recipe, catalogue, options)
+          @ratio = contents.ratio
+          @stretch = Hydration::Stretch.of(weights)
+          @plan = grams.positive? ? Shaping::Plan.of(@options, grams: grams, density: food.density(Constants.fetch(:boil, :start_celsius))) : nil
+          @boiling = plan && plan.pieces.positive? ? Boiling.new(self) : nil
+          freeze
+        end
+
+        def weights = contents.weights
+        def grams = weights.sum(0.0, &:last)
+        def flour_g = Hydration::Stretch.flour_g(weights)
+        def rung = Hydration::Rung.of(ratio&.value)
+        def stretch_needed = Hydration::Stretch.needed(options.shape, options.thickness_mm)
+        # @return [Float, nil] mm; nil for what is no sheet
+        def thinnest_mm = %w[rolled filled].include?(options.shape) ? Hydration::Stretch.thinnest_mm(stretch) : nil
+        # Raw flour makes most of it.
+        def floury? = grams.positive? && flour_g / grams > Constants.fetch(:dough, :floury_share)
+        def filled? = options.shape == "filled"
+        def egg? = recipe.ingredients.any? { |line| line.role == "egg" }
+
+        # @return [Float] g, weighed by the cook or read from the filling's own lines; 0 where there is none
+        def filling_g = options.filling_g || Recipes::Parts.filling(recipe).filter_map(&:grams).sum(0.0, &:value)
+
+        # Filling in each piece: an even share, no more than it holds.   @return [Float, nil] g
+        def filling_each_g
+          return unless filled? && plan&.pieces&.positive?
+
+          [filling_g.zero? ? filling_most_g : filling_g / plan.pieces, filling_most_g].min
+        end
+
+        def filling_most_g = Shaping::Filling.grams(options.cutter_mm, rounds_each: plan.rounds_each)
+        # The ring that leaves neither dough nor filling over.   @return [Integer, nil] mm
+        def matching_ring_mm
+          return unless filled? && plan && filling_g.positive?
+
+          Shaping::Filling.ring_for(filling_g, plan.sheets, rounds_each: plan.rounds_each)
+        end
+
+        # @return [Heat::Food] of the dough
+        def food
+          @food ||= Heat::Food.of(**%i[water protein fat fibre].to_h { |name| [name, share(:"#{name}_pct")] },
+                                  carbohydrate: share(:starch_pct) + share(:sugar_pct), gas_fraction: Constants.fetch(:boil, :gas_fraction))
+        end
+
+        def warnings = recipe.warnings + Cautions.of(self)
+
+        private
+
+        def told_shape(options)
+          return "dumpling" if options.family == "gnocchi"
+
+          words = recipe.lines.select(&:words?).map(&:text).join("\n")
+          return "filled" if Recipes::Parts.filling(recipe).any? || words.match?(FILLED)
+          return "extruded" if words.match?(EXTRUDED)
+
+          words.match?(DUMPLING) ? "dumpling" : "rolled"
+        end
+
+        def share(figure) = weights.sum { |ingredient, g| ingredient.public_send(figure).to_f / 100 * g } / grams
+      end
+    end
+  end
+end

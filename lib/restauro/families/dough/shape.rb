@@ -1,0 +1,103 @@
+module Restauro
+  module Families
+    class Dough
+      # The steps at the board: rolled, cut, filled or rope and knife; how many, how long with so many hands.
+      class Shape
+        def initialize(swap)
+          @swap = swap
+          @ours = swap.ours
+          @options = @ours.options
+          @plan = @ours.plan
+          freeze
+        end
+
+        # @return [Array<Step>]
+        def steps = @plan && @plan.pieces.positive? ? [bench, *public_send(@plan.shape), trays] : []
+
+        def rolled
+          [roll, Step.new(text: "Cut #{mm(@plan.cutter_mm)} mm ribbons: about #{@plan.pieces}, #{@plan.sheets.count} sheets' worth.", minutes: hands,
+                          look_for: "edges that do not crumble")]
+        end
+
+        def filled
+          each = @plan.rounds_each == 2 ? "each pair" : "each"
+          close = @plan.rounds_each == 2 ? "lay a second round on" : "fold in half"
+          [roll, Step.new(text: "Cut #{mm(@plan.cutter_mm)} mm rounds: #{rounds}. #{tenths(@ours.filling_each_g)} g of filling on #{each}, " \
+                                "wet the rim, #{close}, press the air out, seal. #{@plan.pieces} pieces.", minutes: hands, look_for: match_words)]
+        end
+
+        def extruded
+          [Step.new(text: "Press the crumbs through the #{mm(@plan.thickness_mm)} mm die; cut every #{length(:strand_length_mm)} cm: " \
+                          "about #{@plan.pieces}.", minutes: hands,
+                    look_for: "strands that hang without breaking; dusty: a few drops of water; glued together: flour")]
+        end
+
+        def dumpling
+          d = mm(@plan.thickness_mm)
+          [Step.new(text: "Roll ropes #{d} mm thick, cut every #{d} mm: #{@plan.pieces} pieces of #{tenths(@plan.piece_g)} g.", minutes: hands,
+                    look_for: "a rope that breaks is too dry, one that flattens is too wet")]
+        end
+
+        private
+
+        def mm(value) = Recipes::WeighedLine.tenths(value)
+        def tenths(grams) = Recipes::WeighedLine.tenths(grams.round(1))
+        def rerolls = "scraps: press together, rest, roll again, #{Constants.fetch(:shaping, :rerolls).round} times at most"
+        def length(name) = (Constants.fetch(:shaping, name) / 10).round
+
+        # Minutes by hand, whole.
+        def hands
+          Shaping::Labour.minutes(@plan.shape, pieces: @plan.pieces, sheets: @plan.sheets&.count.to_i, helpers: @options.helpers).ceil.to_f
+        end
+
+        def bench
+          text = if @options.hands == "oil" then "Oil hands and board: #{@swap.bench_g.round} g does."
+                 else "Of the flour keep back #{@swap.bench_g.round} g for board and hands: it counts."
+                 end
+          Step.new(text: text)
+        end
+
+        def roll
+          return pin if @options.tool == "pin"
+
+          Step.new(text: "A fist of dough at a time, the rest wrapped: fold, turn a quarter, 3 to 4 passes at the widest gap; " \
+                         "then #{gaps.join(", ")} mm.",
+                   look_for: "a smooth edge; a ragged one: fold again; #{rerolls}")
+        end
+
+        def pin
+          Step.new(text: "Roll between two sheets of parchment, a #{mm(@plan.thickness_mm)} mm strip on either side of the pin to stop it.",
+                   look_for: "even all over; #{rerolls}")
+        end
+
+        # From the widest gap down, each about a quarter less.
+        def gaps
+          found = [Constants.fetch(:shaping, :machine_widest_mm)]
+          found << found.last * Constants.fetch(:shaping, :gap_step) while found.last * Constants.fetch(:shaping, :gap_step) > @plan.thickness_mm
+          (found.drop(1) + [@plan.thickness_mm]).map { |gap| gap.round(1) }
+        end
+
+        def rounds
+          first, *again = @plan.rounds
+          more = again.select(&:positive?)
+          "#{first}#{", then #{more.join(" and ")} from the scraps" if more.any?}"
+        end
+
+        # Whether dough and filling come out even.
+        def match_words
+          ring = @ours.matching_ring_mm or return "no filling on the rim"
+          share = @ours.filling_g / (@ours.filling_most_g * @plan.pieces)
+          return "dough and filling come out even" if share.between?(Constants.fetch(:shaping, :filled_least), 1)
+
+          even = "a #{ring} mm ring, or #{(100 * share).round} % of the dough, uses up both"
+          share < 1 ? "thinly filled, each could hold #{tenths(@ours.filling_most_g)} g; #{even}" : "more filling than they hold; #{even}"
+        end
+
+        def trays
+          count = "#{@plan.trays} tray#{"s" if @plan.trays > 1}"
+          Step.new(text: "Lay them side by side, not touching, on floured parchment: #{count}. Under a cloth, not in a heap.")
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,74 @@
+module Restauro
+  module Families
+    class Dough
+      # Finds the school and the amounts that take a wheat dough's place, and the schools that could.
+      class Swapper
+        OTHERS = 4
+
+        def initialize(catalogue, recipe, options)
+          @catalogue = catalogue
+          @recipe = recipe
+          # The recipe was written for a purée as it usually is; ours is made of the one there is.
+          @wheat = Prediction.new(recipe, catalogue, options.with_choices(roasted_from_g: nil, roasted_to_g: nil, look: nil))
+          @options = options.shaped(@wheat.options.shape)
+          @exclusion = @options.exclusion(catalogue)
+          @replaced = Recipes::Parts.dough(recipe).select { |line| line.counted? && gluten_flour?(line) }.freeze
+          @trials = Trials.new(catalogue, @wheat, @options, @replaced.sum { |line| line.grams.value })
+        end
+
+        # @return [Swap]   @raise [InvalidInput] with what would do
+        def swap
+          raise InvalidInput, "no flour to replace was read: type its line with its amount, such as '200 g flour'" if @replaced.empty?
+          raise InvalidInput, "how wet the wheat dough is cannot be told: no flour with an amount was read" unless @wheat.ratio
+
+          tries = @trials.all
+          school = pick(tries)
+          written = Writer.new(@catalogue, @recipe, @options, @exclusion, @replaced).write(tries[school].formula)
+          ours = Prediction.new(@recipe.with(lines: written.pairs.flat_map(&:last)), @catalogue, @options)
+          Swap.new(target: @trials.target, kept: @options.target.nil? && @trials.target == @wheat.ratio.value, school: school, wheat: @wheat,
+                   ours: ours, replaced: @replaced, **written.to_h, alternatives: alternatives(tries, school).freeze,
+                   refused: tries.reject { |_, try| try.formula }.transform_values(&:why).freeze,
+                   warnings: (ours.warnings + @exclusion.warnings(ours.recipe, @catalogue)).uniq.freeze)
+        end
+
+        private
+
+        def gluten_flour?(line) = @catalogue.fetch(line.ingredient).then { |i| i.contains_gluten? && i.starchy? }
+
+        # The cook's own school, else that of the binder they chose, else the first that holds.
+        def pick(tries)
+          own = @options.school || School.all.find { |school| (school.binders & @options.with).any? }&.key
+          chosen = own ? School.fetch(own) : tries.find { |_, try| try.formula }&.first
+          return chosen if chosen && tries[chosen].formula
+
+          open = tries.select { |_, try| try.formula }.keys.map { |school| "#{school.say} (#{school.key})" }
+          why = chosen ? "#{chosen.say} does not do here: #{tries[chosen].why}" : "nothing is left that holds this dough: #{reasons(tries)}"
+          raise InvalidInput, "#{why}. #{open.any? ? "What would do: #{open.join(", ")}" : "Leave out less, or roll it thicker"}."
+        end
+
+        def reasons(tries) = tries.map { |school, try| "#{school.say}, #{try.why}" }.join("; ")
+
+        def alternatives(tries, chosen)
+          others = tries.select { |school, try| try.formula && school != chosen }
+          schools = others.map { |school, try| row(school, try.formula, school.gain, school.cost) }
+          (schools + other_flours(chosen, tries[chosen].formula)).sort_by.with_index { |other, index| [(other.keys - @options.offer).length, index] }
+        end
+
+        # The same school with other flours.
+        def other_flours(school, formula)
+          school.mixes(@catalogue, @options).reject { |mix| mix.keys == formula.flours.keys }.first(OTHERS).filter_map do |mix|
+            try = @trials.attempt(school, [mix])
+            try.formula && row(school, try.formula, "#{school.say} too", mix.keys.filter_map(&:note).reject(&:empty?).first || "another taste")
+          end
+        end
+
+        def row(school, formula, gain, cost)
+          amounts = [*formula.flours.to_a, ([formula.binder, formula.binder_g] if formula.binder && formula.binder_g.positive?),
+                     ([@catalogue.fetch("water"), formula.liquid_g] if formula.liquid_g >= 1)].compact
+          Alternative.new(school: school.key, keys: formula.flours.keys.map(&:key), names: formula.flours.keys.map(&:say), gain: gain, cost: cost,
+                          amounts: amounts.map { |ingredient, grams| [ingredient.say, grams.round(grams < 10 ? 1 : 0)] })
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,110 @@
+module Restauro
+  module Families
+    class Dough
+      # Every school tried on one dough: the amounts it takes, or why it does not do.
+      class Trials
+        # formula Formula or nil · why in words or nil
+        Try = Struct.new(:formula, :why)
+        PASTA = %w[egg psyllium gum root curd].freeze
+        NO_EGG = %w[psyllium gum root curd egg].freeze
+        PRESSED = %w[gum psyllium egg].freeze
+        GNOCCHI = %w[root gum psyllium egg curd].freeze
+        CURD = %w[curd gum psyllium egg].freeze
+        RUNGS = {"rolled" => "rolled", "filled" => "rolled", "extruded" => "crumb", "dumpling" => "soft_dough"}.freeze
+
+        # @param wheat [Prediction]   @param options [Options] with the purée there is   @param flour_g [Float] g, that are to go
+        def initialize(catalogue, wheat, options, flour_g)
+          @catalogue = catalogue
+          @wheat = wheat
+          @options = options
+          @contents = Contents.new(wheat.recipe, catalogue, options)
+          @exclusion = @options.exclusion(catalogue)
+          @flour_g = flour_g
+          freeze
+        end
+
+        # @return [Hash{School => Try}] in the order they suit this dough
+        def all = ordered.to_h { |school| [school, attempt(school)] }
+
+        # Wheat's own ratio where the shape bears it, else a third into the shape's rung: an extruder wants crumbs, pin and hands do not.
+        # @return [Float]
+        def target
+          return @options.target if @options.target
+
+          rung = Hydration::Rung.fetch(RUNGS.fetch(@options.shape))
+          return @wheat.ratio.value if @wheat.rung.key == rung.key
+          return rung.middle.to_f if @options.shape == "extruded"
+
+          third = (rung.upper - rung.lower) / 3
+          @wheat.ratio.value.clamp(rung.lower + third, rung.upper - third)
+        end
+
+        # With the first of the flours that holds and gets as wet as it should.   @return [Try]
+        def attempt(school, mixes = own_flours(school) || school.mixes(@catalogue, @options))
+          return Try.new(nil, "not for #{@options.shape} shapes") unless school.for?(@options.shape)
+          return Try.new(nil, "there is no root in this dough") if gnocchi? && school.key == "root" && @contents.puree.nil?
+
+          binder = school.binder(@catalogue, @options)
+          return Try.new(nil, "its #{school.binders.map { |key| @catalogue.fetch(key).say }.join(" and ")} is left out for who eats") unless binder
+          return Try.new(nil, "none of its flours may be eaten") if mixes.empty?
+
+          tries = mixes.lazy.map { |mix| solved(school, mix, binder) }
+          tries.find(&:formula) || tries.first
+        end
+
+        private
+
+        def gnocchi? = @options.shape == "dumpling"
+
+        def ordered
+          keys = if gnocchi? then curd? ? CURD : GNOCCHI
+                 elsif @options.shape == "extruded" then PRESSED
+                 else kept.any? { |ingredient, _| ingredient.group == "egg" } ? PASTA : NO_EGG
+                 end
+          (keys + School.all.map(&:key)).uniq.map { |key| School.fetch(key) }
+        end
+
+        def curd? = @contents.puree.nil? && kept.any? { |ingredient, _| ingredient.group == "curd" }
+
+        # What stays in the dough: all but gluten's flour, its liquid and what may not be eaten.
+        def kept
+          @contents.weights.reject { |ingredient, _| ingredient.contains_gluten? || ingredient.liquid? || !@exclusion.allows?(ingredient) }
+        end
+
+        def solved(school, mix, binder)
+          # A purée or curd that is there already does it; a dough without gets it.
+          binder = nil if %w[puree curd].include?(binder.group) && kept.any? { |ingredient, _| ingredient.group == binder.group }
+          solver = Solver.new(kept: kept, mix: mix, school: school, binder: binder, need: @wheat.stretch_needed, target: target,
+                              liquid: @catalogue.fetch("water"), dry: gnocchi?)
+          formula = solver.solve(@flour_g)
+          formula ? Try.new(formula, nil) : Try.new(nil, short(solver))
+        end
+
+        def short(solver)
+          most = solver.most_stretch(@flour_g)
+          need = @wheat.stretch_needed
+          return "it gets too wet: no egg in it, or a drier purée" if most >= need
+
+          thinnest = @options.shape == "rolled" ? Hydration::Stretch.thinnest_mm(most) : nil
+          "it stretches #{most.round(2)}, a #{@options.shape} shape needs #{need.round(2)}#{"; it bears #{thinnest.round(1)} mm" if thinnest}"
+        end
+
+        # The flours among what the cook chose: in the school's own parts where it has such a mix, else in equal ones.
+        def own_flours(school)
+          keys = @options.with - School.all.flat_map(&:binders)
+          return if keys.empty?
+
+          chosen = keys.map { |key| allowed!(@catalogue.fetch(key)) }
+          known = school.mixes(@catalogue, @options).find { |mix| mix.keys.sort_by(&:key) == chosen.sort_by(&:key) }
+          [known || chosen.to_h { |ingredient| [ingredient, 1.0] }]
+        end
+
+        def allowed!(ingredient)
+          raise InvalidInput, "#{ingredient.say} is no flour or binder for a dough; choose a flour, starch or blend" unless ingredient.starchy?
+
+          @exclusion.allow!(ingredient, instead: "another flour")
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,87 @@
+module Restauro
+  module Families
+    class Dough
+      # Writes a formula as recipe lines, each beside the wheat line whose place it takes.
+      class Writer
+        # What a swap takes from it.
+        Written = Struct.new(:pairs, :flours, :binder, :liquid, :bench_g, :substitutions, keyword_init: true)
+        # Of the flour: less than that is not worth a line.
+        LEAST_LIQUID = 0.02
+        LEAST_BINDER_G = 0.05
+        ROLES = {"egg" => "egg", "puree" => "puree", "curd" => "cheese"}.freeze
+        SHAPING_OIL = "neutral oil, for shaping".freeze
+
+        def initialize(catalogue, recipe, options, exclusion, replaced)
+          @catalogue = catalogue
+          @recipe = recipe
+          @options = options
+          @exclusion = exclusion
+          @replaced = replaced
+          @units = KitchenUnits.of(recipe.system)
+          @substitutes = Diets::Substitutes.new(catalogue, exclusion, units: @units).of(recipe).reject { |found| gone?(found.line) }
+          freeze
+        end
+
+        # @param formula [Formula]   @return [Written]
+        def write(formula)
+          part = @replaced.first.part
+          flours = formula.flours.map { |ingredient, grams| line(ingredient, grams, "flour", part) }
+          binder = binder_line(formula, part)
+          liquid = formula.liquid_g >= LEAST_LIQUID * formula.flour_g ? line(@catalogue.fetch("water"), formula.liquid_g, "liquid", part) : nil
+          bench = bench_g(formula.flour_g)
+          fresh = [*flours, binder, liquid, (oil(bench, part) if oil?)].compact
+          Written.new(pairs: pairs(fresh, formula.flours.keys.first).freeze, flours: flours.freeze, binder: binder, liquid: liquid, bench_g: bench,
+                      substitutions: @substitutes.select(&:found?).freeze)
+        end
+
+        private
+
+        def binder_line(formula, part)
+          return unless formula.binder && formula.binder_g >= LEAST_BINDER_G
+
+          line(formula.binder, formula.binder_g, ROLES.fetch(formula.binder.group, "binder"), part)
+        end
+
+        def oil? = @options.hands == "oil"
+        def line(ingredient, grams, role, part) = Recipes::WeighedLine.of(ingredient, grams, role: role, part: part, units: @units)
+        def oil(grams, part) = Recipes::WeighedLine.of(@catalogue.fetch("neutral_oil"), grams, role: "fat", part: part, name: SHAPING_OIL)
+
+        # What hands and board take: of the flour that is weighed, or oil beside it.   @return [Float] g
+        def bench_g(flour_g)
+          return Constants.fetch(:dough, :bench_share) * flour_g unless oil?
+
+          Constants.fetch(:dough, :bench_oil_share) * Contents.new(@recipe, @catalogue, @options).weights.sum(0.0, &:last)
+        end
+
+        def pairs(fresh, flour)
+          @recipe.lines.reject { |old| old.role == "step" || (old.role == "title" && Recipes::Outline.heading?(old.text)) }.map do |old|
+            next [old, fresh] if old.equal?(@replaced.first)
+            next [old, []] if @replaced.any? { |wheat| wheat.equal?(old) } || gone?(old)
+
+            [old, elsewhere(old, flour) || @substitutes.find { |found| found.line.equal?(old) && found.found? }&.lines || [old]]
+          end
+        end
+
+        # Liquid is solved anew; an egg that may not be eaten goes, for the binder does its work.
+        def gone?(line)
+          return false unless line.counted? && Recipes::Parts.place(line) == :dough
+
+          ingredient = @catalogue.fetch(line.ingredient)
+          ingredient.liquid? || (ingredient.group == "egg" && !@exclusion.allows?(ingredient))
+        end
+
+        # Wheat on the bench or in the filling: the new flour, or crumbs without gluten.
+        def elsewhere(line, flour)
+          ingredient = line.ingredient && @catalogue.fetch(line.ingredient)
+          return unless ingredient&.contains_gluten? && (ingredient.starchy? || ingredient.group == "crumb")
+
+          fresh = ingredient.group == "crumb" ? @catalogue.fetch("gf_breadcrumbs") : flour
+          return [line(fresh, line.grams.value, line.role, line.part)] if line.grams
+
+          [Recipes::Line.new(text: "#{fresh.say}, to dust", ingredient: fresh.key, role: line.role, part: line.part, name_text: fresh.say,
+                             added: true)]
+        end
+      end
+    end
+  end
+end

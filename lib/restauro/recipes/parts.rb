@@ -1,0 +1,24 @@
+module Restauro
+  module Recipes
+    # Which lines of a recipe are its dough, and which are for something else: a filling, the bench, the pot, the table.
+    module Parts
+      FILLING = /\bfill(?:ing|ed)?\b|\bstuffing\b/i
+      ASIDE = /\b(?:sauce|topping|glaze|to (?:serve|finish|garnish|cook|boil|fry)|for (?:serving|frying|boiling|the (?:pot|pan|water)))\b/i
+      BENCH = /\b(?:to|for) dust(?:ing)?\b|\bfor (?:rolling|the bench|the board|shaping)\b/i
+
+      module_function
+
+      # @param line [Line]   @return [Symbol] :dough, :filling, :bench or :aside
+      def place(line)
+        return :bench if line.text.match?(BENCH)
+        return :aside if line.text.match?(ASIDE) || line.part.to_s.match?(ASIDE)
+
+        line.part.to_s.match?(FILLING) ? :filling : :dough
+      end
+
+      def dough(recipe) = of(recipe, :dough)
+      def filling(recipe) = of(recipe, :filling)
+      def of(recipe, place) = recipe.ingredients.select { |line| place(line) == place }
+    end
+  end
+end
