@@ -12,6 +12,9 @@ module Restauro
       "<svg class=\"shape\" viewBox=\"0 0 16 16\" role=\"img\" aria-label=\"#{h(role)}\">#{SHAPES.fetch(shape)}</svg>"
     end
 
+    # Doughs share their choices and pictures.
+    def family_view(family) = %w[gnocchi pasta].include?(family) ? "dough" : family
+
     # @param options [Hash] value => words, or group => {value => words}
     def select_tag(name, options, chosen)
       choices = options.map { |value, words| words.is_a?(Hash) ? option_group(value, words, chosen) : option(value, words, chosen) }
@@ -44,6 +47,16 @@ module Restauro
        **{"flour" => "Flours", "blend" => "Blends", "starch" => "Starches", "meal" => "Meals"}
          .to_h { |group, label| [label, groups.fetch(group, []).to_h { |i| [i.key, i.say] }] }}.reject { |_, choices| choices.empty? }
     end
+
+    # Flours for a dough: every school's own mixes, then one flour alone.
+    def dough_flours(catalogue, shelf)
+      mixes = Families::Dough::School.all.flat_map(&:flours).select { |parts| parts.length > 1 }.uniq
+      mixed = mixes.to_h { |parts| [parts.keys.join(","), parts.keys.map { |key| catalogue.fetch(key).say }.join(" and ")] }
+      {"" => "what suits", "Mixes" => mixed}.merge(flour_choices(catalogue, shelf).reject { |_, words| words.is_a?(String) })
+    end
+
+    # How a dough can be made to hold; a binder of its own where a school has two.
+    def school_choices = {"" => "what suits", **Families::Dough::School.all.to_h { |school| [school.key, school.say] }}
 
     def ingredient_choices(catalogue)
       {"" => "not known"}.merge(catalogue.group_by(&:group).to_h { |group, list| [group, list.to_h { |i| [i.key, i.say] }] })

@@ -12,11 +12,12 @@ module Restauro
 
     def swap = worked.swap
     def family = worked.family
+    def dough? = family.is_a?(Families::Dough)
     def sauce? = family.key == "sauce"
     # What else can go wrong with this kind of dish.   @return [Array<Families::Troubles::Trouble>]
     def troubles = Families::Troubles.of(family.key)
     def trouble = input.trouble && Families::Troubles.fetch(family.key, input.trouble)
-    # What to do with a batter seen too thick or too thin.
+    # What to do with a batter seen too thick or too thin, or with the rest of a dough whose test piece did that.
     def moves = @moves || []
 
     # What the spoon shows of each grade, at the heat of the pan or of the plate: the film to expect.
@@ -47,6 +48,7 @@ module Restauro
 
     # A batter by the rung it looks like.
     def mend
+      return (@moves = input.trouble ? family.mend(swap, trouble: trouble.key) : []) if family.is_a?(Families::Dough)
       return unless family.key == "batter" && input.rung
 
       @moves = family.mend(swap, observed: Hydration::Rung.fetch(input.rung).middle.to_f)

@@ -13,6 +13,9 @@ module Restauro
       work_out
     end
 
+    # What the page shows the choices of: the family, and the shape of a dough.
+    def face = swap && family.is_a?(Families::Dough) ? "#{family.key} #{swap.ours.options.shape}" : family.key
+
     # The result as it is kept in the notebook and drawn on the page.   @return [Hash, nil]
     def snapshot = swap && (@snapshot ||= SwapSnapshot.of(family, swap, shelf: shelf, who: who))
 
@@ -66,7 +69,7 @@ module Restauro
     end
 
     def undecided(candidates)
-      return "This reads like #{candidates.first}, which does not work here yet." if candidates.length == 1
+      return "This reads like a #{candidates.first}, which does not work here yet." if candidates.length == 1
 
       "This could be #{candidates[0..-2].join(", ")} or #{candidates.last}: say which under “This is”."
     end

@@ -6,7 +6,8 @@ module Restauro
     # @param shelf [Cupboard::Shelf]   @param who [Array] eaters, with name and diets
     # @return [Hash] symbol keys; strings, numbers, arrays and hashes only
     def of(family, swap, shelf: Cupboard::Shelf.new, who: [])
-      own = {"sauce" => SauceSnapshot, "batter" => BatterSnapshot, "breading" => BreadingSnapshot}.fetch(family.key)
+      own = {"sauce" => SauceSnapshot, "batter" => BatterSnapshot, "breading" => BreadingSnapshot, "gnocchi" => DoughSnapshot,
+             "pasta" => DoughSnapshot}.fetch(family.key)
       words = family.class::Report.new(family, family.catalogue)
       {family: family.key, title: swap.wheat.recipe.title, replaced: replaced(swap, family), rows: rows(swap, family),
        method: family.method(swap).map(&:to_h),
@@ -45,10 +46,17 @@ module Restauro
       exclusion = Diets::Exclusion.of(swap.ours.options.without, family.catalogue)
       return if exclusion.empty?
 
-      left, out = Families::Sauce::Choice.new(family.catalogue, exclusion).thickeners
+      left, out = remaining(family, swap, exclusion)
       {diets: exclusion.diets.map { |diet| {say: diet.say, note: diet.note} }, who: who.reject { |eater| eater.diets.empty? }.map(&:name),
-       left: left.map(&:say), out: out.map(&:say),
+       left: left.map(&:say), out: out.map(&:say), left_to: family.is_a?(Families::Dough) ? "hold it with" : "thicken with",
        changed: swap.substitutions.map { |found| {from: found.line.text.strip, to: found.lines.map(&:text), costs: found.costs} }}
+    end
+
+    # What the diet leaves and takes out: ways to hold a dough, else what thickens.
+    def remaining(family, swap, exclusion)
+      return family.schools(swap.ours.options) if family.is_a?(Families::Dough)
+
+      Families::Sauce::Choice.new(family.catalogue, exclusion).thickeners
     end
 
     # Grams of each ingredient of the gluten-free side, to take off the cupboard.

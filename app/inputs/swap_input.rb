@@ -5,16 +5,16 @@ module Restauro
   # The Swap form: strings in, checked choices out. What was typed is kept whatever is wrong with it.
   class SwapInput
     FIELDS = %w[recipe units family flour dust crumb rung piece oven oil tin school with grade spoons heat simmer altitude colour pour lid stir
-                happens look eaters diets scale corrections title note].freeze
+                happens look eaters diets scale corrections title note].freeze + DoughInput::FIELDS
     MOST_RECIPE = 400_000
-    NUMBERS = %w[spoons simmer altitude look].freeze
+    NUMBERS = (%w[spoons simmer altitude look] + DoughInput::NUMBERS.keys).freeze
     GRADES = %w[keep thin medium thick very_thick own].freeze
     DEFAULTS = {"recipe" => "", "units" => "metric", "family" => "", "flour" => "", "dust" => "", "crumb" => "", "rung" => "keep",
                 "piece" => "", "oven" => "", "oil" => "", "tin" => "standard", "school" => "roux", "with" => "blend_with_gum,corn_starch",
                 "grade" => "keep", "spoons" => "2",
                 "heat" => "medium", "simmer" => "", "altitude" => "0", "colour" => "", "pour" => "", "lid" => "", "stir" => "still", "happens" => "",
                 "look" => "", "eaters" => "all", "diets" => "", "scale" => "1",
-                "corrections" => "[]", "title" => "", "note" => ""}.freeze
+                "corrections" => "[]", "title" => "", "note" => "", **DoughInput::DEFAULTS}.freeze
 
     class ChoicesContract < Dry::Validation::Contract
       params do
@@ -35,6 +35,8 @@ module Restauro
         required(:stir).filled(:string, included_in?: Families::Sauce::Options::STIRRING)
         optional(:happens).maybe(:string, max_size?: 1200)
         optional(:look).maybe(:float, gteq?: 0, lteq?: 100)
+        DoughInput::NUMBERS.each_key { |name| optional(name.to_sym).maybe(:float) }
+        [*DoughInput::WORDS.keys, "frozen"].each { |name| optional(name.to_sym).maybe(:string, max_size?: 40) }
         optional(:diets).maybe(:string, max_size?: 300)
         optional(:eaters).maybe(:string, max_size?: 300, format?: /\A(?:all|[\d,]*)\z/)
         optional(:scale).maybe(:string, max_size?: 80)
@@ -44,13 +46,14 @@ module Restauro
 
     WORDS = {units: "units", school: "roux, slurry or reduction", with: "thickener", grade: "how thick",
              spoons: "spoons of flour a cup (0.1 to 6)", heat: "heat", look: "look",
-             simmer: "simmer (0 to 240 minutes)", scale: "how much", altitude: "altitude (-400 to 5000 metres)"}.freeze
+             simmer: "simmer (0 to 240 minutes)", scale: "how much", altitude: "altitude (-400 to 5000 metres)",
+             **DoughInput::SAYS}.freeze
 
     attr_reader :state
 
     # @param params [Hash] string keys: a form, or a saved draft   @raise [InvalidInput]
     def initialize(params)
-      @state = DEFAULTS.merge(params.slice(*FIELDS).transform_values { |value| clean(value) })
+      @state = DEFAULTS.merge(params.slice(*FIELDS).transform_values { |value| clean(value) }).merge(DoughInput.chosen(params))
       @state["recipe"] = cap(@state["recipe"])
       @state["corrections"] = CorrectionsInput.new(@state["corrections"]).with(params["fix"]) if params["fix"].is_a?(Hash)
     end
@@ -79,6 +82,7 @@ module Restauro
     # For a family's own options.   @param catalogue [Catalogue]   @raise [InvalidInput]
     def options(family, catalogue)
       return sauce_options if family.key == "sauce"
+      return DoughInput.options(checked) if %w[gnocchi pasta].include?(family.key)
 
       words = family.key == "batter" ? [checked[:flour]] : [checked[:dust], checked[:crumb]]
       own = family.key == "batter" ? {target: rung, tin: checked[:tin]} : {}

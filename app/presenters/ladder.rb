@@ -7,12 +7,13 @@ module Restauro
       BOTTOM = 404
       LEFT = 64
       RIGHT = 330
-      LOW = 1.0
-      HIGH = 7.0
 
-      # @param picture [Hash] from Families::Batter#picture
-      def initialize(picture)
+      # @param picture [Hash] with rungs, target, wheat and ours   @param low, high [Float] ratios at its ends   @param ticks [Array<Numeric>]
+      def initialize(picture, low: 1.0, high: 7.0, ticks: [1, 1.5, 2, 3, 4, 5, 7])
         @picture = picture
+        @low = low
+        @high = high
+        @ticks = ticks
       end
 
       # @return [String] SVG
@@ -28,11 +29,12 @@ module Restauro
         "Water ratio: ours #{ours}, wheat #{wheat}, target #{Format.number(@picture[:target])}"
       end
 
-      def y(ratio) = BOTTOM - (BOTTOM - TOP) * Math.log(ratio.clamp(LOW, HIGH) / LOW) / Math.log(HIGH / LOW)
+      def y(ratio) = BOTTOM - (BOTTOM - TOP) * Math.log(ratio.clamp(@low, @high) / @low) / Math.log(@high / @low)
 
       def rungs
-        @picture[:rungs].select { |rung| (rung[:upper] || HIGH) > LOW }.each_with_index.map do |rung, index|
-          top, bottom = y(rung[:upper] || HIGH), y([rung[:lower], LOW].max)
+        shown = @picture[:rungs].select { |rung| (rung[:upper] || @high) > @low && rung[:lower] < @high }
+        shown.each_with_index.map do |rung, index|
+          top, bottom = y(rung[:upper] || @high), y([rung[:lower], @low].max)
           Svg.tag("rect", x: LEFT, y: top, width: RIGHT - LEFT, height: bottom - top, class: "band band-#{index.odd? ? 3 : 1}") +
             Svg.text(rung[:key].tr("_", " "), x: RIGHT + 14, y: (top + bottom) / 2 + 1, class: "rung-name") +
             (bottom - top > 30 ? Svg.text(rung[:says], x: RIGHT + 14, y: (top + bottom) / 2 + 17, class: "rung-says") : "")
@@ -40,7 +42,7 @@ module Restauro
       end
 
       def ticks
-        [1, 1.5, 2, 3, 4, 5, 7].map { |ratio| Svg.text(ratio, x: LEFT - 10, y: y(ratio) + 5, class: "tick", text_anchor: "end") }.join +
+        @ticks.map { |ratio| Svg.text(ratio, x: LEFT - 10, y: y(ratio) + 5, class: "tick", text_anchor: "end") }.join +
           Svg.text("g of free water to each g held", x: LEFT, y: 18, class: "axis-name")
       end
 

@@ -21,7 +21,7 @@ module Restauro
 
       # Lines that come from nowhere, as a slurry's water, have no ribbon.
       def bands(row)
-        ours = row[:ours].each_with_index.select { |line, _| line[:grams] && (!row[:replaced] || line[:role] == "thickener") }
+        ours = row[:ours].each_with_index.select { |line, _| line[:grams] && (!row[:replaced] || line[:role] != "liquid") }
         return [] unless row[:wheat][:grams] && ours.any?
 
         total = ours.sum { |line, _| line[:grams] }

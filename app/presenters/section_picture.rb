@@ -23,7 +23,17 @@ module Restauro
       # @return [String] SVG, and what its colours mean
       def to_s
         Svg.tag("svg", [cells, coat, axes, marks].join, viewBox: "0 0 #{WIDTH} 396", class: "section-picture", role: "img",
-                                                            aria_label: words) + legend
+                                                            aria_label: words) + SectionPicture.legend
+      end
+
+      # What its colours mean.   @return [String] HTML
+      def self.legend
+        names = ["under 40 °C", *EDGES.each_cons(2).map { |low, high| "#{low}–#{high}" }, "over 95"]
+        items = names.each_with_index.map do |name, index|
+          swatch = Svg.tag("svg", Svg.tag("rect", width: 18, height: 18, class: "heat-#{index}"), viewBox: "0 0 18 18", aria_hidden: true)
+          "<li>#{swatch}#{name}</li>"
+        end
+        "<ul class=\"heat-legend\" aria-label=\"degrees inside\">#{items.join}</ul>"
       end
 
       private
@@ -87,15 +97,6 @@ module Restauro
             Svg.text("#{name} #{minutes.round} min", x: at + (right ? -5 : 5), y: 20 + 23 * (index % ROWS), class: "section-name",
                      text_anchor: right ? "end" : "start")
         end.join
-      end
-
-      def legend
-        names = ["under 40 °C", *EDGES.each_cons(2).map { |low, high| "#{low}–#{high}" }, "over 95"]
-        items = names.each_with_index.map do |name, index|
-          swatch = Svg.tag("svg", Svg.tag("rect", width: 18, height: 18, class: "heat-#{index}"), viewBox: "0 0 18 18", aria_hidden: true)
-          "<li>#{swatch}#{name}</li>"
-        end
-        "<ul class=\"heat-legend\" aria-label=\"degrees inside\">#{items.join}</ul>"
       end
     end
   end

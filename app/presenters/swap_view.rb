@@ -26,8 +26,11 @@ module Restauro
 
       # What an alternative takes.
       def other_amount(other) = Format.list(other[:names].zip(other[:grams]).map { |name, grams| "#{Format.grams(grams)} g #{name}" })
-      # The form's field that chooses it.
+      # The form's field that chooses it, and what to put there.
       def other_field = "with"
+      def other_value(other) = other[:with].join(",")
+      # The lists it sets, which are not drawn again.
+      def other_lists(other) = {other_field => other_value(other)}
 
       # Where an alternative stands in the cupboard.   @return [String, nil]
       def at_hand(other)

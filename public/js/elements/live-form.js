@@ -43,10 +43,12 @@ export class LiveForm {
     this.send(event.submitter);
   }
 
-  // A button that stands for one choice of a list sets that list, which is not drawn again.
+  // A button that stands for choices of lists sets those lists, which are not drawn again.
   choose(button) {
-    const list = button?.name && this.form.querySelector(`select[name="${button.name}"]`);
-    if (list) list.value = button.value;
+    for (const [name, value] of Object.entries(JSON.parse(button?.dataset.lists ?? "{}"))) {
+      const list = this.form.querySelector(`select[name="${name}"]`);
+      if (list) list.value = value;
+    }
   }
 
   body(submitter) {
