@@ -29,13 +29,14 @@ module Restauro
       yardstick = median(9) { 300_000.times.sum { |i| Math.exp(i * -1e-6) } }
       # Before the batter, which would then be the recipe that is open.
       compared = comparison_page
-      page, batter = recompute, recompute_batter
+      page, batter, dough = recompute, recompute_batter, recompute_dough
       line = median(9) { Open3.capture2(File.join(ROOT, "bin", "restauro"), "swap", "-", stdin_data: Demo.first_sauce["recipe"]) }
       blend = blend_of_twenty
       course, scipy = course_of_half_an_hour, scipy_course
       puts format("yardstick (300,000 exp)            %6.1f ms", yardstick)
       puts format("recompute, 15-minute course        %6.1f ms   %.2f of the yardstick", page, page / yardstick)
       puts format("recompute, battered slices, oven   %6.1f ms   %.2f of the yardstick", batter, batter / yardstick)
+      puts format("recompute, filled pasta            %6.1f ms   %.2f of the yardstick", dough, dough / yardstick)
       puts format("30-minute course                   %6.1f ms   %.2f of the yardstick; SciPy, the same equations %.1f ms, %.0f times ours",
                   course, course / yardstick, scipy, scipy / course)
       puts format("three candidates, the page         %6.1f ms   %.2f of the yardstick", compared, compared / yardstick)
@@ -89,6 +90,10 @@ module Restauro
         {"recipe" => "Corn-fritter batter\n110 g plain flour\n#{130 + round} ml whole milk\n1 egg\n1 tsp baking powder", "piece" => "celeriac slice 12 mm",
          "oven" => "200C"}
       end
+    end
+
+    def recompute_dough
+      swaps("boil-picture") { |round| {"recipe" => "Filled pasta\n#{240 + round} g flour\n2 eggs\n2 egg yolks\n\nFilling:\n280 g ricotta", "cutter" => "64"} }
     end
 
     # @param expected [String] what the page holds   @yield [Integer] the round; its form

@@ -12,12 +12,17 @@ module Restauro
     LABEL = "Corn flour, sugar, barley malt extract, natural flavouring, buckwheat. Gluten free oats. May contain wheat.".freeze
     BATTER = "Corn-fritter batter\n110 g plain flour\n150 ml whole milk\n1 egg\n1 tsp baking powder\n1/2 tsp salt".freeze
     COAT = "Celeriac schnitzels in a crumb coat\n8 slices celeriac, 10 mm\n5 tbsp plain flour\n2 eggs\n140 g dry breadcrumbs\n1 tsp salt".freeze
+    GNOCCHI = "Chive and potato gnocchi\n850 g floury potatoes\n190 g plain flour\n1 egg\n3 tbsp chives, snipped\n1 tsp salt".freeze
+    PASTA = "Nettle-and-ricotta filled pasta\n260 g plain flour\n2 eggs\n2 egg yolks\n2 tsp olive oil\n\nFilling:\n280 g ricotta\n" \
+            "150 g nettle tops, blanched\n40 g hard cheese, grated".freeze
     # name => [size, path, what to do first]
     VIEWS = {
       "swap" => [WIDE, "/"], "swap-phone" => [PHONE, "/"], "notebook" => [WIDE, "/notebook"], "kept" => [WIDE, "/notebook/2"],
       "compare" => [WIDE, "/compare"], "rescue" => [WIDE, "/rescue?seen=thin&where=pan"], "bake" => [WIDE, "/bake"],
       "batter" => [[1280, 1100], "/", -> { swap("batter", BATTER, "piece" => "celeriac slice 12 mm", "oven" => "200C") }],
       "breading" => [[1280, 1100], "/", -> { swap("breading", COAT, "oil" => "180C sunflower oil") }],
+      "gnocchi" => [[1280, 1300], "/", -> { swap("gnocchi", GNOCCHI, "raw_g" => "850", "cooked_g" => "690", "rope" => "18") }],
+      "pasta" => [[1280, 1300], "/", -> { swap("pasta", PASTA, "cutter" => "64") }],
       "cupboard" => [WIDE, "/cupboard"], "measures" => [WIDE, "/cupboard/measures"],
       "label" => [WIDE, "/cupboard/label", -> { fill_in "label_text", with: LABEL and find(".finding", text: "Holds gluten") }],
       "blend" => [WIDE, "/cupboard/blend?for=sauce#{%w[white_rice_flour sorghum_flour corn_starch potato_starch chickpea_flour].map { |key| "&from[]=#{key}" }.join}"]
@@ -62,7 +67,7 @@ module Restauro
       page.execute_script("const t = document.getElementById('recipe-text'); t.value = arguments[0]; t.dispatchEvent(new Event('input', {bubbles: true}))", recipe)
       find("#own-choices[data-live-on=#{family}]", wait: 10)
       fields.each { |name, value| find_field(name, wait: 10).set(value) }
-      find(".section-picture", wait: 10)
+      find(".section-picture, .boil-picture", wait: 10)
     end
 
     def take(name, size, path, prepare = nil)

@@ -27,7 +27,7 @@ module Restauro
       # What one weighing would be worth.   @return [String, nil]
       def surer_words
         surer = snapshot[:surer] or return
-        "Weigh the root raw and cooked, and the flour is sure to #{surer[:weighed]} g instead of #{surer[:now]}."
+        "Weigh the root raw and cooked, and the flour is known to within #{surer[:weighed]} g instead of #{surer[:now]} g."
       end
 
       # Pieces and minutes at a glance.

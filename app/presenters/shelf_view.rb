@@ -9,7 +9,6 @@ module Restauro
       # @param facts [Catalogue]
       def initialize(facts)
         @wheat = facts.fetch("wheat_flour")
-        @limits = Blends::Limits.new
       end
 
       def finding(pack) = pack.finding ? FINDINGS.fetch(pack.finding) : "label not read"
@@ -17,13 +16,12 @@ module Restauro
       # @return [String] SVG, empty where nothing can be gauged
       def gauges(ingredient)
         rows = [["strength", ingredient.thick_power, @wheat.thick_power], ["drink", ingredient.hold_g_per_g, @wheat.hold_g_per_g],
-                ["stretch", @limits.stretch(ingredient), 1.0]].select { |_, value, _| value&.positive? }
+                ["stretch", Hydration::Stretch.per_share(ingredient), 1.0]].select { |_, value, _| value&.positive? }
         return "" if rows.empty?
 
         words = rows.map { |name, value, wheat| "#{name} #{Format.number(value / wheat)} of wheat's" }.join(", ")
-        Svg.tag("svg", rows.each_with_index.map { |row, index| gauge(*row, 22 * index) }.join, viewBox: "0 0 236 #{22 * rows.length}",
-                class: "gauges",
-                                                                                               role: "img", aria_label: words)
+        Svg.tag("svg", rows.each_with_index.map { |row, index| gauge(*row, 22 * index) }.join,
+                viewBox: "0 0 236 #{22 * rows.length}", class: "gauges", role: "img", aria_label: words)
       end
 
       # A bar against wheat's, which is the tick in the middle; what goes past the end is cut and says its number.

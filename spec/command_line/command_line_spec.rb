@@ -65,6 +65,34 @@ RSpec.describe Restauro::CommandLine do
     end
   end
 
+  describe "a dough" do
+    nettle = "Nettle parcels\n320 g flour\n3 eggs\n\nFilling:\n260 g ricotta\n120 g nettles"
+    figures = %w[water_ratio rung stretch stretch_needed boil_minutes float_minutes centre_celsius_at_float minutes_done pieces]
+
+    it "answers in the words of the contract" do
+      _, found, = run("swap", "-", "--shape", "filled", "--thickness-mm", "1.5", "--cutter-mm", "55", input: nettle)
+      expect([found["swap"]["family"], found["target"]["metric"], found["swap"]["metrics"].keys]).to match(["pasta", "water_ratio", include(*figures)])
+      expect(found["swap"]["metrics"].values_at(*figures)).to all(be_truthy)
+      expect(found["method"].map { |step| step["text"] }.join).to match(/55 mm rounds/)
+    end
+
+    it "takes the purée's weights" do
+      ratios = [[], %w[--roasted-from 1000 --roasted-to 700], %w[--look wet]].map { |more| run("predict", "-", *more, input: "800 g riced potato\n220 g flour\n1 egg")[1]["metrics"]["water_ratio"] }
+      expect(ratios[1]).to be < ratios[0]
+      expect(ratios[2]).to be > ratios[0]
+    end
+
+    it "feeds its own swap back within 3 %" do
+      found = run("swap", "-", "--rope-mm", "25", "--school", "gum", input: "800 g riced potato\n220 g flour\n1 egg")[1]
+      again = run("predict", "-", "--rope-mm", "25", input: found["swap"]["lines"].map { |l| l["text"] }.join("\n"))[1]
+      expect(again["metrics"].values_at("water_ratio", "pieces")).to match([be_within(3).percent_of(found["target"]["value"]), be_within(2).of(found["swap"]["metrics"]["pieces"])])
+    end
+
+    {%w[--shape round] => /rolled, filled/, %w[--roasted-from 900] => /both weights/, %w[--roasted-from 900 --roasted-to 20] => /check the weights/, %w[--target 9] => /0\.3 to 1\.4/}.each do |more, words|
+      it("#{more.join(" ")} exits 1 and says what to type") { expect(run("swap", "-", "--family", "gnocchi", *more, input: "800 g riced potato\n220 g flour\n1 egg")).to match([1, nil, words]) }
+    end
+  end
+
   describe "as a program" do
     program = File.join(Restauro::ROOT, "bin", "restauro")
 

@@ -27,7 +27,7 @@ module Restauro
 
       # The dough's own lines where a filling stands apart from it, else all of them.
       def self.counted(recipe, catalogue)
-        weighed = ->(lines) { lines.select(&:counted?).map { |line| [catalogue.fetch(line.ingredient), line.grams.value] } }
+        weighed = ->(lines) { lines.select(&:counted?).map { |line| Dough::Contents.cooked(line, catalogue) } }
         apart = weighed[recipe.ingredients - Recipes::Parts.filling(recipe)]
         apart.any? { |ingredient, _| ingredient.starchy? } ? apart : weighed[recipe.ingredients]
       end

@@ -2,7 +2,7 @@ module Restauro
   module Families
     # Doughs that are shaped and boiled. Master metric: the water ratio, with the stretch that gluten had. Pasta and Gnocchi are its two families.
     class Dough
-      %w[Boiling Cautions Contents Method Mend Options Picture Prediction Report School Shape Swapper Trials Writer].each do |name|
+      %w[Boiling Cautions Contents Method Mend Options Picture Prediction Report School Shape Stays Swapper Trials Writer].each do |name|
         autoload name.to_sym, "restauro/families/dough/#{name.downcase}"
       end
       autoload :Swap, "restauro/families/dough/swap"

@@ -10,6 +10,14 @@ module Restauro
         # The purée that a key is or becomes.   @return [String, nil]
         def self.mash(key) = roots.key?(key) ? key : roots.find { |_, row| row["raw"] == key }&.first
 
+        # A line's ingredient and grams, a raw root as the purée it becomes.   @return [Array(Ingredient, Float)]
+        def self.cooked(line, catalogue)
+          mash = mash(line.ingredient)
+          return [catalogue.fetch(line.ingredient), line.grams.value] if mash.nil? || mash == line.ingredient
+
+          [catalogue.fetch(mash), line.grams.value * Float(roots.fetch(mash)["left"])]
+        end
+
         # @param options [#roasted_from_g, #roasted_to_g, #look, nil]
         def initialize(recipe, catalogue, options = nil)
           @catalogue = catalogue

@@ -12,8 +12,9 @@ module Restauro
           @wheat = Prediction.new(recipe, catalogue, options.with_choices(roasted_from_g: nil, roasted_to_g: nil, look: nil))
           @options = options.shaped(@wheat.options.shape)
           @exclusion = @options.exclusion(catalogue)
-          @replaced = Recipes::Parts.dough(recipe).select { |line| line.counted? && gluten_flour?(line) }.freeze
-          @trials = Trials.new(catalogue, @wheat, @options, @replaced.sum { |line| line.grams.value })
+          @stays = Stays.new(recipe, catalogue, @exclusion)
+          @replaced = @stays.replaced
+          @trials = Trials.new(catalogue, @wheat, @options, @stays)
         end
 
         # @return [Swap]   @raise [InvalidInput] with what would do
@@ -23,7 +24,7 @@ module Restauro
 
           tries = @trials.all
           school = pick(tries)
-          written = Writer.new(@catalogue, @recipe, @options, @exclusion, @replaced).write(tries[school].formula)
+          written = Writer.new(@catalogue, @recipe, @options, @stays).write(tries[school].formula)
           ours = Prediction.new(@recipe.with(lines: written.pairs.flat_map(&:last)), @catalogue, @options)
           Swap.new(target: @trials.target, kept: @options.target.nil? && @trials.target == @wheat.ratio.value, school: school, wheat: @wheat,
                    ours: ours, replaced: @replaced, **written.to_h, alternatives: alternatives(tries, school).freeze,
@@ -32,8 +33,6 @@ module Restauro
         end
 
         private
-
-        def gluten_flour?(line) = @catalogue.fetch(line.ingredient).then { |i| i.contains_gluten? && i.starchy? }
 
         # The cook's own school, else that of the binder they chose, else the first that holds.
         def pick(tries)

@@ -12,14 +12,14 @@ module Restauro
         CURD = %w[curd gum psyllium egg].freeze
         RUNGS = {"rolled" => "rolled", "filled" => "rolled", "extruded" => "crumb", "dumpling" => "soft_dough"}.freeze
 
-        # @param wheat [Prediction]   @param options [Options] with the purée there is   @param flour_g [Float] g, that are to go
-        def initialize(catalogue, wheat, options, flour_g)
+        # @param wheat [Prediction]   @param options [Options] with the purée there is   @param stays [Stays] what is not flour or liquid
+        def initialize(catalogue, wheat, options, stays)
           @catalogue = catalogue
           @wheat = wheat
           @options = options
-          @contents = Contents.new(wheat.recipe, catalogue, options)
-          @exclusion = @options.exclusion(catalogue)
-          @flour_g = flour_g
+          @contents = Contents.new(stays.recipe, catalogue, options)
+          @exclusion = stays.exclusion
+          @flour_g = stays.replaced.sum { |line| line.grams.value }
           freeze
         end
 
@@ -66,10 +66,7 @@ module Restauro
 
         def curd? = @contents.puree.nil? && kept.any? { |ingredient, _| ingredient.group == "curd" }
 
-        # What stays in the dough: all but gluten's flour, its liquid and what may not be eaten.
-        def kept
-          @contents.weights.reject { |ingredient, _| ingredient.contains_gluten? || ingredient.liquid? || !@exclusion.allows?(ingredient) }
-        end
+        def kept = @contents.weights
 
         def solved(school, mix, binder)
           # A purée or curd that is there already does it; a dough without gets it.

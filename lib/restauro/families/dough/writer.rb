@@ -11,14 +11,14 @@ module Restauro
         ROLES = {"egg" => "egg", "puree" => "puree", "curd" => "cheese"}.freeze
         SHAPING_OIL = "neutral oil, for shaping".freeze
 
-        def initialize(catalogue, recipe, options, exclusion, replaced)
+        # @param stays [Stays]
+        def initialize(catalogue, recipe, options, stays)
           @catalogue = catalogue
           @recipe = recipe
           @options = options
-          @exclusion = exclusion
-          @replaced = replaced
+          @stays = stays
+          @replaced = stays.replaced
           @units = KitchenUnits.of(recipe.system)
-          @substitutes = Diets::Substitutes.new(catalogue, exclusion, units: @units).of(recipe).reject { |found| gone?(found.line) }
           freeze
         end
 
@@ -31,7 +31,7 @@ module Restauro
           bench = bench_g(formula.flour_g)
           fresh = [*flours, binder, liquid, (oil(bench, part) if oil?)].compact
           Written.new(pairs: pairs(fresh, formula.flours.keys.first).freeze, flours: flours.freeze, binder: binder, liquid: liquid, bench_g: bench,
-                      substitutions: @substitutes.select(&:found?).freeze)
+                      substitutions: @stays.substitutions)
         end
 
         private
@@ -56,18 +56,9 @@ module Restauro
         def pairs(fresh, flour)
           @recipe.lines.reject { |old| old.role == "step" || (old.role == "title" && Recipes::Outline.heading?(old.text)) }.map do |old|
             next [old, fresh] if old.equal?(@replaced.first)
-            next [old, []] if @replaced.any? { |wheat| wheat.equal?(old) } || gone?(old)
 
-            [old, elsewhere(old, flour) || @substitutes.find { |found| found.line.equal?(old) && found.found? }&.lines || [old]]
+            [old, elsewhere(old, flour) || @stays.in_place_of(old)]
           end
-        end
-
-        # Liquid is solved anew; an egg that may not be eaten goes, for the binder does its work.
-        def gone?(line)
-          return false unless line.counted? && Recipes::Parts.place(line) == :dough
-
-          ingredient = @catalogue.fetch(line.ingredient)
-          ingredient.liquid? || (ingredient.group == "egg" && !@exclusion.allows?(ingredient))
         end
 
         # Wheat on the bench or in the filling: the new flour, or crumbs without gluten.

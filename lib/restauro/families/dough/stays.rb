@@ -1,0 +1,56 @@
+module Restauro
+  module Families
+    class Dough
+      # What of a wheat dough stays for who eats. Flour and liquid go, for they are solved anew; so does an egg that may not be eaten, for the binder
+      # does its work; anything else that may not be eaten goes by what takes its place.
+      #   replaced wheat lines · substitutions Array of Diets::Substitution
+      class Stays
+        attr_reader :recipe, :replaced, :substitutions, :exclusion
+
+        # @raise [InvalidInput] where the root or curd itself may not be eaten and nothing takes its place
+        def initialize(recipe, catalogue, exclusion)
+          @catalogue = catalogue
+          @exclusion = exclusion
+          @replaced = Recipes::Parts.dough(recipe).select { |line| line.counted? && gluten_flour?(line) }.freeze
+          found = substitutes(recipe).reject { |each| gone?(each.line) }
+          @substitutions = found.select(&:found?).freeze
+          (found - @substitutions).each { |each| refuse_mass(each.line) }
+          @recipe = recipe.with(lines: recipe.lines.flat_map { |line| in_place_of(line) })
+          freeze
+        end
+
+        # @return [Array<Recipes::Line>] itself, what takes its place, or nothing
+        def in_place_of(line)
+          return [] if replaced.any? { |wheat| wheat.equal?(line) } || gone?(line)
+
+          substitutions.find { |found| found.line.equal?(line) }&.lines || [line]
+        end
+
+        private
+
+        # A dough can be made of another root or curd; a sauce cannot.
+        def substitutes(recipe)
+          table = DataFiles.yaml("substitutions.yml").merge(DataFiles.yaml("families/dough/substitutions.yml"))
+          Diets::Substitutes.new(@catalogue, exclusion, units: KitchenUnits.of(recipe.system), table: table).of(recipe)
+        end
+
+        def gluten_flour?(line) = @catalogue.fetch(line.ingredient).then { |i| i.contains_gluten? && i.starchy? }
+
+        def gone?(line)
+          return false unless line.counted? && Recipes::Parts.place(line) == :dough
+
+          ingredient = @catalogue.fetch(line.ingredient)
+          ingredient.liquid? || (ingredient.group == "egg" && !@exclusion.allows?(ingredient))
+        end
+
+        def refuse_mass(line)
+          ingredient = @catalogue.fetch(line.ingredient)
+          return unless Recipes::Parts.place(line) == :dough && (Contents.mash(ingredient.key) || ingredient.group == "curd")
+
+          raise InvalidInput, "#{ingredient.say} is what this dough is made of, and it is left out for who eats: leave out less, " \
+                              "or type the recipe with another root or curd"
+        end
+      end
+    end
+  end
+end
