@@ -65,7 +65,7 @@ module Restauro
     # Types a recipe, then its heat once that family's choices stand there.
     def swap(family, recipe, fields)
       page.execute_script("const t = document.getElementById('recipe-text'); t.value = arguments[0]; t.dispatchEvent(new Event('input', {bubbles: true}))", recipe)
-      find("#own-choices[data-live-on=#{family}]", wait: 10)
+      find("#own-choices[data-live-on^=#{family}]", wait: 10)
       fields.each { |name, value| find_field(name, wait: 10).set(value) }
       find(".section-picture, .boil-picture", wait: 10)
     end

@@ -4,7 +4,7 @@ module Restauro
     # when it is done as a line, and where water has not reached yet as an outline.
     class BoilPicture
       WIDTH = 720
-      LEFT = 80
+      LEFT = 92
       RIGHT = 700
       TOP = 64
       BOTTOM = 316

@@ -35,7 +35,8 @@ module Restauro
         layout, boil = snapshot[:picture].values_at(:layout, :boil)
         return unless layout && boil && boil[:done]
 
-        "#{layout[:pieces]} pieces, #{Format.minutes_text((2 * boil[:done]).ceil / 2.0)} min in the pot. Floating is not done."
+        minutes = Format.minutes_text((2 * boil[:done]).ceil / 2.0)
+        "#{layout[:pieces]} pieces, #{minutes} min in the pot.#{" Floating is not done." if boil[:floats_first]}"
       end
 
       def other_amount(other) = Format.list(other[:amounts].map { |name, grams| "#{Format.grams(grams)} g #{name}" })

@@ -48,7 +48,7 @@ RSpec.describe "The Notebook pages" do
     2.times { Restauro::Demo.load(TestDatabase.connection, WebHelpers::SERVICES) }
     titles = WebHelpers::SERVICES.kept_swaps.list.map(&:title)
     expect([titles.length, titles.uniq.length]).to eq [Restauro::Demo.data["notebook"].length] * 2
-    visit("/notebook?q=potato")
+    visit("/notebook?q=thin+as+soup")
     expect(text_of(".entry-name")).to eq ["Onion and cider-vinegar gravy"]
   end
 end

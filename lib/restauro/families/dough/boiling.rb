@@ -60,6 +60,8 @@ module Restauro
           Estimate.new(value: constant(:float_minutes), low: constant(:float_low_minutes), high: constant(:float_high_minutes))
         end
 
+        # Whether a piece floats before it is done, as all but the thinnest do.
+        def floats_first? = minutes.nil? || minutes > constant(:float_minutes)
         def centre_at_float = body.centre(constant(:float_minutes))
 
         # What the pot is given: dough and filling.   @return [Float] g

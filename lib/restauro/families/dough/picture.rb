@@ -38,7 +38,7 @@ module Restauro
           thaw = @swap.ours.options.frozen ? @boiling.body.thaw_minutes : 0.0
           body = thaw.zero? ? @boiling.body : @boiling.body.with_start(0.0)
           {thickness_mm: @boiling.thickness_mm, path_mm: @boiling.path_mm, boiling_celsius: @boiling.boiling_celsius, thaw_minutes: thaw,
-           float: estimate(@boiling.float), done: @boiling.minutes, by_law: @boiling.by_law?,
+           float: estimate(@boiling.float), done: @boiling.minutes, by_law: @boiling.by_law?, floats_first: @boiling.floats_first?,
            columns: Array.new(COLUMNS) { |index| column(body, last * index / (COLUMNS - 1), thaw) }}
         end
 

@@ -40,16 +40,21 @@ module Restauro
         end
 
         def done
-          float = @boiling.float
-          Step.new(text: "Count from when the water boils again. They float at about #{float.value.round} min (#{float.low} to #{float.high}): " \
-                         "that is not done.",
+          Step.new(text: "Count from when the water boils again. #{float_words}",
                    minutes: @boiling.minutes&.then { |minutes| half(minutes) }, look_for: done_words, caution: cautions)
+        end
+
+        def float_words
+          return "So thin they are done about when they float: go by the minutes and a bite." unless @boiling.floats_first?
+
+          float = @boiling.float
+          "They float at about #{float.value.round} min (#{float.low} to #{float.high}): that is not done."
         end
 
         def done_words
           centre = @boiling.centre_at_float.round
           where = @boiling.by_law? ? "no pale line in the middle of a cut one" : "no darker heart in a cut one"
-          return where if @options.frozen || @boiling.minutes.nil? || @boiling.minutes < @boiling.float.value
+          return where if @options.frozen || !@boiling.floats_first?
 
           "#{where}. When they float the middle is at about #{centre} °C"
         end
