@@ -21,8 +21,8 @@ module Restauro
       "compare" => [WIDE, "/compare"], "rescue" => [WIDE, "/rescue?seen=thin&where=pan"], "bake" => [WIDE, "/bake"],
       "batter" => [[1280, 1100], "/", -> { swap("batter", BATTER, "piece" => "celeriac slice 12 mm", "oven" => "200C") }],
       "breading" => [[1280, 1100], "/", -> { swap("breading", COAT, "oil" => "180C sunflower oil") }],
-      "gnocchi" => [[1280, 1300], "/", -> { swap("gnocchi", GNOCCHI, "raw_g" => "850", "cooked_g" => "690", "rope" => "18") }],
-      "pasta" => [[1280, 1300], "/", -> { swap("pasta", PASTA, "cutter" => "64") }],
+      "gnocchi" => [[1280, 1300], "/", -> { swap("gnocchi", GNOCCHI, "raw_g" => "850", "cooked_g" => "690", "rope" => "18") and find(".steps", text: "ropes 18 mm") }],
+      "pasta" => [[1280, 1300], "/", -> { swap("pasta", PASTA, "cutter" => "64") and find(".steps", text: "64 mm rounds") }],
       "cupboard" => [WIDE, "/cupboard"], "measures" => [WIDE, "/cupboard/measures"],
       "label" => [WIDE, "/cupboard/label", -> { fill_in "label_text", with: LABEL and find(".finding", text: "Holds gluten") }],
       "blend" => [WIDE, "/cupboard/blend?for=sauce#{%w[white_rice_flour sorghum_flour corn_starch potato_starch chickpea_flour].map { |key| "&from[]=#{key}" }.join}"]
