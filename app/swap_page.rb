@@ -69,8 +69,6 @@ module Restauro
     end
 
     def undecided(candidates)
-      return "This reads like a #{candidates.first}, which does not work here yet." if candidates.length == 1
-
       "This could be #{candidates[0..-2].join(", ")} or #{candidates.last}: say which under “This is”."
     end
 

@@ -17,6 +17,7 @@ module Restauro
     autoload :Batter, "restauro/families/batter"
     autoload :Breading, "restauro/families/breading"
     autoload :Coated, "restauro/families/coated"
+    autoload :Crust, "restauro/families/crust"
     autoload :Detection, "restauro/families/detection"
     autoload :Dough, "restauro/families/dough"
     autoload :Draft, "restauro/families/draft"
@@ -25,8 +26,7 @@ module Restauro
     autoload :Step, "restauro/families/step"
     autoload :Troubles, "restauro/families/troubles"
 
-    KEYS = %w[sauce batter breading gnocchi pasta].freeze
-    PLANNED = %w[crust].freeze
+    KEYS = %w[sauce batter breading crust gnocchi pasta].freeze
 
     module_function
 
@@ -37,26 +37,25 @@ module Restauro
       when "batter" then Batter.new(catalogue)
       when "breading" then Breading.new(catalogue)
       when "gnocchi", "pasta" then Dough.new(key, catalogue)
-      when *PLANNED then raise WrongUsage, "the #{key} family does not work yet; this version swaps: #{KEYS.join(", ")}"
+      when "crust" then Crust.new(catalogue)
       else raise WrongUsage, "no family '#{key}'; use #{KEYS.join(", ")}"
       end
     end
 
-    # The family cannot be told, or does not work yet.   candidates Array of keys
+    # The family cannot be told.   candidates Array of keys
     class Undecided < InvalidInput
       attr_reader :candidates
 
       def initialize(candidates)
         @candidates = candidates
-        words = candidates.length == 1 ? "this reads like #{candidates.first}, which does not work yet" : "this could be #{candidates.join(" or ")}"
-        super("#{words} (candidates: #{candidates.join(", ")}); type --family #{KEYS.join("|")}")
+        super("this could be #{candidates.join(" or ")} (candidates: #{candidates.join(", ")}); type --family #{KEYS.join("|")}")
       end
     end
 
     # The family a recipe reads like.   @raise [Undecided]
     def detect(recipe, catalogue)
       found = Detection.new(recipe, catalogue).candidates
-      found.length == 1 && KEYS.include?(found.first) ? fetch(found.first, catalogue) : raise(Undecided, found)
+      found.length == 1 ? fetch(found.first, catalogue) : raise(Undecided, found)
     end
   end
 end

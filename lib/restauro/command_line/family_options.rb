@@ -11,26 +11,46 @@ module Restauro
         --seal folded|pair, --tool machine|pin, --hands flour|oil, --helpers N, --filling-g G
         --litres L, --frozen        the pot, from the freezer
         --roasted-from G --roasted-to G   the purée's vegetable before and after, or
+        --style rolled|pressed|thin|crumble|base|sheet, --cover bottom|double|top|free   for crusts: told from the recipe
+        --pan "23 cm round 3 cm deep" | "9x13 in" | "28x20 cm oval", with --oven
+        --filling-start hot|cold, --hold GRADE|E, --filling-with KEY[,KEY]   what goes in it, how thick, thickened with what
         --look #{Hydration::Moisture.looks.keys.join("|")}
       WORDS
       MILLIMETRES = {"--thickness-mm" => :thickness_mm, "--cutter-mm" => :cutter_mm, "--rope-mm" => :rope_mm, "--filling-g" => :filling_g,
                      "--litres" => :litres, "--roasted-from" => :roasted_from_g, "--roasted-to" => :roasted_to_g}.freeze
+      CRUST = {"--style" => :style, "--cover" => :cover, "--filling-start" => :filling_start, "--hold" => :hold}.freeze
       WORDS = {"--shape" => :shape, "--seal" => :seal, "--tool" => :tool, "--hands" => :hands, "--look" => :look}.freeze
 
       # @param parser [OptionParser]
       def initialize(parser)
-        @coat, @dough = {}, {}
+        @coat, @dough, @crust = {}, {}, {}
         %w[piece oven oil tin].each { |name| parser.on("--#{name} #{name.upcase}") { |value| @coat[name.to_sym] = value } }
         MILLIMETRES.each { |flag, name| parser.on("#{flag} N", Float) { |value| @dough[name] = value } }
         WORDS.each { |flag, name| parser.on("#{flag} WORD") { |value| @dough[name] = value } }
+        CRUST.each { |flag, name| parser.on("#{flag} WORD") { |value| @crust[name] = value } }
+        parser.on("--pan PAN") { |value| @crust[:pan] = value }
+        parser.on("--filling-with KEYS", Array) { |value| @crust[:filling_with] = value.map(&:strip) }
         parser.on("--helpers N", Integer) { |value| @dough[:helpers] = value }
         parser.on("--frozen") { @dough[:frozen] = true }
       end
 
       # @param family [String] key   @return [Hash] for the options of that family   @raise [InvalidInput]
-      def of(family, catalogue) = %w[gnocchi pasta].include?(family) ? @dough : coat(catalogue)
+      def of(family, catalogue)
+        return crust if family == "crust"
+
+        %w[gnocchi pasta].include?(family) ? @dough : coat(catalogue)
+      end
 
       private
+
+      def crust
+        {**@crust, pan: @crust[:pan]&.then { |text| pan(text) }, oven: @coat[:oven]&.then { |text| oven(text) },
+         thickness_mm: @dough[:thickness_mm]}.compact
+      end
+
+      def pan(text)
+        Kitchen::BakingPan.parse(text) or raise InvalidInput, "pan is such as '23 cm round 3 cm deep', '9x13 in' or '28x20 cm oval'; got '#{text}'"
+      end
 
       def coat(catalogue)
         {piece: @coat[:piece]&.then { |text| Heat::Piece.parse(text, catalogue) }, oven: @coat[:oven]&.then { |text| oven(text) },

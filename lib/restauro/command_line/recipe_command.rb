@@ -42,7 +42,8 @@ module Restauro
       end
 
       def course(on)
-        on.on("--school SCHOOL", Families::Sauce::Options::SCHOOLS + Families::Dough::School.all.map(&:key)) { |value| chosen[:school] = value }
+        doughs = (Families::Dough::School.all + Families::Crust::School.all).map(&:key).uniq
+        on.on("--school SCHOOL", Families::Sauce::Options::SCHOOLS + doughs) { |value| chosen[:school] = value }
         on.on("--heat LEVEL", %w[low medium medium_high high]) { |value| chosen[:heat] = value }
         on.on("--altitude METRES", Float) { |value| chosen[:altitude] = value }
         on.on("--serve-celsius C", Float) { |value| chosen[:serve_celsius] = value }

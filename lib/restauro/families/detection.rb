@@ -16,24 +16,28 @@ module Restauro
       POURED_UNDER = 12.0
       FAT_SHARE = 0.33
       LEAN_SHARE = 0.1
+      CRUMB_FAT = 0.2
       MASS_SHARE = 0.5
       LITTLE_LIQUID = 0.3
 
       def initialize(recipe, catalogue)
         @recipe = recipe
         @parts = Detection.counted(recipe, catalogue)
+        @all = Detection.weighed(recipe.ingredients, catalogue)
         freeze
       end
 
       # The dough's own lines where a filling stands apart from it, else all of them.
       def self.counted(recipe, catalogue)
-        weighed = ->(lines) { lines.select(&:counted?).map { |line| Dough::Contents.cooked(line, catalogue) } }
-        apart = weighed[recipe.ingredients - Recipes::Parts.filling(recipe)]
-        apart.any? { |ingredient, _| ingredient.starchy? } ? apart : weighed[recipe.ingredients]
+        apart = weighed(recipe.ingredients - Recipes::Parts.filling(recipe), catalogue)
+        apart.any? { |ingredient, _| ingredient.starchy? } ? apart : weighed(recipe.ingredients, catalogue)
       end
+
+      def self.weighed(lines, catalogue) = lines.select(&:counted?).map { |line| Dough::Contents.cooked(line, catalogue) }
 
       # @return [Array<String>] the family, or all that it could be
       def candidates
+        return %w[crust] if sheet? || crumb_base?
         return %w[breading] if crumbs? && !liquid_over_flour?
 
         told = told_by_title
@@ -77,6 +81,9 @@ module Restauro
 
       # A spoonable mix of nuts and fat is a pressed crust, not a batter, unless it is to rise.
       def pressed? = ratio < 1.8 && grams("meal") > 0.5 * flour && grams("leavener").zero?
+      # A bought sheet is a crust whatever else there is; crumbs in fat, with no egg to stick them to anything, are a base.
+      def sheet? = @all.any? { |ingredient, _| ingredient.group == "pastry" }
+      def crumb_base? = crumbs? && flour < grams("crumb") && fat > CRUMB_FAT * grams("crumb") && grams("egg").zero?
       def crumbs? = grams("crumb").positive?
       def liquid_over_flour? = grams("liquid") > grams("crumb") + flour
       def grams(group) = @parts.sum(0.0) { |ingredient, g| ingredient.group == group ? g : 0.0 }

@@ -10,7 +10,7 @@ module Restauro
         end
       end
       # A coat of crumbs goes wrong as a coat of batter does.
-      FILES = {"sauce" => "sauce", "batter" => "batter", "breading" => "batter", "gnocchi" => "dough", "pasta" => "dough"}.freeze
+      FILES = {"sauce" => "sauce", "batter" => "batter", "breading" => "batter", "gnocchi" => "dough", "pasta" => "dough", "crust" => "crust"}.freeze
 
       module_function
 

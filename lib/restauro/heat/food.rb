@@ -9,6 +9,8 @@ module Restauro
         freeze
       end
 
+      def with(**changes) = Food.new(**to_h.merge(changes))
+
       # The food a few words name.   @param words [String]   @param catalogue [Catalogue]   @return [Food] unknown ones as a soft vegetable
       def self.named(words, catalogue)
         row = DataFiles.table("heat/foods.csv").find { |food| words.match?(/\b#{Regexp.escape(food["word"])}(?:e?s)?\b/i) } || UNKNOWN
@@ -28,6 +30,14 @@ module Restauro
                  fibre: ingredient.fibre_pct.to_f}.transform_values { |pct| pct / 100 }
         ash = Constants.fetch(:heat, :piece_solids_ash) * (1 - known[:water])
         of(**known, carbohydrate: [1 - known.values.sum - ash, 0.0].max, **more)
+      end
+
+      # Of a mix.   @param parts [Array<Array(Ingredient, Float)>] ingredient and grams
+      def self.mixed(parts, **more)
+        total = parts.sum(0.0, &:last)
+        share = ->(*figures) { parts.sum { |ingredient, grams| figures.sum { |figure| ingredient.public_send(figure).to_f } / 100 * grams } / total }
+        of(water: share[:water_pct], protein: share[:protein_pct], fat: share[:fat_pct], fibre: share[:fibre_pct],
+           carbohydrate: share[:starch_pct, :sugar_pct], **more)
       end
 
       # @param water, protein, fat, carbohydrate, fibre [Float] shares of weight; what is left is ash, at most 7 % of the solids

@@ -11,10 +11,10 @@ module Restauro
       Result = Struct.new(:points, :crisp, :done, :brown, :burnt, keyword_init: true)
 
       # @param piece [Piece]   @param around [Surroundings]   @param coat_m [Float] m   @param coat_water_kg_m2, coat_dry_kg_m2 [Float]
-      # @param minutes [Float] how long to look   @param from [Float] C
+      # @param minutes [Float] how long to look   @param from [Float] C   @param browns [Float] how many times as fast as a wheat crust
       def self.cook(piece, around, coat_m: 0.0, coat_water_kg_m2: 0.0, coat_dry_kg_m2: 0.0, minutes: Constants.fetch(:heat, :longest_minutes),
-                    from: Constants.fetch(:heat, :piece_start_celsius))
-        new(piece, around, coat_m, coat_water_kg_m2, coat_dry_kg_m2, minutes, from).cook
+                    from: Constants.fetch(:heat, :piece_start_celsius), browns: 1.0)
+        new(piece, around, coat_m, coat_water_kg_m2, coat_dry_kg_m2, minutes, from, browns).cook
       end
 
       RECORD_S = 30.0
@@ -29,8 +29,8 @@ module Restauro
       # J/(m2 K) of a bare skin: a tenth of a millimetre.
       SKIN_HEAT = 400.0
 
-      def initialize(piece, around, coat_m, water, dry, minutes, from)
-        @piece, @around, @dry, @limit_s = piece, around, dry, minutes * 60
+      def initialize(piece, around, coat_m, water, dry, minutes, from, browns)
+        @piece, @around, @dry, @limit_s, @browns = piece, around, dry, minutes * 60, browns
         @nodes = Constants.fetch(:heat, :nodes).to_i
         @temperature = Array.new(@nodes, from)
         @surface = from
@@ -120,7 +120,7 @@ module Restauro
       def watch
         @crisp ||= @seconds if water_share <= CRISP
         @done ||= @seconds if @piece.food.done_celsius && @temperature.first >= @piece.food.done_celsius
-        @browning += @around.share * STEP_S / 60 * Browning.rate(hot_face) if @water <= 0
+        @browning += @browns * @around.share * STEP_S / 60 * Browning.rate(hot_face) if @water <= 0
         @brown ||= @seconds if @browning >= Browning::GOLDEN
         @burnt ||= @seconds if @browning >= Browning::BURNT
       end

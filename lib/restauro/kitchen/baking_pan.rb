@@ -1,8 +1,9 @@
 module Restauro
   module Kitchen
     # A pan by its shape.   shape :round, :rectangle or :oval · length_cm and width_cm (one diameter for a round one) · depth_cm or nil
-    BakingPan = Struct.new(:shape, :length_cm, :width_cm, :depth_cm, keyword_init: true) do
-      def initialize(shape:, length_cm:, width_cm: length_cm, depth_cm: nil)
+    #   loose whether its bottom comes out
+    BakingPan = Struct.new(:shape, :length_cm, :width_cm, :depth_cm, :loose, keyword_init: true) do
+      def initialize(shape:, length_cm:, width_cm: length_cm, depth_cm: nil, loose: false)
         [length_cm, width_cm, depth_cm].compact.each do |side|
           next if side.between?(1, 100)
 
@@ -19,7 +20,7 @@ module Restauro
         shape = shape_of(text, sides)
         factor = sides[:unit].match?(/\Ac/i) ? 1.0 : BakingPan::CM_PER_INCH
         length, width = [sides[:a], sides[:b] || sides[:a]].map { |side| Numbers.value(side).to_f * factor }
-        new(shape: shape, length_cm: length, width_cm: width, depth_cm: depth(text)) if shape
+        new(shape: shape, length_cm: length, width_cm: width, depth_cm: depth(text), loose: text.match?(/\bloose|\bspringform/i)) if shape
       end
 
       def self.shape_of(text, sides)
@@ -36,6 +37,14 @@ module Restauro
 
       # Area of the base.   @return [Float] cm2
       def area_cm2 = shape == :rectangle ? length_cm * width_cm : Math::PI * length_cm * width_cm / 4
+      # All round. Of an oval by Ramanujan's second approximation, to a few millionths in any pan.   Source: ramanujan_1914   @return [Float] cm
+      def perimeter_cm
+        return 2 * (length_cm + width_cm) if shape == :rectangle
+
+        h = ((length_cm - width_cm) / (length_cm + width_cm))**2
+        Math::PI * (length_cm + width_cm) / 2 * (1 + 3 * h / (10 + Math.sqrt(4 - 3 * h)))
+      end
+
       # @return [Float, nil] mL to the brim of a straight-sided pan; nil when its depth is not known
       def millilitres = depth_cm && area_cm2 * depth_cm
       # How much more of a recipe another pan takes at the same depth.

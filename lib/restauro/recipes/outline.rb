@@ -12,7 +12,8 @@ module Restauro
       VERBS = /\A\W*(?:in an? |meanwhile|when |once |then |gently |slowly |gradually |carefully |whisk|melt|add|stir|bring|simmer|cook|heat|
         pour|season|
         serve|remove|mix|combine|boil|reduce|make|place|put|fry|sauté|saute|beat|blend|strain|taste|return|turn|let|leave|keep|set|fold|bake|roast|
-        warm|sprinkle|scatter|drain|deglaze|continue|finish|transfer|adjust|toast|chop|slice|grate|peel|preheat|rub|off the heat|take )\b/ix
+        warm|sprinkle|scatter|drain|deglaze|continue|finish|transfer|adjust|toast|chop|slice|grate|peel|preheat|rub|
+        press|roll\ out|line|chill|off the heat|take )\b/ix
       AMOUNT_FIRST = /\A\W*(?:\d|[#{Numbers::GLYPHS.keys.join}])/
       BARE_WORDS = 3
       LONG_SENTENCE = /\A[^\d].{55,}[.!]\s*\z/

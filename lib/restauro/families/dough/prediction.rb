@@ -54,8 +54,7 @@ module Restauro
 
         # @return [Heat::Food] of the dough
         def food
-          @food ||= Heat::Food.of(**%i[water protein fat fibre].to_h { |name| [name, share(:"#{name}_pct")] },
-                                  carbohydrate: share(:starch_pct) + share(:sugar_pct), gas_fraction: Constants.fetch(:boil, :gas_fraction))
+          @food ||= Heat::Food.mixed(weights, gas_fraction: Constants.fetch(:boil, :gas_fraction))
         end
 
         def warnings = recipe.warnings + Cautions.of(self)
@@ -71,8 +70,6 @@ module Restauro
 
           words.match?(DUMPLING) ? "dumpling" : "rolled"
         end
-
-        def share(figure) = weights.sum { |ingredient, g| ingredient.public_send(figure).to_f / 100 * g } / grams
       end
     end
   end

@@ -8,8 +8,10 @@ module Restauro
           freeze
         end
 
-        def self.all
-          @all ||= DataFiles.yaml("families/dough/schools.yml").map do |key, row|
+        def self.all = (@all ||= read("families/dough/schools.yml"))
+
+        def self.read(file)
+          DataFiles.yaml(file).map do |key, row|
             new(key: key, say: row["say"], shapes: row["for"], binders: row["with"], flours: row["flours"], least: Float(row["least"]),
                 gain: row["gain"], cost: row["cost"])
           end.freeze

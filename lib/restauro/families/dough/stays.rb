@@ -40,8 +40,11 @@ module Restauro
           return false unless line.counted? && Recipes::Parts.place(line) == :dough
 
           ingredient = @catalogue.fetch(line.ingredient)
-          ingredient.liquid? || (ingredient.group == "egg" && !@exclusion.allows?(ingredient))
+          (ingredient.liquid? && !sharp?(ingredient)) || (ingredient.group == "egg" && !@exclusion.allows?(ingredient))
         end
+
+        # A spoon of vinegar or lemon juice is there for what it does, not for its water.
+        def sharp?(ingredient) = ingredient.ph && ingredient.ph < Constants.fetch(:dough, :sharp_ph)
 
         def refuse_mass(line)
           ingredient = @catalogue.fetch(line.ingredient)

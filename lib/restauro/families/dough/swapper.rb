@@ -8,13 +8,12 @@ module Restauro
         def initialize(catalogue, recipe, options)
           @catalogue = catalogue
           @recipe = recipe
-          # The recipe was written for a purée as it usually is; ours is made of the one there is.
-          @wheat = Prediction.new(recipe, catalogue, options.with_choices(roasted_from_g: nil, roasted_to_g: nil, look: nil))
-          @options = options.shaped(@wheat.options.shape)
+          @wheat = wheat_side(options)
+          @options = shaped(options)
           @exclusion = @options.exclusion(catalogue)
           @stays = Stays.new(recipe, catalogue, @exclusion)
           @replaced = @stays.replaced
-          @trials = Trials.new(catalogue, @wheat, @options, @stays)
+          @trials = trials
         end
 
         # @return [Swap]   @raise [InvalidInput] with what would do
@@ -23,26 +22,39 @@ module Restauro
           raise InvalidInput, "how wet the wheat dough is cannot be told: no flour with an amount was read" unless @wheat.ratio
 
           tries = @trials.all
-          school = pick(tries)
-          written = Writer.new(@catalogue, @recipe, @options, @stays).write(tries[school].formula)
-          ours = Prediction.new(@recipe.with(lines: written.pairs.flat_map(&:last)), @catalogue, @options)
-          Swap.new(target: @trials.target, kept: @options.target.nil? && @trials.target == @wheat.ratio.value, school: school, wheat: @wheat,
-                   ours: ours, replaced: @replaced, **written.to_h, alternatives: alternatives(tries, school).freeze,
-                   refused: tries.reject { |_, try| try.formula }.transform_values(&:why).freeze,
-                   warnings: (ours.warnings + @exclusion.warnings(ours.recipe, @catalogue)).uniq.freeze)
+          written_as(tries, pick(tries))
         end
 
         private
 
+        # The recipe was written for a purée as it usually is; ours is made of the one there is.
+        def wheat_side(options) = Prediction.new(@recipe, @catalogue, options.with_choices(roasted_from_g: nil, roasted_to_g: nil, look: nil))
+        def shaped(options) = options.shaped(@wheat.options.shape)
+        def trials = Trials.new(@catalogue, @wheat, @options, @stays)
+        def schools = School.all
+        def otherwise = "Leave out less, or roll it thicker"
+
+        def written_as(tries, school)
+          written = Writer.new(@catalogue, @recipe, @options, @stays).write(tries[school].formula)
+          ours = Prediction.new(@recipe.with(lines: written.pairs.flat_map(&:last)), @catalogue, @options)
+          Swap.new(school: school, ours: ours, **written.to_h, **common(tries, school),
+                   warnings: (ours.warnings + @exclusion.warnings(ours.recipe, @catalogue)).uniq.freeze)
+        end
+
+        def common(tries, school)
+          {target: @trials.target, kept: @options.target.nil? && @trials.target == @wheat.ratio.value, wheat: @wheat, replaced: @replaced,
+           alternatives: alternatives(tries, school).freeze, refused: tries.reject { |_, try| try.formula }.transform_values(&:why).freeze}
+        end
+
         # The cook's own school, else that of the binder they chose, else the first that holds.
         def pick(tries)
-          own = @options.school || School.all.find { |school| (school.binders & @options.with).any? }&.key
-          chosen = own ? School.fetch(own) : tries.find { |_, try| try.formula }&.first
+          own = @options.school || schools.find { |school| (school.binders & @options.with).any? }&.key
+          chosen = own ? tries.keys.find { |school| school.key == own } : tries.find { |_, try| try.formula }&.first
           return chosen if chosen && tries[chosen].formula
 
           open = tries.select { |_, try| try.formula }.keys.map { |school| "#{school.say} (#{school.key})" }
           why = chosen ? "#{chosen.say} does not do here: #{tries[chosen].why}" : "nothing is left that holds this dough: #{reasons(tries)}"
-          raise InvalidInput, "#{why}. #{open.any? ? "What would do: #{open.join(", ")}" : "Leave out less, or roll it thicker"}."
+          raise InvalidInput, "#{why}. #{open.any? ? "What would do: #{open.join(", ")}" : otherwise}."
         end
 
         def reasons(tries) = tries.map { |school, try| "#{school.say}, #{try.why}" }.join("; ")

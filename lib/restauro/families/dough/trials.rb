@@ -41,12 +41,9 @@ module Restauro
 
         # With the first of the flours that holds and gets as wet as it should.   @return [Try]
         def attempt(school, mixes = own_flours(school) || school.mixes(@catalogue, @options))
-          return Try.new(nil, "not for #{@options.shape} shapes") unless school.for?(@options.shape)
-          return Try.new(nil, "there is no root in this dough") if gnocchi? && school.key == "root" && @contents.puree.nil?
-
           binder = school.binder(@catalogue, @options)
-          return Try.new(nil, "its #{school.binders.map { |key| @catalogue.fetch(key).say }.join(" and ")} is left out for who eats") unless binder
-          return Try.new(nil, "none of its flours may be eaten") if mixes.empty?
+          why = refusal(school, binder, mixes)
+          return Try.new(nil, why) if why
 
           tries = mixes.lazy.map { |mix| solved(school, mix, binder) }
           tries.find(&:formula) || tries.first
@@ -54,6 +51,16 @@ module Restauro
 
         private
 
+        # Why a school cannot be tried at all.   @return [String, nil]
+        def refusal(school, binder, mixes)
+          return "not for #{@options.shape} shapes" unless school.for?(@options.shape)
+          return "there is no root in this dough" if gnocchi? && school.key == "root" && @contents.puree.nil?
+          return "its #{school.binders.map { |key| @catalogue.fetch(key).say }.join(" and ")} is left out for who eats" unless binder
+
+          "none of its flours may be eaten" if mixes.empty?
+        end
+
+        def schools = School.all
         def gnocchi? = @options.shape == "dumpling"
 
         def ordered
@@ -61,7 +68,7 @@ module Restauro
                  elsif @options.shape == "extruded" then PRESSED
                  else kept.any? { |ingredient, _| ingredient.group == "egg" } ? PASTA : NO_EGG
                  end
-          (keys + School.all.map(&:key)).uniq.map { |key| School.fetch(key) }
+          (keys + schools.map(&:key)).uniq.map { |key| School.fetch(key) }
         end
 
         def curd? = @contents.puree.nil? && kept.any? { |ingredient, _| ingredient.group == "curd" }
@@ -88,7 +95,7 @@ module Restauro
 
         # The flours among what the cook chose: in the school's own parts where it has such a mix, else in equal ones.
         def own_flours(school)
-          keys = @options.with - School.all.flat_map(&:binders)
+          keys = @options.with - schools.flat_map(&:binders)
           return if keys.empty?
 
           chosen = keys.map { |key| allowed!(@catalogue.fetch(key)) }

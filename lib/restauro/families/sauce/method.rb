@@ -22,8 +22,7 @@ module Restauro
         # @return [Array<Step>]
         def steps = [clean, *way, *Finish.new(@swap, @catalogue).steps].compact
 
-        private
-
+        # At the stove, from the fat to the simmer.
         def way
           case @swap.school
           when "roux" then [roux, pour, boil, simmer]
@@ -31,6 +30,8 @@ module Restauro
           else [warm, boil_down]
           end
         end
+
+        private
 
         def thickeners = list(@swap.thickeners.map { |line| "#{grams(line)} #{say(line)}" })
         def say(line) = @catalogue.fetch(line.ingredient).say

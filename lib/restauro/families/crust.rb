@@ -1,0 +1,60 @@
+module Restauro
+  module Families
+    # Crusts: rolled, pressed, thin, crumbled, of crumbs, bought. Master metric: the water ratio, with the fat beside it.
+    class Crust
+      %w[Baking Cautions Filling Lining Mend Method Options Parts Picture Prediction Report School Sheet Style Swap Swapper Trials
+         Words Writer].each { |name| autoload name.to_sym, "restauro/families/crust/#{name.downcase}" }
+      autoload :FillingSteps, "restauro/families/crust/filling_steps"
+      autoload :FillingSwap, "restauro/families/crust/filling_swap"
+      autoload :DoughSteps, "restauro/families/crust/dough_steps"
+      autoload :FillingMaker, "restauro/families/crust/filling_maker"
+      autoload :HeatSteps, "restauro/families/crust/heat_steps"
+      autoload :SheetSteps, "restauro/families/crust/sheet_steps"
+      autoload :SheetSwapper, "restauro/families/crust/sheet_swapper"
+
+      attr_reader :catalogue
+
+      def initialize(catalogue)
+        @catalogue = catalogue
+        freeze
+      end
+
+      def key = "crust"
+
+      # Each line marked as the crust's or the filling's.   @return [Recipes::Recipe]
+      def read(recipe) = Parts.marked(recipe, catalogue)
+
+      # @return [Options]   @raise [InvalidInput]
+      def options(**choices) = Options.new(**choices)
+      def event(text) = raise(InvalidInput, "a crust has no events, got '#{text}'")
+
+      # @return [Prediction]   @raise [InvalidInput]
+      def predict(recipe, options) = Prediction.new(read(recipe), catalogue, options)
+
+      # @return [Swap]   @raise [InvalidInput]
+      def swap(recipe, options)
+        marked = read(recipe)
+        bought?(marked) ? SheetSwapper.new(catalogue, marked, options).swap : Swapper.new(catalogue, marked, options).swap
+      end
+
+      def method(swap) = Method.new(swap, catalogue).steps
+      def look_fors(swap) = method(swap).filter_map(&:look_for)
+      # What to do with the rest of the dough by what it did.   @return [Array<Mend::Move>]
+      def mend(swap, trouble:) = Mend.moves(swap, trouble, catalogue)
+      def picture(swap) = Picture.new(swap).to_h
+      def report(result) = Report.new(self, catalogue).then { |report| result.is_a?(Swap) ? report.swap(result) : report.prediction(result) }
+
+      # The schools that a diet leaves for a style.   @return [Array(Array<School>, Array<School>)] left and out
+      def schools(options) = School.all.select { |school| school.for?(options.style) }.partition { |school| open?(school, options) }
+
+      private
+
+      def open?(school, options) = (school.binders.empty? || !school.binder(catalogue, options).nil?) && school.mixes(catalogue, options).any?
+
+      # A sheet or crumbs of wheat, which are replaced as they are.
+      def bought?(recipe)
+        Recipes::Parts.dough(recipe).any? { |line| line.counted? && %w[pastry crumb].include?(catalogue.fetch(line.ingredient).group) }
+      end
+    end
+  end
+end

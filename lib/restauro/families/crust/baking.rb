@@ -1,0 +1,104 @@
+module Restauro
+  module Families
+    class Crust
+      # How a crust bakes, by the section that coats bake by: its dough dries from both faces where the rim stands free, from one where it lies on a
+      # filling or under weights; the filling is warmed from both. All minutes; nil for what there is not, or what does not come about in time.
+      class Baking
+        OPEN = %w[rolled pressed thin base].freeze
+
+        attr_reader :oven
+
+        # @param crust [Prediction]   @param filling [Filling, nil]   @param oven [Kitchen::OvenTemperature]
+        def initialize(crust, filling, oven)
+          @crust = crust
+          @filling = filling
+          @oven = oven
+          @around = Heat::Surroundings.oven(oven)
+          # Each section is worked out when it is asked for, once.
+          @sections = {}
+          freeze
+        end
+
+        # Whether it is baked before anything goes in.
+        def prebaked? = @crust.cover == "bottom" && OPEN.include?(@crust.style.key)
+        def weighted? = prebaked? && @crust.style.key == "rolled"
+
+        # Under paper and weights, until it has set.
+        def weighted_minutes = weighted? && set.done ? Constants.fetch(:crust, :weights_slow) * set.done : nil
+        # Bare: until it is dry; until it is golden where nothing follows.
+        def bare_minutes
+          return unless prebaked?
+          return rim.done if @crust.style.key == "base"
+          return [rim.crisp, rim.done].compact.max unless weighted?
+
+          @filling ? rim.crisp : [(rim.brown || rim.crisp) - (weighted_minutes || 0), rim.crisp].max
+        end
+
+        # Both together.
+        def prebake_minutes = prebaked? ? [weighted_minutes, bare_minutes].compact.sum(0.0) : nil
+
+        # With its filling; on its own where there is none.
+        def bake_minutes
+          return topped if @crust.style.key == "thin" || thin_topping?
+          return @filling && filling_minutes if prebaked?
+
+          [golden_minutes, filling_minutes].compact.max
+        end
+
+        # Until the top is golden: from one side, for it lies on its filling.
+        def golden_minutes = prebaked? ? nil : flat.brown || flat.crisp
+        # Until the rim is golden, from the start.
+        def rim_golden_minutes = rim.brown
+        def rim_burnt_minutes = rim.burnt
+        def filling_minutes = inside&.done
+        def total_minutes = [prebake_minutes, bake_minutes].compact.sum(0.0)
+        # From when to cover the rim, where it would be too dark before the middle is done.
+        def cover_from = rim_golden_minutes && rim_golden_minutes < total_minutes ? Constants.fetch(:crust, :cover_ahead) * rim_golden_minutes : nil
+        # The rim over the minutes, and the filling's middle.   @return [Array<Heat::Section::Point>]
+        def rim_course = rim.points
+        def filling_course = inside ? inside.points : []
+
+        private
+
+        def rim = (@sections[:rim] ||= section(faces: 2))
+        def flat = (@sections[:flat] ||= section(faces: 1))
+        def set = (@sections[:set] ||= section(faces: 1, done: Constants.fetch(:crust, :set_celsius)))
+        def inside = @filling && (@sections[:inside] ||= filled)
+
+        def thin_topping? = @filling && prebaked? && depth_mm <= 2 * Constants.fetch(:crust, :topping_mm)
+        def depth_mm = 10 * (@crust.filling_depth_cm || Constants.fetch(:crust, :depth_cm))
+
+        # A topping is spread as thinly as it goes, and is done when it is hot and melted.
+        def topped
+          millimetres = [@crust.filling_depth_cm ? depth_mm : Constants.fetch(:crust, :topping_mm), Constants.fetch(:crust, :topping_mm)].max
+          food = (@filling ? @filling.food : @crust.food).with(done_celsius: [@filling&.done_celsius, topping_done].compact.min)
+          Heat::Section.cook(slab(food, millimetres / 1000), @around, coat_water_kg_m2: open_water, from: 20.0).done
+        end
+
+        def topping_done = Constants.fetch(:crust, :topping_celsius)
+
+        # The dough as a slab whose outer part dries to a crust.
+        def section(faces:, done: @crust.food.done_celsius)
+          food = @crust.food.with(done_celsius: done)
+          depth = @crust.thickness_mm / 1000 / faces
+          dry = Constants.fetch(:crust, :dried_share)
+          mass = food.density(60.0) * depth * dry
+          water = food.shares.fetch("water")
+          Heat::Section.cook(slab(food, depth * (1 - dry)), @around, coat_m: depth * dry, coat_water_kg_m2: mass * water,
+                             coat_dry_kg_m2: mass * (1 - water), from: Constants.fetch(:crust, :start_celsius), browns: @crust.browns)
+        end
+
+        # The filling to its middle; open to the oven it boils its water off and stays cool on top.
+        def filled
+          half = depth_mm / 1000 / 2 * Constants.fetch(:crust, :filling_deeper)
+          Heat::Section.cook(slab(@filling.food, half), @around, coat_water_kg_m2: @crust.open? ? open_water : 0.0, from: filling_start)
+        end
+
+        def open_water = Constants.fetch(:crust, :open_filling_water)
+        def filling_start = Constants.fetch(:crust, :"#{@crust.filling_start}_filling_celsius")
+        # @param half_m [Float] m, from the middle to a face
+        def slab(food, half_m) = Heat::Piece.new(name: "crust", food: food, shape: :slab, thickness_m: 2 * half_m, kind: "slice")
+      end
+    end
+  end
+end

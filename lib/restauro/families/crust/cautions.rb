@@ -1,0 +1,71 @@
+module Restauro
+  module Families
+    class Crust
+      # What to be told of this crust.
+      module Cautions
+        module_function
+
+        # @param crust [Prediction]   @return [Array<Warning>]
+        def of(crust) = [size(crust), weak(crust), *pan(crust), filling(crust), *heat(crust)].compact
+
+        def size(crust)
+          small, large = %i[small_g large_g].map { |name| Constants.fetch(:crust, name) }
+          return if crust.grams.between?(small, large)
+
+          warning(:not_tested, "under #{small.round} g or over #{(large / 1000).round} kg of dough is not tested: times may be off")
+        end
+
+        def weak(crust)
+          return if crust.style.sheet? || crust.stretch >= crust.stretch_needed * Dough::Solver::ENOUGH
+
+          warning(:stretch_short, "this stretches #{crust.stretch.round(2)}; #{crust.style.say} needs #{crust.stretch_needed.round(2)}: " \
+                                  "it will crack, press it in or bind it")
+        end
+
+        def pan(crust)
+          lining = crust.lining or return []
+          [thickness(crust, lining), overfull(crust)].compact
+        end
+
+        def thickness(crust, lining)
+          least, most = Constants.fetch(:crust, :least_mm), [Constants.fetch(:crust, :most_mm), 1.5 * lining.usual_mm].max
+          lies = "in this pan the dough lies #{lining.there_mm.round(1)} mm thick"
+          usual = "#{crust.usual_grams.round} g lies the usual #{Recipes::WeighedLine.tenths(lining.usual_mm)} mm"
+          return if crust.style.sheet?
+          return warning(:dough_short, "#{lies}: too thin; #{usual}") if lining.there_mm < least
+
+          warning(:dough_over, "#{lies}: too much; #{usual}") if lining.there_mm > most && !lining.rolled
+        end
+
+        def overfull(crust)
+          deep, depth = crust.filling_depth_cm, crust.options.pan.depth_cm
+          return unless deep && depth && deep > depth * Constants.fetch(:crust, :filling_share)
+
+          warning(:overfull, "the filling would stand #{deep.round(1)} cm deep in a pan of #{Recipes::WeighedLine.tenths(depth)} cm: " \
+                             "it boils over; leave #{(100 - 100 * Constants.fetch(:crust, :filling_share)).round} % free")
+        end
+
+        # Too thin to hold, or to cut.
+        def filling(crust)
+          return unless crust.filling&.fruit?
+
+          e = crust.filling.sauce(without: crust.options.without)&.flour_equivalents&.value
+          return if e.nil? || e >= Constants.fetch(:sauce, :edge_medium)
+
+          warning(:filling_thin, "the fruit gives its juice up and the filling will run: thicken it to cut clean")
+        end
+
+        def heat(crust)
+          baking = crust.baking
+          burnt = baking.rim_burnt_minutes
+          [(warning(:burns, "the rim burns after #{burnt.round} min in this oven, before the rest is done: cover it or turn the oven down") if
+             burnt && burnt < baking.total_minutes),
+           (warning(:not_done, "the filling does not get to #{crust.filling.done_celsius.round} °C in two and a half hours in this oven") if
+             crust.filling && baking.filling_minutes.nil?)]
+        end
+
+        def warning(code, text) = Warning.new(code: code, text: text)
+      end
+    end
+  end
+end

@@ -1,0 +1,61 @@
+module Restauro
+  module Families
+    class Crust
+      # What goes in or under a crust: its kind, its weight, how deep it lies, when it is done.
+      class Filling
+        attr_reader :recipe, :kind, :done_celsius, :why
+
+        # @param recipe [Recipes::Recipe] with its parts marked   @return [Filling, nil] nil where nothing is filled in
+        def self.of(recipe, catalogue)
+          lines = recipe.lines.select { |line| line.part == Parts::NAME }
+          lines.any? { |line| line.grams || !line.understood } ? new(recipe.with(lines: lines), catalogue) : nil
+        end
+
+        def initialize(recipe, catalogue)
+          @recipe = recipe
+          @catalogue = catalogue
+          @kind, row = DataFiles.yaml("families/crust/fillings.yml").find { |_, candidate| told?(candidate) } || ["sauce", Filling.plain]
+          @done_celsius = Float(row["done_celsius"])
+          @why = row["why"]
+          @cooked = row["cooked"]
+          freeze
+        end
+
+        def self.plain = DataFiles.yaml("families/crust/fillings.yml").fetch("sauce")
+
+        # Whether it is cooked before it goes in.
+        def cooked? = @cooked
+        # A custard that has lost its eggs: it is set by starch.
+        def eggless? = !custard? && recipe.lines.any? { |line| line.added && line.role == "thickener" } && !fruit?
+        def custard? = kind == "custard"
+        def fruit? = kind == "fruit"
+        # Of what weighs anything, unknown things too.   @return [Float] g
+        def grams = recipe.ingredients.filter_map(&:grams).sum(0.0, &:value)
+        # @param area_cm2 [Float] of the pan's base   @return [Float] cm
+        def depth_cm(area_cm2) = grams / (food.density(20.0) / 1000) / area_cm2
+
+        # What it is made of; water where nothing is known.   @return [Heat::Food]
+        def food
+          parts = recipe.ingredients.select(&:counted?).map { |line| [@catalogue.fetch(line.ingredient), line.grams.value] }
+          Heat::Food.mixed(parts.empty? ? [[@catalogue.fetch("water"), 1.0]] : parts, done_celsius: done_celsius, why: why)
+        end
+
+        # Its own thickness as a sauce: what a plate of it would be like.   @return [Sauce::Prediction, nil]
+        def sauce(options)
+          family = Sauce.new(@catalogue)
+          family.predict(family.read(recipe), family.options(**options))
+        rescue InvalidInput
+          nil
+        end
+
+        private
+
+        def told?(row)
+          return recipe.lines.any? { |line| line.text.match?(/\b(?:#{row["words"]})/i) } if row["words"]
+
+          recipe.ingredients.any? { |line| line.ingredient && row["groups"].include?(@catalogue.fetch(line.ingredient).group) }
+        end
+      end
+    end
+  end
+end

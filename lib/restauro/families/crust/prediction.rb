@@ -1,0 +1,106 @@
+module Restauro
+  module Families
+    class Crust
+      # What a crust will be: how wet and how fat, how far it reaches, how it bakes, with what is in it.
+      class Prediction
+        # food Heat::Food of the raw dough
+        attr_reader :recipe, :options, :contents, :style, :cover, :ratio, :stretch, :filling, :food, :lining, :baking
+
+        # @param recipe [Recipes::Recipe] its parts marked   @param catalogue [Catalogue]   @param options [Options]
+        def initialize(recipe, catalogue, options)
+          @recipe = recipe
+          @catalogue = catalogue
+          @contents = Dough::Contents.new(recipe, catalogue)
+          @style = options.style ? Style.fetch(options.style) : Style.of(recipe, weights)
+          @options = options.with_choices(style: style.key)
+          @ratio = contents.ratio
+          @stretch = Hydration::Stretch.of(weights)
+          @filling = Filling.of(recipe, catalogue)
+          @cover = options.cover || usual_cover
+          raise InvalidInput, "no crust was read: type its lines with their amounts, such as '200 g flour' and '100 g butter'" if grams.zero?
+
+          @food = Heat::Food.mixed(weights, gas_fraction: style.gas, done_celsius: Constants.fetch(:crust, :dry_celsius), why: "dry")
+          @lining = options.pan && Lining.of(options.pan, style: style, cover: cover, volume_cm3: volume_cm3)
+          @baking = Baking.new(self, filling, oven)
+          freeze
+        end
+
+        def weights = contents.weights
+        def grams = weights.sum(0.0, &:last)
+        def flour_g = Hydration::Stretch.flour_g(weights)
+        def rung = Hydration::Rung.of(ratio&.value)
+        def stretch_needed = style.need
+        # Weight of the fat over that of the flour; crumbs are the flour of a base.   @return [Float, nil]
+        def fat_share = powder_g.positive? ? fat_g / powder_g : nil
+        def fat_g = of_groups("fat")
+        # Pure fat in all of it, that of nuts and eggs too.   @return [Float] g
+        def all_fat_g = weights.sum(0.0) { |ingredient, g| ingredient.fat_pct / 100 * g }
+        def water_g = weights.sum(0.0) { |ingredient, g| ingredient.water_pct.to_f / 100 * g }
+        def powder_g = flour_g + of_groups("crumb")
+        # Of the flour, in per cent: what a baker writes down.   @return [Array<Array(Ingredient, Float)>]
+        def bakers_percentages = powder_g.zero? ? [] : weights.map { |ingredient, g| [ingredient, 100 * g / powder_g] }
+
+        def volume_cm3 = 1000 * grams / food.density(20.0)
+        # What it is rolled to; what is pressed or crumbled lies as thick as there is of it, within reason.   @return [Float] mm
+        def thickness_mm
+          range = Constants.fetch(:crust, :least_mm)..[Constants.fetch(:crust, :most_mm), 1.5 * style.thickness_mm].max
+          (options.thickness_mm || lining&.thickness_mm || style.thickness_mm).clamp(range)
+        end
+
+        # What is left of it once the pan is lined.   @return [Float] g
+        def trimmings_g = lining ? [grams - lining.covered_cm2 * thickness_mm / 10 * food.density(20.0) / 1000, 0.0].max : 0.0
+
+        def usual_grams = lining && lining.usual_cm3 * food.density(20.0) / 1000
+        def oven = options.oven || Kitchen::OvenTemperature.new(celsius: style.oven_celsius)
+        # Whether the filling lies open to the oven.
+        def open? = cover == "bottom" && !style.loose?
+        def filling_start = options.filling_start || (filling&.cooked? ? "hot" : "cold")
+        def filling_depth_cm = filling && lining && filling.depth_cm(lining.base_cm2)
+        def egg? = recipe.ingredients.any? { |line| line.role == "egg" }
+        def nuts? = weights.any? { |ingredient, _| ingredient.allergens.include?("tree nut") }
+        def bought = weights.map(&:first).find { |ingredient| ingredient.group == "pastry" }
+
+        # How many times as fast as wheat's it browns: by its flours and its sugar.
+        def browns
+          return washed if powder_g.zero?
+
+          sugar = of_groups("sugar") / grams
+          flours = weights.sum { |ingredient, g| Prediction.browning(ingredient) * g } / powder_g
+          washed * flours * (1 + Constants.fetch(:crust, :sugar_browns) * sugar)
+        end
+
+        # A lid gets an egg wash.
+        def washed = %w[double top free].include?(cover) && !style.loose? ? Constants.fetch(:crust, :wash_browns) : 1.0
+
+        def self.browning(ingredient)
+          table = DataFiles.yaml("families/crust/browning.yml")
+          return 0.0 unless ingredient.starchy? || ingredient.group == "crumb"
+
+          Float((table[ingredient.key] || table.fetch(ingredient.group))["times"])
+        end
+
+        def warnings = recipe.warnings + Cautions.of(self)
+        # The same crust at other temperatures.   @return [Array<Baking>] low, middling and fierce
+        def oven_schools
+          %i[oven_low oven_middling oven_fierce].map do |name|
+            Baking.new(self, filling, Kitchen::OvenTemperature.new(celsius: Constants.fetch(:crust, name), fan: oven.fan))
+          end
+        end
+
+        private
+
+        def of_groups(group) = weights.sum(0.0) { |ingredient, g| ingredient.group == group ? g : 0.0 }
+
+        # From the title and the steps; a sheet and a crumble go on top.
+        def usual_cover
+          words = recipe.lines.select(&:words?).map(&:text).join("\n")
+          return "top" if style.sheet? && !words.match?(/\b(?:tart|base|line)\b/i)
+          return "top" if style.key == "crumble" || words.match?(/\b(?:lid|top with|pot pie|cover(?:ed)? with)\b/i)
+          return "free" if words.match?(/\b(?:galette|free.?form|rustic)\b/i)
+
+          words.match?(/\b(?:double crust|two crusts|top and bottom|covered pie)\b/i) ? "double" : "bottom"
+        end
+      end
+    end
+  end
+end

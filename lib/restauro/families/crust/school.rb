@@ -1,0 +1,13 @@
+module Restauro
+  module Families
+    class Crust
+      # The ways a crust holds, in the words of a dough's school.
+      module School
+        module_function
+
+        def all = (@all ||= Dough::School.read("families/crust/schools.yml"))
+        def fetch(key) = all.find { |school| school.key == key }
+      end
+    end
+  end
+end
