@@ -49,14 +49,16 @@ module Restauro
     end
 
     # Flours for a dough: every school's own mixes, then one flour alone.
-    def dough_flours(catalogue, shelf)
-      mixes = Families::Dough::School.all.flat_map(&:flours).select { |parts| parts.length > 1 }.uniq
+    def dough_flours(catalogue, shelf, schools = Families::Dough::School.all)
+      mixes = schools.flat_map(&:flours).select { |parts| parts.length > 1 }.uniq
       mixed = mixes.to_h { |parts| [parts.keys.join(","), parts.keys.map { |key| catalogue.fetch(key).say }.join(" and ")] }
       {"" => "what suits", "Mixes" => mixed}.merge(flour_choices(catalogue, shelf).reject { |_, words| words.is_a?(String) })
     end
 
     # How a dough can be made to hold; a binder of its own where a school has two.
     def school_choices = {"" => "what suits", **Families::Dough::School.all.to_h { |school| [school.key, school.say] }}
+
+    def crust_school_choices = {"" => "what suits", **Families::Crust::School.all.to_h { |school| [school.key, school.say] }}
 
     def ingredient_choices(catalogue)
       {"" => "not known"}.merge(catalogue.group_by(&:group).to_h { |group, list| [group, list.to_h { |i| [i.key, i.say] }] })

@@ -1,15 +1,15 @@
 module Restauro
   # What the pages show: words, numbers and SVG from plain results. Nothing here computes the trade.
   module Presenters
-    %w[BatterView BlendView BoilPicture BreadingView CourseChart DoughView Format LabelView Ladder Layers LayoutPicture RecipeText Ribbons
-       SectionPicture ShelfView Spoon Svg SwapView].each do |name|
+    %w[BakePicture BatterView BlendView BoilPicture BreadingView CourseChart CrustBars CrustView DoughView Format LabelView Ladder
+       Layers LayoutPicture PanPicture RecipeText Ribbons        SectionPicture ShelfView Spoon Svg SwapView].each do |name|
       autoload name.to_sym, File.join(__dir__, "presenters", name.gsub(/(?<!^)([A-Z])/, '_\1').downcase)
     end
 
     # The view of a snapshot's own family. One kept before families were told apart is a sauce.
     # @param snapshot [Hash]   @param pull [Boolean] whether its picture can be pulled on
     def self.view(snapshot, pull: true)
-      views = {"batter" => BatterView, "breading" => BreadingView, "gnocchi" => DoughView, "pasta" => DoughView}
+      views = {"batter" => BatterView, "breading" => BreadingView, "gnocchi" => DoughView, "pasta" => DoughView, "crust" => CrustView}
       views.fetch(snapshot[:family], SwapView).new(snapshot, pull: pull)
     end
   end

@@ -12,7 +12,8 @@ module Restauro
 
     def swap = worked.swap
     def family = worked.family
-    def dough? = family.is_a?(Families::Dough)
+    # Whether the rest of it can be mended by what a piece of it did.
+    def dough? = family.respond_to?(:schools)
     def sauce? = family.key == "sauce"
     # What else can go wrong with this kind of dish.   @return [Array<Families::Troubles::Trouble>]
     def troubles = Families::Troubles.of(family.key)
@@ -48,7 +49,7 @@ module Restauro
 
     # A batter by the rung it looks like.
     def mend
-      return (@moves = input.trouble ? family.mend(swap, trouble: trouble.key) : []) if family.is_a?(Families::Dough)
+      return (@moves = input.trouble ? family.mend(swap, trouble: trouble.key) : []) if dough?
       return unless family.key == "batter" && input.rung
 
       @moves = family.mend(swap, observed: Hydration::Rung.fetch(input.rung).middle.to_f)

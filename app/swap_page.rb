@@ -17,7 +17,10 @@ module Restauro
     def face = swap && family.is_a?(Families::Dough) ? "#{family.key} #{swap.ours.options.shape}" : family.key
 
     # The result as it is kept in the notebook and drawn on the page.   @return [Hash, nil]
-    def snapshot = swap && (@snapshot ||= SwapSnapshot.of(family, swap, shelf: shelf, who: who))
+    def snapshot = swap && (@snapshot ||= SwapSnapshot.of(family, swap, shelf: shelf, who: who).merge(linked))
+
+    # Sauces kept in the notebook, which a crust can be filled with.   @return [Hash{Integer => String}] titles by number
+    def sauces = crust? ? @services.kept_swaps.list.select { |kept| kept.family == "sauce" }.to_h { |kept| [kept.id, kept.title] } : {}
 
     # The sauce at the moment the cook wants to look at, as a moment of the snapshot, with its minute.   @return [Hash, nil]
     def looked_at
@@ -36,12 +39,20 @@ module Restauro
     end
 
     # Everything the cook has chosen, on their own stove, for who eats.   @return the family's own options   @raise [InvalidInput]
-    def options = family.options(**input.options(family, @catalogue), **stove_and_events, without: without, offer: at_hand)
+    def options
+      own = {**input.options(family, @catalogue), **stove_and_events, without: without, offer: at_hand}
+      family.options(**(filling_link ? filling_link.options.merge(own) : own))
+    end
 
     # Keys of what the cupboard holds.
     def at_hand = shelf.map(&:key).uniq.select { |key| shelf.holds?(key) }
 
     private
+
+    def crust? = family.key == "crust"
+    # A kept sauce in the place of the recipe's own filling.   @return [FillingLink, nil]
+    def filling_link = crust? && input.filling_from ? (@filling_link ||= FillingLink.new(@services.kept_swaps.fetch(input.filling_from))) : nil
+    def linked = filling_link ? {linked: filling_link.to_h} : {}
 
     # What happens on the hob, which a sauce alone knows of. A stove that was measured counts as it was measured.
     def stove_and_events
@@ -60,6 +71,7 @@ module Restauro
       read = reader.read(input.recipe_text, corrections: input.corrections)
       @recipe = read
       @family = input.family ? Families.fetch(input.family, @catalogue) : Families.detect(read, @catalogue)
+      read = filling_link.into(read, @catalogue, @services) if filling_link
       swap_scaled(read, wish.factor(read))
       use_up(read, wish) if wish.use_up
     rescue Families::Undecided => e

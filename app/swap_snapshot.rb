@@ -7,7 +7,7 @@ module Restauro
     # @return [Hash] symbol keys; strings, numbers, arrays and hashes only
     def of(family, swap, shelf: Cupboard::Shelf.new, who: [])
       own = {"sauce" => SauceSnapshot, "batter" => BatterSnapshot, "breading" => BreadingSnapshot, "gnocchi" => DoughSnapshot,
-             "pasta" => DoughSnapshot}.fetch(family.key)
+             "pasta" => DoughSnapshot, "crust" => CrustSnapshot}.fetch(family.key)
       words = family.class::Report.new(family, family.catalogue)
       {family: family.key, title: swap.wheat.recipe.title, replaced: replaced(swap, family), rows: rows(swap, family),
        method: family.method(swap).map(&:to_h),
@@ -48,13 +48,16 @@ module Restauro
 
       left, out = remaining(family, swap, exclusion)
       {diets: exclusion.diets.map { |diet| {say: diet.say, note: diet.note} }, who: who.reject { |eater| eater.diets.empty? }.map(&:name),
-       left: left.map(&:say), out: out.map(&:say), left_to: family.is_a?(Families::Dough) ? "hold it with" : "thicken with",
+       left: left.map(&:say), out: out.map(&:say), left_to: holds?(family) ? "hold it with" : "thicken with",
        changed: swap.substitutions.map { |found| {from: found.line.text.strip, to: found.lines.map(&:text), costs: found.costs} }}
     end
 
+    # Doughs and crusts are held by a school; the others are thickened.
+    def holds?(family) = family.respond_to?(:schools)
+
     # What the diet leaves and takes out: ways to hold a dough, else what thickens.
     def remaining(family, swap, exclusion)
-      return family.schools(swap.ours.options) if family.is_a?(Families::Dough)
+      return family.schools(swap.ours.options) if holds?(family)
 
       Families::Sauce::Choice.new(family.catalogue, exclusion).thickeners
     end

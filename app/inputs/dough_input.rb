@@ -22,6 +22,7 @@ module Restauro
     def options(checked)
       numbers = NUMBERS.to_h { |name, option| [option, checked[name.to_sym]] }
       words = WORDS.to_h { |name, option| [option, checked[name.to_sym]] }
+      words.delete(:school) unless Families::Dough::School.all.any? { |school| school.key == words[:school] }
       {with: checked[:flour].to_s.split(","), target: checked[:rung] == "keep" ? nil : checked[:rung], frozen: checked[:frozen] == "on",
        altitude: checked[:altitude], **numbers.merge(helpers: checked[:helpers]&.to_i), **words}.compact
     end

@@ -5,7 +5,7 @@ module Restauro
   # The Swap form: strings in, checked choices out. What was typed is kept whatever is wrong with it.
   class SwapInput
     FIELDS = %w[recipe units family flour dust crumb rung piece oven oil tin school with grade spoons heat simmer altitude colour pour lid stir
-                happens look eaters diets scale corrections title note].freeze + DoughInput::FIELDS
+                happens look eaters diets scale corrections title note].freeze + DoughInput::FIELDS + CrustInput::FIELDS
     MOST_RECIPE = 400_000
     NUMBERS = (%w[spoons simmer altitude look] + DoughInput::NUMBERS.keys).freeze
     GRADES = %w[keep thin medium thick very_thick own].freeze
@@ -14,7 +14,7 @@ module Restauro
                 "grade" => "keep", "spoons" => "2",
                 "heat" => "medium", "simmer" => "", "altitude" => "0", "colour" => "", "pour" => "", "lid" => "", "stir" => "still", "happens" => "",
                 "look" => "", "eaters" => "all", "diets" => "", "scale" => "1",
-                "corrections" => "[]", "title" => "", "note" => "", **DoughInput::DEFAULTS}.freeze
+                "corrections" => "[]", "title" => "", "note" => "", **DoughInput::DEFAULTS, **CrustInput::DEFAULTS}.freeze
 
     class ChoicesContract < Dry::Validation::Contract
       params do
@@ -37,6 +37,7 @@ module Restauro
         optional(:look).maybe(:float, gteq?: 0, lteq?: 100)
         DoughInput::NUMBERS.each_key { |name| optional(name.to_sym).maybe(:float) }
         [*DoughInput::WORDS.keys, "frozen"].each { |name| optional(name.to_sym).maybe(:string, max_size?: 40) }
+        CrustInput::FIELDS.each { |name| optional(name.to_sym).maybe(:string, max_size?: 200) }
         optional(:diets).maybe(:string, max_size?: 300)
         optional(:eaters).maybe(:string, max_size?: 300, format?: /\A(?:all|[\d,]*)\z/)
         optional(:scale).maybe(:string, max_size?: 80)
@@ -76,12 +77,16 @@ module Restauro
     # How far through the course to look at the sauce, 0 to 1; nil not to.
     def look = checked[:look]&./(100)
 
+    # The kept sauce that fills a crust, by its number.
+    def filling_from = CrustInput.filling_from(checked)
+
     # The family the cook has chosen; nil for what the recipe reads like.   @raise [InvalidInput]
     def family = checked[:family]
 
     # For a family's own options.   @param catalogue [Catalogue]   @raise [InvalidInput]
     def options(family, catalogue)
       return sauce_options if family.key == "sauce"
+      return CrustInput.options(checked) if family.key == "crust"
       return DoughInput.options(checked) if %w[gnocchi pasta].include?(family.key)
 
       words = family.key == "batter" ? [checked[:flour]] : [checked[:dust], checked[:crumb]]

@@ -93,6 +93,24 @@ RSpec.describe Restauro::CommandLine do
     end
   end
 
+  describe "a crust" do
+    tart = "Leek custard tart\n\nPastry:\n210 g flour\n115 g butter\n1 egg yolk\n40 ml water\n\nFilling:\n350 g leeks\n3 eggs\n200 ml cream"
+
+    it "answers in the words of the contract" do
+      _, found, = run("swap", "-", "--pan", "26 cm round 3 cm deep", "--oven", "180C,fan", "--units", "metric", input: tart)
+      metrics = found["swap"]["metrics"]
+      expect([found["swap"]["family"], found["swap"]["style"], metrics.values_at("water_ratio", "rung", "fat_share", "area_cm2", "dough_grams", "minutes_prebake", "minutes_bake")]).to match(["crust", "rolled", all(be_truthy)])
+      expect([metrics["area_cm2"], found["ovens"].length, found["swap"]["bakers_percentages"].first]).to match([be_within(0.1).of(530.9), 3, {"ingredient" => "blend_plain", "per_cent" => 100.0}])
+    end
+
+    it("takes a bought sheet alone") { expect(run("swap", "-", "--style", "sheet", "--pan", "20x30 cm 5 cm deep", input: "1 sheet puff pastry")[1]["swap"]["lines"].map { |l| l["ingredient"] }).to eq %w[gf_puff_sheet] }
+    it("thickens the filling as asked") { expect(run("swap", "-", "--hold", "thin", "--filling-with", "potato_starch", input: "Pie\n1 sheet puff pastry\n\nFilling:\n500 g leeks\n40 g flour\n500 ml milk")[1]["filling_swap"].then { |f| [f["flour_equivalents"], f["thickeners"].map { |l| l["ingredient"] }] }).to match([be_within(0.1).of(3.1), %w[potato_starch]]) }
+
+    {%w[--style puff] => /rolled, pressed/, %w[--pan big] => /23 cm round/, %w[--cover side] => /bottom, double/}.each do |more, words|
+      it("#{more.join(" ")} exits 1 and says what to type") { expect(run("swap", "-", *more, input: tart)).to match([1, nil, words]) }
+    end
+  end
+
   describe "as a program" do
     program = File.join(Restauro::ROOT, "bin", "restauro")
 

@@ -28,10 +28,10 @@ module Restauro
         # Bare: until it is dry; until it is golden where nothing follows.
         def bare_minutes
           return unless prebaked?
-          return rim.done if @crust.style.key == "base"
-          return [rim.crisp, rim.done].compact.max unless weighted?
+          return base.done if @crust.style.key == "base"
+          return [base.crisp, base.done].compact.max unless weighted?
 
-          @filling ? rim.crisp : [(rim.brown || rim.crisp) - (weighted_minutes || 0), rim.crisp].max
+          @filling ? base.crisp : [(rim.brown || base.crisp) - (weighted_minutes || 0), base.crisp].max
         end
 
         # Both together.
@@ -60,7 +60,9 @@ module Restauro
 
         private
 
-        def rim = (@sections[:rim] ||= section(faces: 2))
+        # The base between its tin and the air; the rim, which the heat also gets into from its end.
+        def base = (@sections[:base] ||= section(faces: 2))
+        def rim = (@sections[:rim] ||= section(faces: 2, share: Constants.fetch(:crust, :rim_share)))
         def flat = (@sections[:flat] ||= section(faces: 1))
         def set = (@sections[:set] ||= section(faces: 1, done: Constants.fetch(:crust, :set_celsius)))
         def inside = @filling && (@sections[:inside] ||= filled)
@@ -78,9 +80,9 @@ module Restauro
         def topping_done = Constants.fetch(:crust, :topping_celsius)
 
         # The dough as a slab whose outer part dries to a crust.
-        def section(faces:, done: @crust.food.done_celsius)
+        def section(faces:, share: 1.0, done: @crust.food.done_celsius)
           food = @crust.food.with(done_celsius: done)
-          depth = @crust.thickness_mm / 1000 / faces
+          depth = share * @crust.thickness_mm / 1000 / faces
           dry = Constants.fetch(:crust, :dried_share)
           mass = food.density(60.0) * depth * dry
           water = food.shares.fetch("water")

@@ -3,6 +3,9 @@ module Restauro
     class Crust
       # What to be told of this crust.
       module Cautions
+        # A gum is weighed to 0.1 g: of a gram that is up to a twentieth.
+        NEARLY = 0.95
+
         module_function
 
         # @param crust [Prediction]   @return [Array<Warning>]
@@ -16,7 +19,7 @@ module Restauro
         end
 
         def weak(crust)
-          return if crust.style.sheet? || crust.stretch >= crust.stretch_needed * Dough::Solver::ENOUGH
+          return if crust.style.sheet? || crust.stretch >= crust.stretch_needed * NEARLY
 
           warning(:stretch_short, "this stretches #{crust.stretch.round(2)}; #{crust.style.say} needs #{crust.stretch_needed.round(2)}: " \
                                   "it will crack, press it in or bind it")

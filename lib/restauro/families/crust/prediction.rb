@@ -56,7 +56,7 @@ module Restauro
         def open? = cover == "bottom" && !style.loose?
         def filling_start = options.filling_start || (filling&.cooked? ? "hot" : "cold")
         def filling_depth_cm = filling && lining && filling.depth_cm(lining.base_cm2)
-        def egg? = recipe.ingredients.any? { |line| line.role == "egg" }
+        def egg? = Recipes::Parts.dough(recipe).any? { |line| line.role == "egg" }
         def nuts? = weights.any? { |ingredient, _| ingredient.allergens.include?("tree nut") }
         def bought = weights.map(&:first).find { |ingredient| ingredient.group == "pastry" }
 

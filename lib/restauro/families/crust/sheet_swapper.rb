@@ -47,6 +47,7 @@ module Restauro
         def crust_pairs
           found = substitutes
           crust_alone.lines.reject { |line| line.role == "step" || (line.role == "title" && Recipes::Outline.heading?(line.text)) }.map do |line|
+            next [line, []] if Dough::Stays.glaze_out?(line, @catalogue, @exclusion)
             next [line, [new_line(line)]] if replaced.any? { |wheat| wheat.equal?(line) }
 
             [line, found.find { |each| each.line.equal?(line) }&.lines || [line]]

@@ -21,9 +21,16 @@ module Restauro
 
         # @return [Array<Recipes::Line>] itself, what takes its place, or nothing
         def in_place_of(line)
-          return [] if replaced.any? { |wheat| wheat.equal?(line) } || gone?(line)
+          return [] if replaced.any? { |wheat| wheat.equal?(line) } || gone?(line) || Stays.glaze_out?(line, @catalogue, exclusion)
 
           substitutions.find { |found| found.line.equal?(line) }&.lines || [line]
+        end
+
+        # An egg to brush with that may not be eaten: the method says what to brush with instead.
+        def self.glaze_out?(line, catalogue, exclusion)
+          return false unless line.ingredient && Recipes::Parts.place(line) == :aside
+
+          catalogue.fetch(line.ingredient).then { |ingredient| ingredient.group == "egg" && !exclusion.allows?(ingredient) }
         end
 
         private

@@ -1,0 +1,95 @@
+module Restauro
+  module Presenters
+    # The bake over the minutes: how hot the rim gets and the middle of the filling, when the weights go out, when to cover it, when it is done.
+    class BakePicture
+      WIDTH = 720
+      LEFT = 92
+      RIGHT = 704
+      TOP = 70
+      BOTTOM = 330
+      LOW = 0
+      HIGH = 200
+      # An oven is out by so much of the time.
+      OVEN_BAND = 0.15
+
+      # @param bake [Hash] from Families::Crust::Picture
+      def initialize(bake)
+        @bake = bake
+        @end = [bake[:prebake], bake[:bake]].compact.sum
+        @minutes = [1.15 * @end, 10.0].max
+      end
+
+      # @return [String] SVG
+      def to_s
+        Svg.tag("svg", [band, grid, rim, filling, marks].join, viewBox: "0 0 #{WIDTH} 384", class: "bake-picture", role: "img", aria_label: words)
+      end
+
+      private
+
+      def words
+        [("#{number(@bake[:prebake])} min before it is filled" if @bake[:prebake]), ("#{number(@bake[:bake])} min to bake" if @bake[:bake]),
+         ("rim golden at #{number(@bake[:rim_golden])} min" if @bake[:rim_golden]),
+         ("rim burnt at #{number(@bake[:rim_burnt])}" if @bake[:rim_burnt])].compact.join(", ") + " at #{@bake[:oven]} °C; an oven may be out by 15 %"
+      end
+
+      def number(value) = value.round.to_s
+      def x(minutes) = LEFT + (RIGHT - LEFT) * [minutes / @minutes, 1.0].min
+      def y(celsius) = BOTTOM - (BOTTOM - TOP) * (celsius.clamp(LOW, HIGH) - LOW) / (HIGH - LOW).to_f
+
+      def band
+        from, to = @end * (1 - OVEN_BAND), @end * (1 + OVEN_BAND)
+        Svg.tag("rect", x: x(from), y: TOP, width: x(to) - x(from), height: BOTTOM - TOP, class: "bake-band")
+      end
+
+      def grid
+        lines = [0, 50, 100, 150, 200].map do |celsius|
+          Svg.tag("line", x1: LEFT, x2: RIGHT, y1: y(celsius), y2: y(celsius), class: "grid") +
+            Svg.text(celsius == 200 ? "200 °C" : celsius, x: LEFT - 8, y: y(celsius) + 5, class: "tick", text_anchor: "end")
+        end
+        step = [2, 5, 10, 20].find { |minutes| @minutes / minutes <= 8 } || 30
+        ticks = (0..(@minutes / step).floor).map do |index|
+          Svg.text(index.zero? ? "0 min" : index * step, x: x(index * step), y: BOTTOM + 24, class: "tick", text_anchor: "middle")
+        end
+        lines.join + ticks.join
+      end
+
+      def rim
+        points = @bake[:rim].map { |minutes, celsius| [x(minutes), y(celsius)] }
+        return "" if points.length < 2
+
+        name = Svg.text("rim", x: points.last[0] - 4, y: points.last[1] - 10, class: "section-name", text_anchor: "end")
+        Svg.tag("path", d: Svg.path(points), class: "bake-rim") + name
+      end
+
+      # From when it goes in.
+      def filling
+        start = @bake[:prebake] || 0
+        points = @bake[:filling].map { |minutes, celsius| [minutes + start, celsius] }.select { |minutes, _| minutes <= @minutes }
+        return "" if points.length < 2
+
+        drawn = points.map { |minutes, celsius| [x(minutes), y(celsius)] }
+        done = @bake[:done_celsius]
+        Svg.tag("line", x1: LEFT, x2: RIGHT, y1: y(done), y2: y(done), class: "bake-done") +
+          Svg.text("done at #{done.round} °C", x: RIGHT - 4, y: y(done) + 20, class: "tick", text_anchor: "end") +
+          Svg.tag("path", d: Svg.path(drawn), class: "bake-filling") +
+          Svg.text("middle of the filling", x: drawn[drawn.length / 3][0] + 16, y: drawn[drawn.length / 3][1] + 14, class: "section-name")
+      end
+
+      # Alternately high and low, so that names do not meet.
+      def marks
+        filled = @bake[:prebake] if @bake[:bake]
+        names = {"weights out" => @bake[:weighted], "fill" => filled, "cover the rim" => @bake[:cover_from], "done" => @end}
+        names.compact.sort_by(&:last).each_with_index.map do |(name, minutes), index|
+          mark("#{name}, #{number(minutes)}", minutes, index, name == "done")
+        end.join
+      end
+
+      def mark(words, minutes, index, done)
+        top = [18, 38, 58][index % 3]
+        anchor = x(minutes) > RIGHT - 90 ? "end" : (x(minutes) < LEFT + 60 ? "start" : "middle")
+        Svg.tag("line", x1: x(minutes), x2: x(minutes), y1: top + 4, y2: BOTTOM, class: "section-mark#{" mark-line-done" if done}") +
+          Svg.text(words, x: x(minutes), y: top, class: "section-name", text_anchor: anchor)
+      end
+    end
+  end
+end

@@ -1,0 +1,77 @@
+module Restauro
+  module Presenters
+    # A crust's snapshot in the words and pictures of the page.
+    class CrustView < SwapView
+      COVERS = {"bottom" => "under its filling", "double" => "under and over", "top" => "on top", "free" => "free on a tray"}.freeze
+
+      def family = "crust"
+      def ladder = snapshot[:target] && Ladder.new(snapshot[:picture], low: 0.35, high: 1.8, ticks: [0.4, 0.5, 0.6, 0.8, 1, 1.5]).to_s
+      # A bought sheet is not weighed out: it has no bar.
+      def bars = snapshot[:picture][:bars].values.all? { |bar| bar[:flour].positive? } ? CrustBars.new(snapshot[:picture][:bars]).to_s : nil
+      def pan = snapshot[:picture][:pan]&.then { |pan| PanPicture.new(pan).to_s }
+      def bake = BakePicture.new(snapshot[:picture][:bake]).to_s
+      def section = bake
+      def layout = [bars, pan].compact.join
+      def sheet = snapshot[:sheet]
+      def filling = snapshot[:filling]
+      def ovens = snapshot[:ovens]
+
+      def how
+        return sheet_words if sheet
+        return "as much as wheat's, #{COVERS.fetch(snapshot[:cover])}" unless snapshot[:school]
+
+        feel = snapshot[:by_feel]
+        "#{snapshot[:style_say]} #{COVERS.fetch(snapshot[:cover])}, held by #{snapshot[:school]}" \
+          "#{": #{feel[:sure]} g of the water, then up to #{feel[:last]} g more by feel" if feel}"
+      end
+
+      def sheet_words
+        rolled = sheet[:longer].positive? ? "rolled #{sheet[:longer]} % longer each way" : "as it comes"
+        "#{sheet[:count]} sheet#{"s" if sheet[:count] > 1}, #{rolled}, #{Format.number(sheet[:thickness_mm])} mm; it rises to about " \
+          "#{sheet[:rises_mm]} mm where wheat's would to #{sheet[:wheat_rises_mm]}"
+      end
+
+      def texture_words
+        target = snapshot[:target] or return "bakes as wheat's would, browning a little otherwise"
+        "makes #{target[:does]} (#{target[:grade].tr("_", " ")}, water ratio #{Format.number(target[:ratio])})"
+      end
+
+      # How long, at a glance.
+      def oven_words
+        bake = snapshot[:picture][:bake]
+        blind = bake[:prebake] && "#{bake[:prebake].round} min blind"
+        parts = [blind, bake[:bake] && "#{bake[:bake].round} min#{" filled" if blind && filling}"].compact
+        "#{parts.join(", then ")} at #{bake[:oven]} °C." unless parts.empty?
+      end
+
+      # Baker's percentages, wheat's and ours.
+      def fat_words
+        wheat, ours = snapshot[:fat].values_at(:wheat, :ours)
+        wheat && ours && "Fat over flour: wheat's #{Format.number(wheat)}, ours #{Format.number(ours)}."
+      end
+
+      # @return [Array<String>] each side's figures to a hundred of flour, with its water ratio
+      def percent_words
+        {wheat: "Wheat", ours: "Ours"}.map do |side, say|
+          parts = snapshot[:percentages][side].map { |part| "#{part[:name]} #{Format.grams(part[:per_cent])}" }
+          ratio = snapshot[:picture][side]
+          "#{say}: #{parts.join(", ")}#{"; water ratio #{Format.number(ratio[:value])}" if ratio}." unless parts.empty?
+        end.compact
+      end
+
+      def filling_words
+        return unless filling
+
+        thick = filling[:thickeners].map { |line| "#{Format.grams(line[:grams])} g #{line[:name]}" }
+        with = thick.any? ? "thickened with #{Format.list(thick)}: #{filling[:does]}" : "as it is"
+        "The filling, #{filling[:grams]} g#{", #{Format.number(filling[:depth_cm])} cm deep" if filling[:depth_cm]}, #{with}. " \
+          "Done at #{filling[:done_celsius].round} °C: #{filling[:why]}."
+      end
+
+      def other_amount(other) = Format.list(other[:amounts].map { |name, grams| "#{Format.grams(grams)} g #{name}" })
+      def other_field = "bind_flour"
+      def other_value(other) = "#{other[:school]}:#{other[:with].join(",")}"
+      def other_lists(other) = {"bind" => other[:school], "flour" => other[:with].join(",")}
+    end
+  end
+end
