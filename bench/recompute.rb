@@ -29,7 +29,7 @@ module Restauro
       yardstick = median(9) { 300_000.times.sum { |i| Math.exp(i * -1e-6) } }
       # Before the batter, which would then be the recipe that is open.
       compared = comparison_page
-      page, batter, dough = recompute, recompute_batter, recompute_dough
+      page, batter, dough, crust = recompute, recompute_batter, recompute_dough, recompute_crust
       line = median(9) { Open3.capture2(File.join(ROOT, "bin", "restauro"), "swap", "-", stdin_data: Demo.first_sauce["recipe"]) }
       blend = blend_of_twenty
       course, scipy = course_of_half_an_hour, scipy_course
@@ -37,6 +37,7 @@ module Restauro
       puts format("recompute, 15-minute course        %6.1f ms   %.2f of the yardstick", page, page / yardstick)
       puts format("recompute, battered slices, oven   %6.1f ms   %.2f of the yardstick", batter, batter / yardstick)
       puts format("recompute, filled pasta            %6.1f ms   %.2f of the yardstick", dough, dough / yardstick)
+      puts format("recompute, filled tart             %6.1f ms   %.2f of the yardstick", crust, crust / yardstick)
       puts format("30-minute course                   %6.1f ms   %.2f of the yardstick; SciPy, the same equations %.1f ms, %.0f times ours",
                   course, course / yardstick, scipy, scipy / course)
       puts format("three candidates, the page         %6.1f ms   %.2f of the yardstick", compared, compared / yardstick)
@@ -94,6 +95,13 @@ module Restauro
 
     def recompute_dough
       swaps("boil-picture") { |round| {"recipe" => "Filled pasta\n#{240 + round} g flour\n2 eggs\n2 egg yolks\n\nFilling:\n280 g ricotta", "cutter" => "64"} }
+    end
+
+    def recompute_crust
+      swaps("bake-picture") do |round|
+        {"recipe" => "Leek tart\n\nPastry:\n#{200 + round} g flour\n110 g butter\n40 ml water\n\nFilling:\n350 g leeks\n3 eggs\n200 ml cream",
+         "pan" => "26 cm round 3 cm deep"}
+      end
     end
 
     # @param expected [String] what the page holds   @yield [Integer] the round; its form

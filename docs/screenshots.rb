@@ -15,6 +15,9 @@ module Restauro
     GNOCCHI = "Chive and potato gnocchi\n850 g floury potatoes\n190 g plain flour\n1 egg\n3 tbsp chives, snipped\n1 tsp salt".freeze
     PASTA = "Nettle-and-ricotta filled pasta\n260 g plain flour\n2 eggs\n2 egg yolks\n2 tsp olive oil\n\nFilling:\n280 g ricotta\n" \
             "150 g nettle tops, blanched\n40 g hard cheese, grated".freeze
+    TART = "Leek custard tart\n\nPastry:\n210 g plain flour\n115 g butter\n1 egg yolk\n40 ml water\n\nFilling:\n350 g leeks, softened\n3 eggs\n" \
+           "200 ml cream\n90 ml milk".freeze
+    PIE = "Leek pie with a bought lid\n1 sheet ready-rolled puff pastry\n\nFilling:\n600 g leeks\n45 g plain flour\n40 g butter\n450 ml milk".freeze
     # name => [size, path, what to do first]
     VIEWS = {
       "swap" => [WIDE, "/"], "swap-phone" => [PHONE, "/"], "notebook" => [WIDE, "/notebook"], "kept" => [WIDE, "/notebook/2"],
@@ -23,6 +26,8 @@ module Restauro
       "breading" => [[1280, 1100], "/", -> { swap("breading", COAT, "oil" => "180C sunflower oil") }],
       "gnocchi" => [[1280, 1300], "/", -> { swap("gnocchi", GNOCCHI, "raw_g" => "850", "cooked_g" => "690", "rope" => "18") and find(".steps", text: "ropes 18 mm") }],
       "pasta" => [[1280, 1300], "/", -> { swap("pasta", PASTA, "cutter" => "64") and find(".steps", text: "64 mm rounds") }],
+      "crust" => [[1280, 1300], "/", -> { swap("crust", TART, "pan" => "26 cm round 3 cm deep") and find(".steps", text: "36 cm across") }],
+      "crust-sheet" => [[1280, 1150], "/", -> { swap("crust", PIE, "pan" => "30x22 cm 5 cm deep") and find(".pan-picture") }],
       "cupboard" => [WIDE, "/cupboard"], "measures" => [WIDE, "/cupboard/measures"],
       "label" => [WIDE, "/cupboard/label", -> { fill_in "label_text", with: LABEL and find(".finding", text: "Holds gluten") }],
       "blend" => [WIDE, "/cupboard/blend?for=sauce#{%w[white_rice_flour sorghum_flour corn_starch potato_starch chickpea_flour].map { |key| "&from[]=#{key}" }.join}"]
@@ -67,7 +72,7 @@ module Restauro
       page.execute_script("const t = document.getElementById('recipe-text'); t.value = arguments[0]; t.dispatchEvent(new Event('input', {bubbles: true}))", recipe)
       find("#own-choices[data-live-on^=#{family}]", wait: 10)
       fields.each { |name, value| find_field(name, wait: 10).set(value) }
-      find(".section-picture, .boil-picture", wait: 10)
+      find(".section-picture, .boil-picture, .bake-picture", wait: 10)
     end
 
     def take(name, size, path, prepare = nil)

@@ -70,9 +70,16 @@ module Restauro
         drawn = points.map { |minutes, celsius| [x(minutes), y(celsius)] }
         done = @bake[:done_celsius]
         Svg.tag("line", x1: LEFT, x2: RIGHT, y1: y(done), y2: y(done), class: "bake-done") +
-          Svg.text("done at #{done.round} °C", x: RIGHT - 4, y: y(done) + 20, class: "tick", text_anchor: "end") +
+          Svg.text("done at #{done.round} °C", x: LEFT + 48, y: y(done) + 18, class: "tick") +
           Svg.tag("path", d: Svg.path(drawn), class: "bake-filling") +
-          Svg.text("middle of the filling", x: drawn[drawn.length / 3][0] + 16, y: drawn[drawn.length / 3][1] + 14, class: "section-name")
+          named(drawn[drawn.length / 3])
+      end
+
+      # Under its line, to the left of it where the right is short.
+      def named(point)
+        left = point[0] > RIGHT - 190
+        Svg.text("middle of the filling", x: point[0] + (left ? -12 : 16), y: point[1] + 14, class: "section-name",
+                                          text_anchor: left ? "end" : "start")
       end
 
       # Alternately high and low, so that names do not meet.

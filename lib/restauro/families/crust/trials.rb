@@ -24,6 +24,8 @@ module Restauro
         def refusal(school, binder, mixes)
           return "not for #{@wheat.style.say}" unless school.for?(@options.shape)
           return super if binder.nil? && school.binders.any?
+          # Fat alone holds nothing: it is there for who asks for it.
+          return "it crumbles; choose it to have it" if school.key == "fat" && @options.school != "fat"
 
           "none of its flours may be eaten" if mixes.empty?
         end
@@ -31,11 +33,13 @@ module Restauro
         def solved(school, mix, binder)
           factor = Trials.fat_factor(kept, mix, @flour_g)
           solver = Dough::Solver.new(kept: kept.map { |ingredient, g| [ingredient, ingredient.fat? ? g * factor : g] }, mix: mix, school: school,
-                                     binder: held_already?(binder) ? nil : binder, need: @wheat.stretch_needed, target: target,
+                                     binder: held_already?(binder) ? nil : binder, need: needed(school), target: target,
                                      liquid: @catalogue.fetch("water"), dry: false)
           formula = @wheat.style.loose? ? as_it_is(mix) : solver.solve(@flour_g)
           formula ? Try.new(formula, nil) : Try.new(nil, short(solver))
         end
+
+        def needed(school) = school.binders.empty? ? 0.0 : @wheat.stretch_needed
 
         # A crumble takes flour for flour: nothing is poured in.
         def as_it_is(mix)
