@@ -35,6 +35,7 @@ module Restauro
   autoload :KitchenUnits, "restauro/quantities/kitchen_units"
   autoload :Labels, "restauro/labels"
   autoload :Lift, "restauro/lift"
+  autoload :Making, "restauro/making"
   autoload :Measure, "restauro/quantities/measure"
   autoload :Names, "restauro/ingredients/names"
   autoload :Numbers, "restauro/quantities/numbers"

@@ -31,7 +31,8 @@ module Restauro
         def pan
           pan = @ours.options.pan
           {shape: pan.shape, length_cm: pan.length_cm, width_cm: pan.width_cm, depth_cm: pan.depth_cm, loose: pan.loose, cover: @ours.cover,
-           style: @ours.style.key, roll_cm: @ours.lining.roll_cm, thickness_mm: (@swap.sheet || @ours.lining).thickness_mm.round(1), vents: vents(pan), sheet: sheet}
+           style: @ours.style.key, roll_cm: @ours.lining.roll_cm, thickness_mm: (@swap.sheet || @ours.lining).thickness_mm.round(1),
+           vents: vents(pan), sheet: sheet}
         end
 
         # Where steam gets out of a lid: one cut to so many centimetres, never fewer than three.
