@@ -3,6 +3,7 @@ require "optparse"
 require "securerandom"
 require "socket"
 require_relative "web"
+require_relative "devices/stand_ins"
 require "puma"
 require "puma/configuration"
 require "puma/launcher"
@@ -28,18 +29,22 @@ module Restauro
       $stdout.sync = true
       puts "  Starting PostgreSQL on loopback"
       cluster = Database::Cluster.new(Database::Cluster.home)
-      database = Database.connect(cluster.start, connections: THREADS + 2)
+      database = Database.connect(cluster.start, connections: THREADS + 3)
+      cluster.keep
+      @stand_ins = StandIns.new.start
       serve(database)
     rescue Database::Cluster::Failed => e
       abort "bin/start: #{e.message}"
     ensure
+      @stand_ins&.stop
       cluster&.stop
     end
 
     private
 
     def serve(database)
-      services = Services.on(database, passcode: @lan ? format("%08d", SecureRandom.random_number(10**8)) : nil)
+      counter = Counter.with(scale: @stand_ins.ports["scale"], probe: @stand_ins.ports["probe"]).start
+      services = Services.on(database, counter: counter, passcode: passcode)
       Demo.load(database, services)
       services.drafts.forget_old
       app = Web.with(services, secret: secret, lan: @lan)
@@ -48,6 +53,7 @@ module Restauro
       launcher(app, port).run
     end
 
+    def passcode = @lan ? format("%08d", SecureRandom.random_number(10**8)) : nil
     def host = @lan ? "0.0.0.0" : "127.0.0.1"
 
     def launcher(app, port)

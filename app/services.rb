@@ -1,7 +1,7 @@
 module Restauro
   # What the pages are given: the facts, the cook's records, the clock. Made once in server.rb, or by a test.
-  Services = Struct.new(:facts, :readers, :drafts, :kept_swaps, :packs, :household, :cooks, :label_reader, :clock, :data_version, :passcode,
-                        keyword_init: true) do
+  Services = Struct.new(:facts, :readers, :drafts, :kept_swaps, :packs, :household, :cooks, :dishes, :counter, :recorder, :label_reader, :clock,
+                        :data_version, :passcode, keyword_init: true) do
     def initialize(facts:, clock:, passcode: nil, **records)
       readers = KitchenUnits::SYSTEMS.to_h { |system| [system, Recipes::Reader.new(facts, system: system)] }.freeze
       super(facts: facts, readers: readers, clock: clock, passcode: passcode, data_version: DataFiles.version, label_reader: Labels::Reader.new,
@@ -12,12 +12,15 @@ module Restauro
     # @return [Recipes::Reader] for a system of units, built once
     def reader(system) = readers.fetch(system)
 
-    def self.on(database, clock: Time.method(:now), passcode: nil)
+    # @param counter [Counter] the scale and the probe
+    def self.on(database, clock: Time.method(:now), passcode: nil, counter: Counter.with)
       facts = Catalogue.load
       packs = Database::PackRepository.new(database, catalogue: facts, clock: clock)
+      dishes = Database::DishRepository.new(database, clock: clock)
       new(facts: facts, clock: clock, passcode: passcode, drafts: Database::DraftRepository.new(database, clock: clock), packs: packs,
           household: Database::HouseholdRepository.new(database), cooks: Database::CookRepository.new(database, packs: packs, clock: clock),
-          kept_swaps: Database::KeptSwapRepository.new(database, clock: clock))
+          kept_swaps: Database::KeptSwapRepository.new(database, clock: clock), dishes: dishes, counter: counter,
+          recorder: ProbeRecorder.new(dishes, counter.probe, clock: clock))
     end
   end
 end

@@ -5,6 +5,8 @@ require "rack/protection"
 $LOAD_PATH.unshift(File.expand_path("../lib", __dir__))
 require "restauro"
 require_relative "../db/database"
+require_relative "devices/counter"
+require_relative "devices/probe_recorder"
 require_relative "services"
 require_relative "presenters"
 require_relative "form_text"
@@ -31,6 +33,11 @@ require_relative "passcode_gate"
 require_relative "request_limits"
 require_relative "inputs/rescue_input"
 require_relative "rescue_page"
+require_relative "dish_page"
+require_relative "dish_doings"
+require_relative "dish_finish"
+require_relative "photo"
+require_relative "routes/dish_routes"
 require_relative "routes/swap_routes"
 require_relative "routes/sauce_routes"
 require_relative "routes/notebook_routes"
@@ -81,6 +88,7 @@ module Restauro
     end
 
     helpers ViewHelpers
+    register DishRoutes
     register SwapRoutes
     register SauceRoutes
     register NotebookRoutes

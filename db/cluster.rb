@@ -12,6 +12,7 @@ module Restauro
     class Cluster
       USER = "restauro".freeze
       READY_SECONDS = 30
+      KEEP_S = 1.0
 
       class Failed < StandardError; end
 
@@ -40,7 +41,21 @@ module Restauro
         connection
       end
 
+      # Starts the server again whenever it has died under us. The thread lives as long as this process does.
+      def keep
+        @keeper ||= Thread.new do
+          loop do
+            sleep KEEP_S
+            revive if @pid && died?
+          rescue Failed, SystemCallError => e
+            warn "database: #{e.message.lines.first}"
+          end
+        end
+      end
+
       def stop
+        @keeper&.kill
+        @keeper = nil
         return unless @pid
 
         Process.kill("INT", @pid)
@@ -56,6 +71,17 @@ module Restauro
       end
 
       private
+
+      def died?
+        !Process.wait(@pid, Process::WNOHANG).nil?
+      rescue Errno::ECHILD
+        true
+      end
+
+      def revive
+        clear_stale_lock
+        launch
+      end
 
       def path(*parts) = File.join(@directory, *parts)
       def password = File.read(path("password")).strip

@@ -5,6 +5,7 @@ module Restauro
   module Database
     autoload :Cluster, File.join(__dir__, "cluster")
     autoload :CookRepository, File.join(__dir__, "repositories", "cook_repository")
+    autoload :DishRepository, File.join(__dir__, "repositories", "dish_repository")
     autoload :DraftRepository, File.join(__dir__, "repositories", "draft_repository")
     autoload :HouseholdRepository, File.join(__dir__, "repositories", "household_repository")
     autoload :KeptSwapRepository, File.join(__dir__, "repositories", "kept_swap_repository")

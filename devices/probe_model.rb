@@ -10,7 +10,7 @@ module Restauro
         @chance = chance
         @tip = @around = ROOM_C
         @heats = nil
-        @now = @silent_until = 0.0
+        @silent_until = 0.0
       end
 
       # @param command [Hash] "do" put (into celsius), heat (to celsius in seconds) or drop_out   @return [String, nil] what is wrong with it
@@ -28,6 +28,7 @@ module Restauro
 
       # @return [Hash, nil]
       def reading(now)
+        @now ||= now
         span = [now - @now, 0.0].max
         warm(now)
         @tip += (@around - @tip) * (1 - Math.exp(-span / LAG_S))

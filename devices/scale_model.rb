@@ -4,9 +4,10 @@ module Restauro
     # The clock is handed in, in seconds, and the chance too, so that it can be tested.
     class ScaleModel
       CAPACITY_G = 3000.0
-      SETTLE_S = 0.35
-      STILL_S = 0.6
-      STILL_G = 0.6
+      SETTLE_S = 0.25
+      STILL_S = 0.5
+      STILL_G = 0.8
+      FOLLOW_S = 0.25
       DRIFT_G_PER_S = 0.004
       NOISE_G = 0.12
       RESOLUTIONS = [1.0, 0.1].freeze
@@ -19,7 +20,7 @@ module Restauro
         @resolution = resolution
         @on_pan = @sway = @tare = @drift = 0.0
         @pours = []
-        @now = @silent_until = @moved_at = 0.0
+        @silent_until = @moved_at = 0.0
         @last = 0.0
       end
 
@@ -49,7 +50,10 @@ module Restauro
 
       private
 
-      def pour(grams, seconds, now) = @pours << [now, [seconds, 0.05].max, grams]
+      def pour(grams, seconds, now)
+        @now ||= now
+        @pours << [now, [seconds, 0.05].max, grams]
+      end
 
       def lift
         @pours.clear
@@ -58,6 +62,7 @@ module Restauro
 
       # Pours run; the pan follows what lies on it.
       def advance(now)
+        @now ||= now
         span = [now - @now, 0.0].max
         @pours.each { |start, seconds, grams| @on_pan += grams * [[now, start + seconds].min - [@now, start].max, 0.0].max / seconds }
         @pours.reject! { |start, seconds, _| now >= start + seconds }
@@ -65,7 +70,7 @@ module Restauro
         @sway += (@on_pan - @sway) * (1 - Math.exp(-span / SETTLE_S))
         @drift += DRIFT_G_PER_S * span * (@chance.rand - 0.5) * 2
         @moved_at = now if (@sway - @last).abs > STILL_G
-        @last += (@sway - @last) * (1 - Math.exp(-span / STILL_S))
+        @last += (@sway - @last) * (1 - Math.exp(-span / FOLLOW_S))
         @now = now
       end
 

@@ -15,7 +15,7 @@ module Restauro
         kept = fetch_kept
         view = Presenters.view(SwapSnapshot.from_json(kept.snapshot), pull: false)
         page :kept, room: "Notebook", title: kept.title, kept: kept, view: view, older: kept.data_version != services.data_version,
-                    cooks: services.cooks.of(kept.id)
+                    cooks: services.cooks.of(kept.id), photo: services.dishes.photographed(kept.id)
       end
 
       web.post("/notebook/:id") do

@@ -20,6 +20,9 @@ module Restauro
         @clock = clock
       end
 
+      # All or none of what is written inside.
+      def transaction(&block) = @database.transaction(&block)
+
       # @return [Array<KeptSwap>] latest first
       def list(matching: nil)
         rows = matching ? @rows.where(Sequel.ilike(:title, like(matching)) | Sequel.ilike(:note, like(matching))) : @rows

@@ -3,11 +3,38 @@ import { LiveForm } from "./elements/live-form.js";
 import { TargetLine } from "./elements/target-line.js";
 import { CopyButton } from "./elements/copy-button.js";
 import { RecipeDrop } from "./elements/recipe-drop.js";
+import { Feed } from "./lib/feed.js";
+import { ScaleBar } from "./elements/scale-bar.js";
+import { Clocks } from "./elements/clocks.js";
+import { ProbeLine } from "./elements/probe-line.js";
+import { Awake } from "./elements/awake.js";
+import { DishTab } from "./elements/dish-tab.js";
 
 document.querySelectorAll("[data-live-form]").forEach((form) => {
   const live = new LiveForm(form).start();
   if (form.id === "swap-form") new TargetLine(form, live).start();
+  if (form.id === "dish-form") startDish(form, live);
   const recipe = form.querySelector("[data-drop]");
   if (recipe) new RecipeDrop(recipe, document.querySelector(".file-form")).start();
 });
 document.querySelectorAll("[data-copy]").forEach((button) => new CopyButton(button).start());
+
+// The Weigh and Cook rooms follow the counter.
+function startDish(form, live) {
+  new DishTab(form, live).start();
+  if (form.classList.contains("bench")) new ScaleBar(form, live).start();
+  else {
+    new Clocks().start();
+    new Awake("[data-awake]").start();
+    new ProbeLine(live).start();
+  }
+  new Feed().start();
+}
+
+if (document.querySelector("[data-reading-anywhere]")) {
+  document.addEventListener("restauro:scale", ({ detail }) => {
+    document.querySelector("[data-reading-anywhere]").textContent = !detail.here ? "no scale" : detail.overload ? "too heavy" : `${detail.grams} g${detail.stable ? "" : ", settling"}`;
+  });
+  new ProbeLine(null).start();
+  new Feed().start();
+}

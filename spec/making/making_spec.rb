@@ -59,12 +59,18 @@ RSpec.describe Restauro::Making do
       expect(one.targets.reject { |id, _| [flour.id, water.id].include?(id) }).to eq(targets.reject { |id, _| [flour.id, water.id].include?(id) })
     end
 
-    it "keeps a sauce's e: liquid grows with its thickener" do
-      plan, = plan_of[self, "sauce", sauce, school: "slurry", with: %w[corn_starch]]
+    it "keeps a sauce's body: power over liquid, in whichever of them there was too much" do
+      plan, = plan_of[self, "sauce", sauce, school: "slurry", with: %w[corn_starch sweet_rice_flour]]
       starch, milk = %w[corn_starch whole_milk].map { |key| plan.items.find { |item| item.key == key } }
       targets = plan.items.to_h { |item| [item.id, item.grams] }
-      one = Restauro::Making::Rebalance.options(plan, catalogue, targets: targets, weighed: {milk.id => milk.grams}, item: starch, grams: starch.grams * 1.2).find { |found| found.key == "correct" }
-      expect([one.targets[milk.id] / milk.grams, one.words]).to match([be_within(0.002).of(1.2), /Add \d+(\.\d)? g whole milk/])
+      strength = lambda do |amounts|
+        plan.items.sum { |i| catalogue.fetch(i.key).then { |x| x.thickens? ? x.thick_power * amounts[i.id] : 0 } } / plan.items.sum { |i| catalogue.fetch(i.key).liquid? ? amounts[i.id] : 0 }
+      end
+      {starch => {milk.id => milk.grams}, milk => {}}.each do |item, weighed|
+        one = Restauro::Making::Rebalance.options(plan, catalogue, targets: targets, weighed: weighed, item: item, grams: item.grams * 1.2).find { |found| found.key == "correct" }
+        expect(strength[one.targets] / strength[targets]).to be_within(0.005).of(1)
+        expect(one.words).to match(item == starch ? /Add \d+(\.\d)? g whole milk/ : /instead of/)
+      end
     end
 
     it("has nothing to say where there is not too much") { plan_of[self, "sauce", sauce].first.then { |plan| expect(Restauro::Making::Rebalance.options(plan, catalogue, targets: plan.items.to_h { |i| [i.id, i.grams] }, weighed: {}, item: plan.items.first, grams: plan.items.first.grams)).to eq [] } }

@@ -16,8 +16,11 @@ module Restauro
         counted = lines.select { |line| line.counted? && line.grams.value.positive? }
         gel = gel?(counted)
         items = counted.each_with_index.map { |line, index| item(line, index, bowl(line, family, school, gel, catalogue), catalogue) }
-        items.sort_by.with_index { |item, index| [ORDER.index(item.bowl), index] }
+        items.sort_by.with_index { |item, index| [ORDER.index(item.bowl), fat_first(item, catalogue), index] }
       end
+
+      # Into a pan the fat goes first.
+      def fat_first(item, catalogue) = item.bowl == "pan" && catalogue.fetch(item.key).fat? ? 0 : 1
 
       def gel?(lines) = lines.any? { |line| line.ingredient.start_with?("psyllium") } && lines.any? { |line| line.added && line.role == "liquid" }
 

@@ -5,7 +5,8 @@ module Restauro
       # kind · at epoch s · data Hash with string keys
       Event = Struct.new(:kind, :at, :data)
 
-      attr_reader :plan, :targets, :weighed, :skipped, :which, :step, :timers, :seen, :moves, :probe, :finish, :version
+      # over: "item" and "grams" of a line with too much on the scale, or nil
+      attr_reader :plan, :over, :targets, :weighed, :skipped, :which, :step, :timers, :seen, :moves, :probe, :finish, :version
 
       # @param events [Array<Event>] in order
       def self.of(plan, events) = events.reduce(new(plan)) { |dish, event| dish.after(event) }
@@ -64,6 +65,7 @@ module Restauro
         case event.kind
         when "weighed" then weigh(data)
         when "which" then @which[data["item"]] = data["answer"]
+        when "over" then @over = data["item"] && data
         when "skipped" then @skipped << data["item"]
         when "unweighed" then unweigh(data["item"])
         when "focus" then @focus = data["item"]
@@ -79,7 +81,7 @@ module Restauro
 
       def weigh(data)
         @weighed[data["item"]] = @weighed.fetch(data["item"], 0.0) + data["grams"].to_f
-        @focus = nil
+        @focus = @over = nil
       end
 
       def unweigh(id)

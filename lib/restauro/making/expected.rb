@@ -19,7 +19,12 @@ module Restauro
         {"what" => what, "points" => thinned(points), "band" => Constants.fetch(:making, :probe_band), "done_celsius" => done&.round(1)}
       end
 
-      def sauce(ours) = ours.course.map { |point| [point.seconds / 60.0, point.celsius] }
+      # From when the liquid is in: before that there is nothing to put a probe into.
+      def sauce(ours)
+        poured = ours.course.drop_while { |point| point.liquid_grams < Constants.fetch(:sauce, :least_liquid) }
+        poured.map { |point| [(point.seconds - poured.first.seconds) / 60.0, point.celsius] }
+      end
+
       def boil(ours) = ours.course.map(&:celsius).max
 
       def dough(ours)

@@ -33,7 +33,7 @@ module Restauro
       def self.corrected(plan, catalogue, targets, weighed, item, grams)
         partner = partner(plan, catalogue, item) or return
         now = targets.merge(item.id => grams.round(1))
-        fresh = plan.family == "sauce" ? targets[partner.id] * grams / targets[item.id] : by_ratio(plan, catalogue, targets, now, partner)
+        fresh = plan.family == "sauce" ? by_body(plan, catalogue, targets, now, partner) : by_ratio(plan, catalogue, targets, now, partner)
         return if fresh.nil? || !fresh.finite? || fresh < (weighed[partner.id] || 0.0) + LEAST_G
 
         grows = fresh - (weighed[partner.id] || 0.0)
@@ -53,6 +53,22 @@ module Restauro
         fits = plan.items.select { |other| other.id != item.id && (found = catalogue.find_key(other.key)) && (wet ? found.starchy? : found.liquid?) }
         fits.max_by(&:grams)
       end
+
+      # The partner's grams that give a sauce its body back: as much power to as much liquid.
+      def self.by_body(plan, catalogue, targets, now, partner)
+        liquid = catalogue.fetch(partner.key).liquid?
+        before, after = [targets, now].map { |amounts| [body(plan, catalogue, amounts), poured(plan, catalogue, amounts)] }
+        return if before.any?(&:zero?)
+        return now[partner.id] + before[1] * after[0] / before[0] - after[1] if liquid
+
+        now[partner.id] + (before[0] * after[1] / before[1] - after[0]) / catalogue.fetch(partner.key).thick_power
+      end
+
+      def self.body(plan, catalogue, amounts)
+        plan.items.sum { |item| catalogue.fetch(item.key).then { |found| found.thickens? ? found.thick_power * amounts[item.id] : 0.0 } }
+      end
+
+      def self.poured(plan, catalogue, amounts) = plan.items.sum { |item| catalogue.fetch(item.key).liquid? ? amounts[item.id] : 0.0 }
 
       # The partner's grams that give the water ratio back.
       def self.by_ratio(plan, catalogue, targets, now, partner)

@@ -21,6 +21,8 @@ module Restauro
       end
 
       def self.slipped?(planned_s, actual_s)
+        return false if actual_s < Constants.fetch(:making, :tapped_share) * planned_s
+
         off = (actual_s - planned_s).abs
         off > Constants.fetch(:making, :slip_least_s) && off > Constants.fetch(:making, :slip_share) * planned_s
       end

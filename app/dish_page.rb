@@ -1,0 +1,91 @@
+module Restauro
+  # A dish on its way as the Weigh and Cook rooms show it.
+  class DishPage
+    # What is asked of the cook at the end.
+    VERDICTS = {"right" => "right", "nearly" => "nearly", "wrong" => "not right"}.freeze
+
+    attr_reader :row, :dish, :error
+
+    # @param row [Database::DishRepository::Row]   @param error [String, nil] to be shown above
+    def initialize(row, services, error: nil)
+      @row = row
+      @services = services
+      @dish = services.dishes.state(row)
+      @error = error
+    end
+
+    def id = row.id
+    def plan = dish.plan
+    def family = row.family
+    def now = @services.clock.call.to_f
+    def view = Presenters.view(SwapSnapshot.from_json(row.snapshot), pull: false)
+    def item = dish.over ? plan.item(dish.over["item"]) : dish.current
+    def wanted = dish.wanted(item)
+    def tolerance = Making::Item.tolerance(dish.targets.fetch(item.id))
+    def resolution = @services.counter.scale.latest&.fetch("resolution", nil) || 1.0
+    def spoons_better? = Making::Item.spoons_better?(wanted, resolution)
+    def scale? = @services.counter.scale.here?
+    def probe? = @services.counter.probe.here?
+
+    # What to do about too much.   @return [Array<Making::Rebalance>]
+    def rebalances
+      over = dish.over or return []
+      targets, weighed = dish.targets, dish.weighed
+      Making::Rebalance.options(plan, @services.facts, targets: targets, weighed: weighed, item: plan.item(over["item"]),
+                                                      grams: over["grams"] + weighed.fetch(over["item"], 0.0))
+    end
+
+    def bowls = plan.items.group_by(&:bowl)
+    def step = dish.current_step
+    def step_items = step.uses.map { |id| plan.item(id) }
+    # The step's own clock, where it runs or has run.
+    def step_timer = dish.timers.values.reverse.find { |timer| timer.step == dish.step && timer.stopped_at.nil? }
+    def timers = dish.timers.values.select { |timer| timer.stopped_at.nil? }
+    def ready_at = now + 60 * minutes_ahead
+    # What is still to come: this step from now, and all after it.
+    def minutes_ahead
+      gone = step_timer ? step_timer.passed_at(now) / 60 : 0.0
+      [dish.minutes_left - gone, 0.0].max
+    end
+
+    # What the cook may see, in a tap: a sauce's spoon, else what goes wrong with this kind of dish.
+    def troubles = Families::Troubles.of(family)
+    def grades = family == "sauce" ? Families::Sauce::Grade::ALL : []
+    def advice = dish.seen.last&.then { |seen| seen if seen["step"] == dish.step }
+    def probe_picture = plan.expected && Presenters::ProbePicture.new(plan.expected, readings).to_s
+    def readings = @services.dishes.readings(id)
+
+    # Planned against what it took, of the steps that were timed or left.
+    def times
+      plan.steps.each_with_index.filter_map do |planned, index|
+        took = dish.took(index)
+        {text: planned.text[0, 70], planned: planned.minutes, took: (took / 60).round(1)} if took && planned.minutes
+      end
+    end
+
+    # Planned against weighed.
+    def weights
+      plan.items.filter_map do |one|
+        grams = dish.weighed[one.id]
+        {name: one.name, planned: one.grams, weighed: grams.round(1)} if grams
+      end
+    end
+
+    # Grams of each ingredient that went in, to take off the cupboard.
+    def used
+      weighed = plan.items.select { |one| dish.weighed.key?(one.id) }
+      weighed.group_by(&:key).transform_values { |all| all.sum { |one| dish.weighed[one.id] }.round(1) }
+    end
+
+    # How it can be said to have come out, by the family's own scale.
+    def textures
+      return Families::Sauce::Grade::ALL.to_h { |grade| [grade.key, "#{grade.name}: #{grade.does}"] } if family == "sauce"
+      return {"" => "as it should", **troubles.to_h { |trouble| [trouble.key, trouble.sees] }} if family == "breading"
+
+      Hydration::Rung.all.to_h { |rung| [rung.key, "#{rung.key.tr("_", " ")}: #{rung.says}"] }
+    end
+
+    # The swap this dish is made of, worked out again.   @return [SwapPage]
+    def worked = @worked ||= SwapPage.new(SwapInput.new(row.inputs.merge(row.choices)), @services)
+  end
+end

@@ -1,0 +1,126 @@
+module Restauro
+  # The Weigh and Cook rooms: a dish on its way, the scale and the probe beside it, what it came to.
+  module DishRoutes
+    def self.registered(web)
+      web.helpers Helpers
+
+      web.get("/weigh") { open_dish("weigh") }
+      web.get("/cook") { open_dish("cook") }
+
+      web.post("/dishes") { redirect to("/dishes/#{start_dish}/weigh"), 303 }
+      web.get("/dishes/:id/weigh") { dish_room(:weigh) }
+      web.get("/dishes/:id/cook") { dish_room(:cook) }
+      web.get("/dishes/:id/finish") { dish_room(:finish) }
+      web.post("/dishes/:id/finish") { finish_dish }
+      web.post("/dishes/:id/do") { do_in_dish }
+      web.get("/dishes/:id/photo.jpg") { photo }
+
+      # An endless answer: the socket is handed to the hub, and the server's thread goes on to the next page.
+      web.get("/live") do
+        hub = services.counter.hub
+        # A body that is no array, or its length would be sent: it has none.
+        [200, {"content-type" => "text/event-stream", "cache-control" => "no-store", "x-accel-buffering" => "no",
+               "rack.hijack" => ->(socket) { hub.join(socket) }}, [].each]
+      end
+
+      web.get("/counter") { page :counter, room: "Cook", title: "Counter", counter: services.counter, said: nil }
+      web.post("/counter") { counter_command }
+    end
+
+    module Helpers
+      ROOMS = {weigh: "Weigh", cook: "Cook", finish: "Cook"}.freeze
+
+      def dish_row
+        id = params["id"].to_s
+        raise NotFound, "no such dish is being made" unless id.match?(/\A\d{1,9}\z/)
+
+        services.dishes.fetch(id.to_i)
+      end
+
+      def open_dish(room)
+        row = services.dishes.open
+        row ? redirect(to("/dishes/#{row.id}/#{room}"), 303) : page(:no_dish, room: room.capitalize, title: room.capitalize)
+      end
+
+      def dish_room(room, error: nil)
+        row = dish_row
+        page room, room: ROOMS.fetch(room), title: row.title, dish_page: DishPage.new(row, services, error: error)
+      end
+
+      # From the page that is open, or from the notebook.   @return [Integer] id
+      def start_dish
+        input = params["kept_id"].to_s.match?(/\A\d{1,9}\z/) && params["from"] == "notebook" ? kept_input(params["kept_id"].to_i) : draft_input
+        worked = SwapPage.new(input, services)
+        raise InvalidInput, worked.error || "there is no swap to make yet: paste a recipe in Swap first" unless worked.swap
+
+        plan = Making::Plan.of(worked.family, worked.swap, worked.family.catalogue)
+        inputs, choices = [NotebookRoutes::Helpers::INPUTS, NotebookRoutes::Helpers::CHOICES].map { |names| input.state.slice(*names) }
+        services.dishes.add(family: worked.family.key, title: given_title(input.title, worked.recipe.title), plan: plan.to_data,
+                            inputs: inputs, choices: choices,
+                            snapshot: JSON.parse(JSON.generate(worked.snapshot)), data_version: services.data_version)
+      end
+
+      def kept_input(id)
+        kept = services.kept_swaps.fetch(id)
+        SwapInput.new(kept.inputs.merge(kept.choices).merge("title" => kept.title))
+      end
+
+      # One thing done; the page as it is then. What another tab did first is shown instead, and nothing is done twice.
+      def do_in_dish
+        row = dish_row
+        room = params["room"] == "cook" ? :cook : :weigh
+        error = confirm(row, DishPage.new(row, services))
+        return redirect(to("/dishes/#{row.id}/#{room}"), 303) unless request.env["HTTP_X_RESTAURO_LIVE"] || error
+
+        dish_room(room, error: error)
+      end
+
+      # @return [String, nil] what went wrong
+      def confirm(row, dish_page)
+        happened = DishDoings.new(dish_page, params, services.counter).events
+        return if happened.empty?
+        raise Database::DishRepository::Stale if params["version"].to_i != dish_page.dish.version
+
+        services.dishes.confirm(row.id, dish_page.dish.version, happened)
+        follow_probe(row.id, happened)
+        services.counter.hub.tell("dish", {id: row.id, version: dish_page.dish.version + happened.length})
+        nil
+      rescue InvalidInput => e
+        e.message
+      rescue Database::DishRepository::Stale
+        "This dish went on in another tab: here is where it stands. Look, then tap again."
+      end
+
+      def follow_probe(id, happened)
+        change = happened.find { |kind, _| kind == "probe" } or return
+        change.last["on"] ? services.recorder.follow(id) : services.recorder.leave(id)
+      end
+
+      def finish_dish
+        row = dish_row
+        finish = DishFinish.new(DishPage.new(row, services), params, services)
+        redirect to("/notebook/#{finish.write}"), 303
+      rescue InvalidInput => e
+        dish_room(:finish, error: e.message)
+      end
+
+      def photo
+        image = services.dishes.photo(dish_row.id) or raise NotFound, "there is no photo of this dish"
+        content_type "image/jpeg"
+        image
+      end
+
+      def counter_command
+        link = params["device"] == "probe" ? services.counter.probe : services.counter.scale
+        command = params.slice("do", "grams", "seconds", "celsius").reject { |_, value| value.to_s.empty? }
+        said = link.command(command.merge(command.except("do").transform_values { |value| number(value) }))
+        said = said ? "Done: #{command["do"].to_s.tr("_", " ")}." : "The #{link.kind} does not answer."
+        return redirect(to("/counter"), 303) unless request.env["HTTP_X_RESTAURO_LIVE"]
+
+        page :counter, room: "Cook", title: "Counter", counter: services.counter, said: said
+      end
+
+      def number(text) = Float(text.to_s.tr(",", "."), exception: false) || raise(InvalidInput, "'#{text.to_s[0, 20]}' is no number")
+    end
+  end
+end

@@ -1,0 +1,87 @@
+// Shows clocks running down. The server keeps them and says how much is left; the page only counts from there, and rings.
+const EVERY_MS = 200;
+
+export class Clocks {
+  constructor(root = document) {
+    this.root = root;
+    this.rung = new Set();
+  }
+
+  start() {
+    this.since = performance.now();
+    this.adopt();
+    document.addEventListener("restauro:shown", () => this.adopt());
+    setInterval(() => this.tick(), EVERY_MS);
+    const silent = this.silentBox();
+    if (silent) {
+      silent.checked = this.stored() === "yes";
+      silent.addEventListener("change", () => this.store(silent.checked ? "yes" : "no"));
+    }
+    document.addEventListener("pointerdown", () => this.sound(), { once: true });
+    return this;
+  }
+
+  silentBox() {
+    return this.root.querySelector("[data-silent]");
+  }
+
+  stored() {
+    try { return localStorage.getItem("silent"); } catch { return null; }
+  }
+
+  store(value) {
+    try { localStorage.setItem("silent", value); } catch { /* a private window forgets */ }
+  }
+
+  // What was left when the page came, counted from that moment.
+  adopt() {
+    const now = performance.now();
+    this.root.querySelectorAll("[data-clock]:not([data-ends])").forEach((clock) => {
+      clock.dataset.ends = clock.dataset.running === "yes" ? now + 1000 * Number(clock.dataset.left) : "";
+    });
+    const silent = this.silentBox();
+    if (silent) silent.checked = this.stored() === "yes";
+  }
+
+  tick() {
+    const now = performance.now();
+    let ringing = false;
+    this.root.querySelectorAll("[data-clock]").forEach((clock) => {
+      if (clock.dataset.running !== "yes") return;
+      const left = (Number(clock.dataset.ends) - now) / 1000;
+      const shown = Math.max(0, Math.round(left));
+      clock.textContent = `${Math.floor(shown / 60)}:${String(shown % 60).padStart(2, "0")}`;
+      clock.classList.toggle("rung", left <= 0);
+      if (left > 0) return;
+      ringing = true;
+      if (!this.rung.has(clock.dataset.clock)) this.ring(clock.dataset.clock);
+    });
+    document.body.classList.toggle("ringing", ringing);
+  }
+
+  ring(id) {
+    this.rung.add(id);
+    if (this.stored() !== "yes") this.beep();
+  }
+
+  // Browsers let a page sound only after it was touched.
+  sound() {
+    this.audio ??= new AudioContext();
+    return this.audio;
+  }
+
+  beep() {
+    try {
+      const audio = this.sound();
+      [0, 0.4, 0.8].forEach((at) => {
+        const tone = audio.createOscillator();
+        const loud = audio.createGain();
+        tone.frequency.value = 880;
+        loud.gain.value = 0.3;
+        tone.connect(loud).connect(audio.destination);
+        tone.start(audio.currentTime + at);
+        tone.stop(audio.currentTime + at + 0.25);
+      });
+    } catch { /* no sound here: the flash remains */ }
+  }
+}
