@@ -9,6 +9,7 @@ gem "pg", "~> 1.6"
 gem "prawn", "~> 2.5"
 gem "puma", "~> 8.0"
 gem "rack-session", "~> 2.1"
+gem "rqrcode_core", "~> 2.0"
 gem "sequel", "~> 5.90"
 gem "sinatra", "~> 4.1"
 

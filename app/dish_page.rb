@@ -2,7 +2,7 @@ module Restauro
   # A dish on its way as the Weigh and Cook rooms show it.
   class DishPage
     # What is asked of the cook at the end.
-    VERDICTS = {"right" => "right", "nearly" => "nearly", "wrong" => "not right"}.freeze
+    VERDICTS = {"right" => "right", "nearly" => "nearly right", "wrong" => "not right"}.freeze
 
     attr_reader :row, :dish, :error
 

@@ -38,6 +38,8 @@ require_relative "dish_doings"
 require_relative "dish_finish"
 require_relative "photo"
 require_relative "routes/dish_routes"
+require_relative "card_json"
+require_relative "routes/card_routes"
 require_relative "routes/swap_routes"
 require_relative "routes/sauce_routes"
 require_relative "routes/notebook_routes"
@@ -49,6 +51,7 @@ require_relative "routes/blend_routes"
 module Restauro
   # Papers to print. Their library is loaded when the first is asked for.
   module Documents
+    autoload :Card, File.join(__dir__, "documents", "card")
     autoload :PlateSheet, File.join(__dir__, "documents", "plate_sheet")
   end
 
@@ -88,6 +91,7 @@ module Restauro
     end
 
     helpers ViewHelpers
+    register CardRoutes
     register DishRoutes
     register SwapRoutes
     register SauceRoutes

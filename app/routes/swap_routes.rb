@@ -17,8 +17,8 @@ module Restauro
       # A recipe file, or JSON-LD or HTML that was pasted: it becomes plain lines that can be edited.
       web.post("/swap/recipe") do
         input = SwapInput.new(params.merge("recipe" => uploaded || params["recipe"].to_s, "corrections" => "[]"))
-        plain = plain_text(input)
-        save_draft(SwapInput.new(input.state.merge("recipe" => plain)))
+        card = CardJson.read(input.recipe_text)
+        save_draft(SwapInput.new(card ? {**input.state, "family" => "", **card} : input.state.merge("recipe" => plain_text(input))))
         redirect to("/"), 303
       end
 
