@@ -42,4 +42,24 @@ RSpec.describe Restauro::Database::Cluster, db: false do
       second.stop
     end
   end
+
+  it "comes back by itself when it was killed, with all that was written" do
+    kept = described_class.new(@directory)
+    options = kept.start
+    kept.keep
+    Sequel.connect(**options, database: "postgres", max_connections: 1) { |db| db.create_table(:notes) { String :words } || db[:notes].insert(words: "kept") }
+    Process.kill("KILL", postmaster)
+    deadline = Process.clock_gettime(Process::CLOCK_MONOTONIC) + 20
+    found = begin
+      Sequel.connect(**options, database: "postgres", max_connections: 1) { |db| db[:notes].get(:words) }
+    rescue Sequel::DatabaseError
+      raise if Process.clock_gettime(Process::CLOCK_MONOTONIC) > deadline
+
+      sleep 0.2
+      retry
+    end
+    expect(found).to eq "kept"
+  ensure
+    kept&.stop
+  end
 end
