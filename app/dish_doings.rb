@@ -129,15 +129,6 @@ module Restauro
     end
 
     # What is seen, and what to do about it.
-    def saw
-      found = RescuePage.new(@page.worked, RescueInput.new(@fields))
-      raise InvalidInput, found.error || "choose what you see" unless found.trouble || found.result || found.moves.any?
-
-      trouble = found.trouble
-      moves = (found.result&.moves || found.moves).map(&:text)
-      words = trouble ? trouble.sees : "the spoon #{Families::Sauce::Grade.fetch(@fields["seen"]).does}"
-      [["saw", {"words" => words, "do" => [trouble&.do, *moves].compact, "caution" => trouble&.caution,
-                "right" => trouble.nil? && moves.empty?}]]
-    end
+    def saw = DishSeen.new(@page, @fields).events
   end
 end

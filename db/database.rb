@@ -21,7 +21,8 @@ module Restauro
       create(options)
       database = Sequel.connect(**options, max_connections: connections, pool_timeout: 10)
       database.extension :pg_json, :connection_validator
-      database.pool.connection_validation_timeout = 30
+      # Always: a connection that died with its server must not cost the cook a tap.
+      database.pool.connection_validation_timeout = -1
       migrate(database)
       database
     end

@@ -2,6 +2,7 @@
 require "capybara/dsl"
 require "selenium-webdriver"
 require_relative "../app/web"
+require_relative "../app/devices/stand_ins"
 
 module Restauro
   # Serves a demo of its own and photographs it in headless Chromium.
@@ -28,6 +29,8 @@ module Restauro
       "pasta" => [[1280, 1300], "/", -> { swap("pasta", PASTA, "cutter" => "64") and find(".steps", text: "64 mm rounds") }],
       "crust" => [[1280, 1300], "/", -> { swap("crust", TART, "pan" => "26 cm round 3 cm deep") and find(".steps", text: "36 cm across") }],
       "crust-sheet" => [[1280, 1150], "/", -> { swap("crust", PIE, "pan" => "30x22 cm 5 cm deep") and find(".pan-picture") }],
+      "weigh" => [WIDE, "/", -> { dish }],
+      "cook" => [[1280, 1000], "/", -> { dish and cook }],
       "cupboard" => [WIDE, "/cupboard"], "measures" => [WIDE, "/cupboard/measures"],
       "label" => [WIDE, "/cupboard/label", -> { fill_in "label_text", with: LABEL and find(".finding", text: "Holds gluten") }],
       "blend" => [WIDE, "/cupboard/blend?for=sauce#{%w[white_rice_flour sorghum_flour corn_starch potato_starch chickpea_flour].map { |key| "&from[]=#{key}" }.join}"]
@@ -41,6 +44,8 @@ module Restauro
     ensure
       Capybara.reset_sessions!
       page.driver.quit
+      @counter&.stop
+      @stand_ins&.stop
       @cluster&.stop
       FileUtils.rm_rf(directory)
     end
@@ -52,7 +57,9 @@ module Restauro
     def serve
       @cluster = Database::Cluster.new(directory, durable: false)
       database = Database.connect(@cluster.start, connections: 7)
-      services = Services.on(database)
+      @stand_ins = StandIns.new.start
+      @counter = Counter.with(scale: @stand_ins.ports["scale"], probe: @stand_ins.ports["probe"]).start
+      services = Services.on(database, counter: @counter)
       Demo.load(database, services)
       Capybara.app = Web.with(services, secret: "s" * 64)
       Capybara.server = :puma, {Silent: true}
@@ -73,6 +80,31 @@ module Restauro
       find("#own-choices[data-live-on^=#{family}]", wait: 10)
       fields.each { |name, value| find_field(name, wait: 10).set(value) }
       find(".section-picture, .boil-picture, .bake-picture", wait: 10)
+    end
+
+    # The open swap on the bench, the scale half way to its first line.
+    def dish
+      find("[formaction='/dishes']", match: :first).click
+      find(".weigh-number")
+      @counter.scale.command("do" => "lift") and sleep 1 and @counter.scale.command("do" => "tare")
+      @counter.scale.command("do" => "pour", "grams" => 27, "seconds" => 0.3) and sleep 2
+      find("[data-reading]", text: "2")
+    end
+
+    # On the stove: boiling up, its clock running, the probe in, a spoon seen.
+    def cook
+      until has_text?("All weighed.", wait: 0)
+        name = find(".weigh-name").text
+        find(".weigh-now .strong").click
+        has_no_css?(".weigh-name", exact_text: name, wait: 1)
+      end
+      find("nav.tabs a", text: "Cook").click
+      2.times { |turn| click_button("Done, next") and find("h1", text: "Step #{turn + 2}") }
+      within("#all-steps") { find("button", text: "until it boils").click }
+      click_button("Start", match: :first)
+      @counter.probe.command("do" => "put", "celsius" => 46)
+      click_button("It is in: start the line") and sleep 12
+      execute_script("scrollTo(0, 0)")
     end
 
     def take(name, size, path, prepare = nil)

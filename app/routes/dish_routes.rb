@@ -49,7 +49,7 @@ module Restauro
 
       # From the page that is open, or from the notebook.   @return [Integer] id
       def start_dish
-        input = params["kept_id"].to_s.match?(/\A\d{1,9}\z/) && params["from"] == "notebook" ? kept_input(params["kept_id"].to_i) : draft_input
+        input = input_to_make
         worked = SwapPage.new(input, services)
         raise InvalidInput, worked.error || "there is no swap to make yet: paste a recipe in Swap first" unless worked.swap
 
@@ -58,6 +58,14 @@ module Restauro
         services.dishes.add(family: worked.family.key, title: given_title(input.title, worked.recipe.title), plan: plan.to_data,
                             inputs: inputs, choices: choices,
                             snapshot: JSON.parse(JSON.generate(worked.snapshot)), data_version: services.data_version)
+      end
+
+      # An entry of the notebook, the form as it was sent, or the draft.
+      def input_to_make
+        return kept_input(params["kept_id"].to_i) if params["from"] == "notebook" && params["kept_id"].to_s.match?(/\A\d{1,9}\z/)
+        return draft_input unless params["recipe"]
+
+        swap_input.tap { |input| save_draft(input) }
       end
 
       def kept_input(id)

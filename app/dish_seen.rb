@@ -1,0 +1,34 @@
+module Restauro
+  # What the cook sees of a dish on the stove, in one tap, and the rescue for it.
+  class DishSeen
+    # @param page [DishPage]   @param fields [Hash] seen and where, or trouble
+    def initialize(page, fields)
+      @page = page
+      @fields = fields
+    end
+
+    # What is seen, what to do about it, and what that does to the plan.   @return [Array<Array(String, Hash)>]   @raise [InvalidInput]
+    def events
+      found = RescuePage.new(@page.worked, RescueInput.new(@fields))
+      raise InvalidInput, found.error || "choose what you see" unless found.trouble || found.result || found.moves.any?
+
+      trouble = found.trouble
+      moves = (found.result&.moves || found.moves).map(&:text)
+      words = trouble ? trouble.sees : "the spoon #{Families::Sauce::Grade.fetch(@fields["seen"]).does}"
+      [["saw", {"words" => words, "do" => [trouble&.do, *moves].compact, "caution" => trouble&.caution,
+                "right" => trouble.nil? && moves.empty?}], *later(found.result)]
+    end
+
+    private
+
+    # What mending a sauce takes is added to this step, and moves all that comes after it.
+    def later(result)
+      minutes = result&.moves&.first&.minutes.to_f
+      return [] unless minutes.positive?
+
+      all = (@page.step.minutes.to_f + minutes).round(1)
+      [["moved", {"words" => "Mending it takes about #{Recipes::WeighedLine.tenths(minutes.round(1))} min: everything after it is later by that.",
+                  "minutes" => {@page.dish.step.to_s => all}}]]
+    end
+  end
+end
