@@ -41,6 +41,12 @@ module Restauro
     # The step's own clock, where it runs or has run.
     def step_timer = dish.timers.values.reverse.find { |timer| timer.step == dish.step && timer.stopped_at.nil? }
     def timers = dish.timers.values.select { |timer| timer.stopped_at.nil? }
+    # Clocks of the other dishes on the stove.   @return [Array<Array(Database::DishRepository::Row, Making::Timer)>]
+    def other_clocks
+      others = @services.dishes.open.reject { |other| other.id == id }
+      others.flat_map { |other| @services.dishes.state(other).timers.values.select { |timer| timer.stopped_at.nil? }.map { |timer| [other, timer] } }
+    end
+
     def ready_at = now + 60 * minutes_ahead
     # What is still to come: this step from now, and all after it.
     def minutes_ahead

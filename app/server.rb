@@ -46,6 +46,7 @@ module Restauro
       counter = Counter.with(scale: @stand_ins.ports["scale"], probe: @stand_ins.ports["probe"]).start
       services = Services.on(database, counter: counter, passcode: passcode)
       Demo.load(database, services)
+      services.recorder.resume
       services.drafts.forget_old
       app = Web.with(services, secret: secret, lan: @lan)
       port = open_port

@@ -27,7 +27,8 @@ module Restauro
       # @param command [Hash] "do" tare, pour, lift, resolution or drop_out, with its figures   @return [String, nil] what is wrong with it
       def obey(command, now)
         case command["do"]
-        when "tare" then @tare = @sway + @drift
+        # It waits for the pan to settle: what lies on it then is nothing.
+        when "tare" then @tare = @on_pan + @drift
         when "pour" then pour(Float(command["grams"]), Float(command["seconds"] || 1.0), now)
         when "lift" then lift
         when "resolution" then return "resolution is 1 or 0.1" unless RESOLUTIONS.include?(@resolution = Float(command["grams"]))

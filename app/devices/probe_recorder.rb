@@ -18,6 +18,12 @@ module Restauro
       @since = {id => since}
     end
 
+    # After a new start: for whatever the probe was in.
+    def resume
+      row = @dishes.open.find { |open| @dishes.state(open).probe } or return
+      @since = {row.id => @dishes.state(row).probe["since"]}
+    end
+
     def leave(id) = @since = @since.reject { |dish, _| dish == id }
 
     private

@@ -13,6 +13,11 @@ module Restauro
       web.get("/dishes/:id/finish") { dish_room(:finish) }
       web.post("/dishes/:id/finish") { finish_dish }
       web.post("/dishes/:id/do") { do_in_dish }
+      web.post("/dishes/:id/put-away") do
+        services.dishes.put_away(dish_row.id)
+        services.recorder.leave(dish_row.id)
+        redirect to("/cook"), 303
+      end
       web.get("/dishes/:id/photo.jpg") { photo }
 
       # An endless answer: the socket is handed to the hub, and the server's thread goes on to the next page.
@@ -37,13 +42,18 @@ module Restauro
         services.dishes.fetch(id.to_i)
       end
 
+      # The one dish that is being made, or which of them.
       def open_dish(room)
-        row = services.dishes.open
-        row ? redirect(to("/dishes/#{row.id}/#{room}"), 303) : page(:no_dish, room: room.capitalize, title: room.capitalize)
+        rows = services.dishes.open
+        return redirect(to("/dishes/#{rows.first.id}/#{room}"), 303) if rows.length == 1
+
+        page :dishes, room: room.capitalize, title: room.capitalize, rows: rows, to: room
       end
 
       def dish_room(room, error: nil)
         row = dish_row
+        return redirect(to(row.kept_swap_id ? "/notebook/#{row.kept_swap_id}" : "/cook"), 303) if row.finished_at && error.nil?
+
         page room, room: ROOMS.fetch(room), title: row.title, dish_page: DishPage.new(row, services, error: error)
       end
 

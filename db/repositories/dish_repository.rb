@@ -11,6 +11,7 @@ module Restauro
       end
       JSON_COLUMNS = %i[inputs choices plan snapshot].freeze
       MOST_EVENTS = 5000
+      MOST_OPEN = 8
 
       # Somebody else confirmed something first.
       class Stale < StandardError; end
@@ -33,8 +34,10 @@ module Restauro
         Row.new(**row, **JSON_COLUMNS.to_h { |name| [name, row[name].to_hash] })
       end
 
-      # The latest that is not finished.   @return [Row, nil]
-      def open = @database[:dishes].where(finished_at: nil).reverse(:id).get(:id)&.then { |id| fetch(id) }
+      # Those that are not finished, the latest first.   @return [Array<Row>]
+      def open = @database[:dishes].where(finished_at: nil).reverse(:id).limit(MOST_OPEN).select_map(:id).map { |id| fetch(id) }
+      # No longer on the stove, and not in the notebook.
+      def put_away(id) = @database[:dishes].where(id: id, finished_at: nil).update(finished_at: @clock.call)
 
       # @return [Making::Dish]
       def state(row) = Making::Dish.of(Making::Plan.from_data(row.plan), events(row.id))

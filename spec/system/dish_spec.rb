@@ -96,6 +96,17 @@ RSpec.describe "A dish from the bench to the notebook" do
     switch_to_window(first)
     expect(page).to have_css("h1", text: "Step 3")
 
+    # The clock of the step that was left is put away; another, once it has run out, rings until it is.
+    fill_in "minutes", with: "2"
+    fill_in "label", with: "plates to warm"
+    within("#clocks") { click_button "Start" }
+    expect(page).to have_css(".clock-row", text: "plates to warm")
+    @later = 130
+    visit page.current_path
+    expect(page).to have_css("body.ringing").and have_css(".clock.rung", text: "0:00")
+    within("#clocks") { click_button "Put away" }
+    expect(page).to have_no_css("body.ringing")
+
     press("runs off, leaves a veil")
     expect(page).to have_css(".advice-now", text: /maize starch.*cold water/)
     CounterTop.tell("probe", do: "heat", celsius: 90, seconds: 6)
@@ -104,7 +115,7 @@ RSpec.describe "A dish from the bench to the notebook" do
 
     within("#all-steps") { find("button", text: "until it boils").click }
     expect(page).to have_css(".step-text", text: "until it boils")
-    @later = 1500
+    @later = 1700
     press("Done, next")
     expect(page).to have_css(".moved", text: /boiled later than planned: this hob gives about \d+ W/)
 

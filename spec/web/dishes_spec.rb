@@ -18,6 +18,14 @@ RSpec.describe "The Weigh and Cook rooms" do
     visit("/dishes/#{id}/weigh")
     expect([text_of(".weigh-number").first, text_of(".weigh-name").first, text_of("#bench-sheet h3")]).to match(["40 g", /\Abutter/, ["The pan", "The wet bowl"]])
     expect(visit("/weigh").headers["location"]).to end_with("/dishes/#{id}/weigh")
+    second = start[self]
+    act[self, id, "timer:own", room: "cook", minutes: "9", label: "the pot"]
+    visit("/cook")
+    expect(text_of(".dishes li a").length).to eq 2
+    visit("/dishes/#{second}/cook")
+    expect(text_of("#clocks").first).to match(/9:00 Caraway cream: the pot/)
+    send_form("/dishes/#{second}/put-away")
+    expect([visit("/cook").headers["location"], visit("/dishes/#{second}/cook").headers["location"]]).to match([end_with("/dishes/#{id}/cook"), end_with("/cook")])
   end
 
   it "ask which pack, take what is near enough, keep asking for what is too little" do
@@ -101,7 +109,7 @@ RSpec.describe "The Weigh and Cook rooms" do
     visit("/dishes/#{id}/photo.jpg")
     expect([last_response.content_type, last_response.body.b[0, 3]]).to eq ["image/jpeg", "\xFF\xD8\xFF".b]
     send_form("/dishes/#{id}/finish", {"verdict" => "right", "texture" => "medium"})
-    expect(text_of(".problem").first).to match(/in the notebook already/)
+    expect([text_of(".problem").first, visit("/dishes/#{id}/cook").headers["location"]]).to match([/in the notebook already/, end_with("/notebook/#{kept.id}")])
   end
 
   it "refuse a photo that is none" do
