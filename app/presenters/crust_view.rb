@@ -2,6 +2,8 @@ module Restauro
   module Presenters
     # A crust's snapshot in the words and pictures of the page.
     class CrustView < SwapView
+      include HeldView
+
       COVERS = {"bottom" => "under its filling", "double" => "under and over", "top" => "on top", "free" => "free on a tray"}.freeze
 
       def family = "crust"
@@ -67,11 +69,6 @@ module Restauro
         "The filling, #{filling[:grams]} g#{", #{Format.number(filling[:depth_cm])} cm deep" if filling[:depth_cm]}, #{with}. " \
           "Done at #{filling[:done_celsius].round} °C: #{filling[:why]}."
       end
-
-      def other_amount(other) = Format.list(other[:amounts].map { |name, grams| "#{Format.grams(grams)} g #{name}" })
-      def other_field = "bind_flour"
-      def other_value(other) = "#{other[:school]}:#{other[:with].join(",")}"
-      def other_lists(other) = {"bind" => other[:school], "flour" => other[:with].join(",")}
     end
   end
 end

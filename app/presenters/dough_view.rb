@@ -2,6 +2,8 @@ module Restauro
   module Presenters
     # A dough's snapshot in the words and pictures of the page.
     class DoughView < SwapView
+      include HeldView
+
       def family = snapshot[:family]
       def ladder = Ladder.new(snapshot[:picture], low: 0.35, high: 1.8, ticks: [0.4, 0.5, 0.6, 0.8, 1, 1.5]).to_s
       def layout = snapshot[:picture][:layout]&.then { |layout| LayoutPicture.new(layout).to_s }
@@ -38,11 +40,6 @@ module Restauro
         minutes = Format.minutes_text((2 * boil[:done]).ceil / 2.0)
         "#{layout[:pieces]} pieces, #{minutes} min in the pot.#{" Floating is not done." if boil[:floats_first]}"
       end
-
-      def other_amount(other) = Format.list(other[:amounts].map { |name, grams| "#{Format.grams(grams)} g #{name}" })
-      def other_field = "bind_flour"
-      def other_value(other) = "#{other[:school]}:#{other[:with].join(",")}"
-      def other_lists(other) = {"bind" => other[:school], "flour" => other[:with].join(",")}
     end
   end
 end

@@ -101,11 +101,7 @@ module Restauro
         end.join
       end
 
-      def bar(y)
-        right = MARGIN + BAR_MM * scale
-        Svg.tag("path", d: "M#{MARGIN} #{(y + 4).round}V#{(y + 14).round}H#{right.round}V#{(y + 4).round}", class: "scale-bar") +
-          Svg.text("5 cm", x: right + 8, y: y + 16, class: "tick")
-      end
+      def bar(y) = Svg.scale_bar("5 cm", left: MARGIN, right: MARGIN + BAR_MM * scale, top: y)
     end
   end
 end

@@ -27,16 +27,8 @@ module Restauro
 
         # @param target [String, Numeric, nil] a rung or the ratio itself
         def self.ratio_of(target)
-          return if target.nil?
-
-          number = Float(target, exception: false)
-          return Hydration::Rung.fetch(target.to_s).middle.to_f unless number
-
-          range = Constants.fetch(:batter, :least_target)..Constants.fetch(:batter, :most_target)
-          return number if range.cover?(number)
-
-          raise InvalidInput, "a batter's target is a rung (#{Hydration::Rung.all.map(&:key).drop(4).join(", ")}) or a ratio from " \
-                              "#{range.first} to #{range.last}, got #{target}"
+          Hydration::Rung.ratio(target, what: "a batter", examples: Hydration::Rung.all.drop(4),
+                                        range: Constants.fetch(:batter, :least_target)..Constants.fetch(:batter, :most_target))
         end
       end
     end

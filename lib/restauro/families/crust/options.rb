@@ -28,16 +28,8 @@ module Restauro
 
         # @param target [String, Numeric, nil] a rung or the ratio itself
         def self.ratio_of(target)
-          return if target.nil?
-
-          number = Float(target, exception: false)
-          return Hydration::Rung.fetch(target.to_s).middle.to_f unless number
-
-          range = Constants.fetch(:crust, :least_target)..Constants.fetch(:crust, :most_target)
-          return number if range.cover?(number)
-
-          raise InvalidInput, "a crust's target is a rung (#{Hydration::Rung.all.map(&:key).first(5).join(", ")}) or a ratio from " \
-                              "#{range.first} to #{range.last}, got #{target}"
+          Hydration::Rung.ratio(target, what: "a crust", examples: Hydration::Rung.all.first(5),
+                                        range: Constants.fetch(:crust, :least_target)..Constants.fetch(:crust, :most_target))
         end
 
         private
