@@ -4,7 +4,8 @@ RSpec.describe "The core" do
   root = Restauro::ROOT
 
   it "loads alone, on plain Ruby, without the web or the database" do
-    script = "require 'restauro'; Restauro.constants.each { |c| Restauro.const_get(c) }; Restauro::Families::Sauce.constants.each { |c| Restauro::Families::Sauce.const_get(c) }; " \
+    script = "require 'restauro'; all = ->(m) { m.constants.each { |c| m.const_get(c) } }; all[Restauro]; [Restauro::Making, Restauro::Shaping, Restauro::Heat, Restauro::Families].each(&all); " \
+             "%i[Sauce Batter Breading Dough Crust].each { |f| all[Restauro::Families.const_get(f)] }; " \
              "puts $LOADED_FEATURES.grep(/sinatra|sequel|rack|nokogiri|dry|pg/).reject { |f| f.include?('ruby/3') && f.end_with?('.so') && f.include?('openssl') }"
     out, status = Open3.capture2e({"RUBYOPT" => "", "BUNDLE_GEMFILE" => nil}, RbConfig.ruby, "-I#{root}/lib", "-e", script, chdir: "/")
     expect([out, status.success?]).to eq ["", true]

@@ -103,9 +103,10 @@ RSpec.describe "A dish from the bench to the notebook" do
     expect(page).to have_css(".clock-row", text: "plates to warm")
     @later = 130
     visit page.current_path
-    expect(page).to have_css("body.ringing").and have_css(".clock.rung", text: "0:00")
+    expect(page).to have_css(".ring-banner", text: "plates to warm").and have_css(".clock.rung", text: "0:00")
+    expect(page).to accessible
     within("#clocks") { click_button "Put away" }
-    expect(page).to have_no_css("body.ringing")
+    expect(page).to have_no_css(".ring-banner")
 
     press("runs off, leaves a veil")
     expect(page).to have_css(".advice-now", text: /maize starch.*cold water/)

@@ -22,16 +22,7 @@ module Restauro
       end
 
       # @return [Dish] a new one, after what happened
-      def after(event)
-        dup.tap do |fresh|
-          fresh.instance_eval do
-            @weighed, @which, @timers, @entered, @left_at, @targets = [@weighed, @which, @timers, @entered, @left_at, @targets].map(&:dup)
-            @skipped, @seen, @moves, @minutes = [@skipped, @seen, @moves, @minutes].map(&:dup)
-            @version += 1
-            happen(event)
-          end
-        end
-      end
+      def after(event) = dup.tap { |fresh| fresh.send(:happen, event) }
 
       # The next to weigh: the one chosen, else the first that is not in.   @return [Item, nil]
       def current
@@ -60,7 +51,13 @@ module Restauro
 
       private
 
+      def initialize_copy(_other)
+        @weighed, @which, @timers, @entered, @left_at, @targets = [@weighed, @which, @timers, @entered, @left_at, @targets].map(&:dup)
+        @skipped, @seen, @moves, @minutes = [@skipped, @seen, @moves, @minutes].map(&:dup)
+      end
+
       def happen(event)
+        @version += 1
         data = event.data
         case event.kind
         when "weighed" then weigh(data)

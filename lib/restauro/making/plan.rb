@@ -32,8 +32,14 @@ module Restauro
       # What a step speaks of, and what the words for it speak of.
       def self.uses(step, items)
         said = step.text.downcase
-        items.select { |item| [item.name.downcase, *item.name.downcase.split.select { |word| word.length > 4 }].any? { |name| said.include?(name) } }
-             .map(&:id)
+        items.select { |item| spoken_of?(item.name.downcase, said) }.map(&:id)
+      end
+
+      # The water of a dough, and not the pot's, is spoken of with its grams.
+      def self.spoken_of?(name, said)
+        return said.match?(/\d g (?:cold )?water/) if name == "water"
+
+        [name, *name.split.select { |word| word.length > 4 }].any? { |word| said.include?(word) }
       end
 
       def item(id) = items.find { |item| item.id == id } || raise(NotFound, "no such line on this bench sheet")

@@ -45,7 +45,7 @@ export class Clocks {
 
   tick() {
     const now = performance.now();
-    let ringing = false;
+    const ringing = new Set();
     this.root.querySelectorAll("[data-clock]").forEach((clock) => {
       if (clock.dataset.running !== "yes") return;
       const left = (Number(clock.dataset.ends) - now) / 1000;
@@ -53,10 +53,19 @@ export class Clocks {
       clock.textContent = `${Math.floor(shown / 60)}:${String(shown % 60).padStart(2, "0")}`;
       clock.classList.toggle("rung", left <= 0);
       if (left > 0) return;
-      ringing = true;
+      ringing.add(clock.dataset.label);
       if (!this.rung.has(clock.dataset.clock)) this.ring(clock.dataset.clock);
     });
-    document.body.classList.toggle("ringing", ringing);
+    document.body.classList.toggle("ringing", ringing.size > 0);
+    this.banner([...ringing].join(" · "));
+  }
+
+  // What rings, at the top of the page, wherever its clock stands.
+  banner(words) {
+    const banner = this.root.querySelector("[data-ring]");
+    if (!banner || banner.textContent === words) return;
+    banner.textContent = words;
+    banner.hidden = words === "";
   }
 
   ring(id) {
