@@ -4,12 +4,11 @@ module Restauro
     BOILS = /until it boils|to the boil/i
     MOST_TIMER_MIN = 24 * 60
 
-    # @param page [DishPage]   @param fields [Hash] from the form   @param counter [Counter]
-    def initialize(page, fields, counter)
+    # @param page [DishPage]   @param fields [Hash] from the form
+    def initialize(page, fields)
       @page = page
       @dish = page.dish
       @fields = fields
-      @counter = counter
     end
 
     # What a button can do, and the field that stands after its colon: "pause:t3".
@@ -57,11 +56,7 @@ module Restauro
       taken(item, @dish.wanted(item), @fields["by"] == "spoons" ? "spoons" : "tap")
     end
 
-    # The scale starts from nothing for the next.
-    def taken(item, grams, by)
-      @counter.scale.command("do" => "tare")
-      [["weighed", {"item" => item.id, "grams" => grams.round(1), "by" => by}]]
-    end
+    def taken(item, grams, by) = [["weighed", {"item" => item.id, "grams" => grams.round(1), "by" => by}]]
 
     def asked!
       raise InvalidInput, "first say which pack it is: #{item.lookalike["ask"]}" if @dish.ask?(item)

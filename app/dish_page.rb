@@ -18,7 +18,6 @@ module Restauro
     def plan = dish.plan
     def family = row.family
     def now = @services.clock.call.to_f
-    def view = Presenters.view(SwapSnapshot.from_json(row.snapshot), pull: false)
     def item = dish.over ? plan.item(dish.over["item"]) : dish.current
     def wanted = dish.wanted(item)
     def tolerance = Making::Item.tolerance(dish.targets.fetch(item.id))

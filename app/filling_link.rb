@@ -12,7 +12,8 @@ module Restauro
 
     # The crust's recipe with that sauce's wheat lines as its filling, in the place of its own.   @return [Recipes::Recipe]
     def into(recipe, catalogue, services)
-      sauce = services.reader(@kept.inputs["units"] || "metric").read(@kept.inputs["recipe"])
+      corrections = CorrectionsInput.new(@kept.inputs["corrections"] || "[]").corrections
+      sauce = services.reader(@kept.inputs["units"] || "metric").read(@kept.inputs["recipe"], corrections: corrections)
       own = Families::Crust::Parts.marked(recipe, catalogue).lines
       crust = recipe.lines.zip(own).reject { |_, marked| marked.part == Families::Crust::Parts::NAME }.map(&:first)
       heading = Recipes::Line.new(text: HEADING, role: "title", part: HEADING)

@@ -9,8 +9,6 @@ module Restauro
       BOTTOM = 330
       LOW = 0
       HIGH = 200
-      # An oven is out by so much of the time.
-      OVEN_BAND = 0.15
 
       # @param bake [Hash] from Families::Crust::Picture
       def initialize(bake)
@@ -29,7 +27,8 @@ module Restauro
       def words
         [("#{number(@bake[:prebake])} min before it is filled" if @bake[:prebake]), ("#{number(@bake[:bake])} min to bake" if @bake[:bake]),
          ("rim golden at #{number(@bake[:rim_golden])} min" if @bake[:rim_golden]),
-         ("rim burnt at #{number(@bake[:rim_burnt])}" if @bake[:rim_burnt])].compact.join(", ") + " at #{@bake[:oven]} °C; an oven may be out by 15 %"
+         ("rim burnt at #{number(@bake[:rim_burnt])}" if @bake[:rim_burnt])].compact.join(", ") +
+          " at #{@bake[:oven]} °C; an oven may be out by #{(100 * @bake[:band]).round} %"
       end
 
       def number(value) = value.round.to_s
@@ -37,7 +36,7 @@ module Restauro
       def y(celsius) = BOTTOM - (BOTTOM - TOP) * (celsius.clamp(LOW, HIGH) - LOW) / (HIGH - LOW).to_f
 
       def band
-        from, to = @end * (1 - OVEN_BAND), @end * (1 + OVEN_BAND)
+        from, to = @end * (1 - @bake[:band]), @end * (1 + @bake[:band])
         Svg.tag("rect", x: x(from), y: TOP, width: x(to) - x(from), height: BOTTOM - TOP, class: "bake-band")
       end
 

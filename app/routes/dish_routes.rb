@@ -33,6 +33,7 @@ module Restauro
     end
 
     module Helpers
+      STALE = "This dish went on in another tab: here is where it stands. Look, then tap again.".freeze
       ROOMS = {weigh: "Weigh", cook: "Cook", finish: "Cook"}.freeze
 
       def dish_row
@@ -95,18 +96,21 @@ module Restauro
 
       # @return [String, nil] what went wrong
       def confirm(row, dish_page)
-        happened = DishDoings.new(dish_page, params, services.counter).events
+        happened = DishDoings.new(dish_page, params).events
         return if happened.empty?
+        raise InvalidInput, "this dish is no longer on the stove" if row.finished_at
         raise Database::DishRepository::Stale if params["version"].to_i != dish_page.dish.version
 
         services.dishes.confirm(row.id, dish_page.dish.version, happened)
+        # Only what is written down is tared away: what lies on the scale is not lost with the database.
+        services.counter.scale.command("do" => "tare") if happened.any? { |kind, _| kind == "weighed" }
         follow_probe(row.id, happened)
         services.counter.hub.tell("dish", {id: row.id, version: dish_page.dish.version + happened.length})
         nil
       rescue InvalidInput => e
         e.message
       rescue Database::DishRepository::Stale
-        "This dish went on in another tab: here is where it stands. Look, then tap again."
+        STALE
       end
 
       def follow_probe(id, happened)
@@ -120,6 +124,8 @@ module Restauro
         redirect to("/notebook/#{finish.write}"), 303
       rescue InvalidInput => e
         dish_room(:finish, error: e.message)
+      rescue Database::DishRepository::Stale
+        dish_room(:finish, error: STALE)
       end
 
       def photo

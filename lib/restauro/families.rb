@@ -25,6 +25,7 @@ module Restauro
     autoload :Sauce, "restauro/families/sauce"
     autoload :Step, "restauro/families/step"
     autoload :Troubles, "restauro/families/troubles"
+    autoload :WheatElsewhere, "restauro/families/wheat_elsewhere"
 
     KEYS = %w[sauce batter breading crust gnocchi pasta].freeze
 

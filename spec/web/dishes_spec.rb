@@ -65,6 +65,27 @@ RSpec.describe "The Weigh and Cook rooms" do
     expect([text_of(".weigh-name").first, state[id].skipped.length]).to match([/whole milk/, 1])
   end
 
+  it "tare the scale only when what was on it is written down" do
+    id = start[self]
+    scale = WebHelpers::SERVICES.counter.scale
+    expect(scale).not_to receive(:command)
+    act[self, id, "weigh", grams: "60"]
+    act[self, id, "take_out"]
+    allow(WebHelpers::SERVICES.dishes).to receive(:confirm).and_raise(Sequel::DatabaseError, "away")
+    act[self, id, "tap"]
+    expect([last_response.status, state[id].weighed]).to eq [503, {}]
+    RSpec::Mocks.space.reset_all
+    expect(scale).to receive(:command).with("do" => "tare").once
+    act[self, id, "tap"]
+  end
+
+  it "take nothing more once it is put away" do
+    id = start[self]
+    send_form("/dishes/#{id}/put-away")
+    act[self, id, "tap"]
+    expect([text_of(".problem").first, state[id].version]).to match([/no longer on the stove/, 0])
+  end
+
   it "do nothing twice: what another tab confirmed first is shown instead" do
     id = start[self]
     act[self, id, "tap"]

@@ -45,7 +45,6 @@ module Restauro
       def entered_at(index = step) = @entered[index]
       # How long a step took.   @return [Float, nil] s
       def took(index) = @entered[index] && @left_at[index] ? @left_at[index] - @entered[index] : nil
-      def planned_minutes(index) = plan.steps[index].minutes
       def minutes_left = steps.drop(step).filter_map(&:minutes).sum(0.0)
       def done? = !finish.nil?
 

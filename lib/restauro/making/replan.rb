@@ -39,8 +39,8 @@ module Restauro
       # A sauce that boiled later or sooner than planned: the hob gives other watts, and so much water goes.
       # @param swap [Families::Sauce::Swap]   @param late [Float] actual over planned time to the boil   @return [Replan]
       def self.boiled(family, swap, late)
-        watts = swap.ours.options.heating_watts / late
-        again = family.predict(swap.ours.recipe, swap.ours.options.with_choices(watts: watts.clamp(50, 5000), target: nil))
+        watts = (swap.ours.options.heating_watts / late).clamp(*%i[hob_least_watts hob_most_watts].map { |name| Constants.fetch(:making, name) })
+        again = family.predict(swap.ours.recipe, swap.ours.options.with_choices(watts: watts, target: nil))
         e, target = again.flour_equivalents.value, swap.ours.flour_equivalents.value
         new(words: "It boiled #{late > 1 ? "later" : "sooner"} than planned: this hob gives about #{watts.round(-1)} W. #{texture(again, e, target)}")
       end

@@ -57,6 +57,17 @@ RSpec.describe Restauro::Families::Crust do
       end
     end
 
+    {"a filling with flour and nothing to thicken" => "Leek tart\n\nPastry:\n200 g flour\n100 g butter\n40 ml water\n\nFilling:\n500 g leeks\n1 tbsp flour",
+     "crumbs in a custard" => "Tart\n\nPastry:\n200 g flour\n100 g butter\n40 ml water\n\nFilling:\n3 eggs\n200 ml cream\n40 g breadcrumbs",
+     "flour to dust a sheet with, and crumbs under it" => "Pie\n1 sheet puff pastry\nflour, to dust\n2 tbsp flour\n\nFilling:\n400 g leeks\n300 ml milk\n30 g flour\n20 g breadcrumbs",
+     "flour among the crumbs of a base" => "Base\n200 g biscuit crumbs\n80 g butter\n2 tbsp flour"}.each do |where, text|
+      it("leaves no wheat in #{where}") { expect(starch_in[swapped[self, text]]).not_to include("contains") }
+    end
+
+    {%w[wheat_flour] => /holds gluten/, %w[corn_starch] => /list of what to leave out/}.each do |keys, said|
+      it("refuses #{keys.first} for a filling that must not have it") { expect { swapped[self, galette, filling_with: keys, without: %w[maize]] }.to raise_error(Restauro::InvalidInput, said) }
+    end
+
     it("every diet leaves a pressed crust") { Restauro::Diets.all.each { |diet| expect(swapped[self, pressed, without: [diet.key]].flours).not_to be_empty } }
     it("a nut-free, egg-free, dairy-free one is of seeds or sorghum") { expect(swapped[self, pressed, without: %w[tree_nut egg dairy], school: "seed"].then { |s| [s.flours.map(&:ingredient), s.binder.ingredient] }).to match([include("sorghum_flour"), "flax_meal"]) }
     it("takes fat alone for who asks, and says that it crumbles") { expect(swapped[self, pressed, without: %w[egg], school: "fat"].then { |s| [s.flours.map(&:ingredient), s.binder, s.warnings.map(&:code)] }).to match([%w[almond_flour], nil, include("stretch_short")]) }

@@ -31,7 +31,7 @@ module Restauro
         end
 
         def thickness(crust, lining)
-          least, most = Constants.fetch(:crust, :least_mm), [Constants.fetch(:crust, :most_mm), 1.5 * lining.usual_mm].max
+          least, most = Constants.fetch(:crust, :least_mm), crust.style.most_mm
           lies = "in this pan the dough lies #{lining.there_mm.round(1)} mm thick"
           usual = "#{crust.usual_grams.round} g lies the usual #{Recipes::WeighedLine.tenths(lining.usual_mm)} mm"
           return if crust.style.sheet?

@@ -77,7 +77,7 @@ module Restauro
           names.empty? ? "" : "#{names.join(" and ")}, "
         end
 
-        def sharp = lines("liquid").find { |line| @catalogue.fetch(line.ingredient).ph.to_f.between?(0.1, 3.5) }&.then { |line| say(line) }
+        def sharp = lines("liquid").find { |line| Dough::Stays.sharp?(@catalogue.fetch(line.ingredient)) }&.then { |line| say(line) }
 
         def look
           {"thin" => "soft and sticky, spreads under oiled hands", "pressed" => "damp crumbs that hold when squeezed"}

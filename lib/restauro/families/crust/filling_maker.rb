@@ -4,6 +4,7 @@ module Restauro
       # Works a filling's swap out.
       class FillingMaker
         TRIAL_G = 10.0
+        STARCHES = %w[tapioca_starch potato_starch arrowroot corn_starch sweet_rice_flour chickpea_flour almond_flour sunflower_meal].freeze
 
         def initialize(filling, catalogue, options)
           @filling = filling
@@ -40,20 +41,26 @@ module Restauro
 
         def exclusion = Diets::Exclusion.of(@options.without, @catalogue)
 
-        # By who eats, as any line is.
+        # No wheat stays, whatever it is there for; the rest by who eats.
         def plain_pairs
-          found = Diets::Substitutes.new(@catalogue, exclusion, units: KitchenUnits.of(@recipe.system)).of(@recipe).select(&:found?)
-          lines.map { |line| [line, found.find { |each| each.line.equal?(line) }&.lines || [line]] }
+          lines.map { |line| [line, elsewhere.in_place_of(line) || substitutes.find { |found| found.line.equal?(line) }&.lines || [line]] }
         end
+
+        def units = KitchenUnits.of(@recipe.system)
+        def elsewhere = WheatElsewhere.new(@catalogue, flour: method(:thickener), exclusion: exclusion, units: units)
+        def substitutes = (@substitutes ||= Diets::Substitutes.new(@catalogue, exclusion, units: units).of(@recipe).select(&:found?))
+
+        # What is not wheat in the sauce family's own swap too: crumbs.
+        def without_crumbs(pairs) = pairs.map { |line, ours| [line, ours.flat_map { |one| elsewhere.in_place_of(one) || [one] }] }
 
         def lines = @recipe.lines.reject { |line| line.role == "step" }
 
         # With gluten's thickener: the sauce family's own swap, to what holds in a crust.
         def thickened
           swap = @sauce.swap(@recipe, @sauce.options(school: school, with: with, target: target, **choices))
-          FillingSwap.new(pairs: swap.pairs, sauce: swap, e: swap.target, warnings: swap.warnings)
+          FillingSwap.new(pairs: without_crumbs(swap.pairs), sauce: swap, e: swap.target, warnings: swap.warnings)
         rescue InvalidInput => e
-          as_it_is([Warning.new(code: :filling_not_swapped, text: "the filling: #{e.message}")])
+          as_it_is([Warning.new(code: :filling_not_swapped, text: "the filling, its flour swapped by weight alone: #{e.message}")])
         end
 
         # The cook's own, else no thinner than holds.
@@ -67,10 +74,16 @@ module Restauro
         def holds = Constants.fetch(:crust, @filling.fruit? ? :hold_fruit_e : :hold_sauce_e)
         def school = @filling.fruit? ? "slurry" : nil
         def with = @options.filling_with.any? ? @options.filling_with : (@filling.fruit? ? [starch.key] : [])
-        # Fruit and sugar want a starch that swells early.
+        # The cook's own, if it may be eaten.   @raise [InvalidInput]
+        def thickener
+          own = @options.filling_with.first or return starch
+          exclusion.allow!(@catalogue.fetch(own), instead: "another thickener for the filling")
+        end
+
+        # Fruit and sugar want a starch that swells early.   @raise [InvalidInput]
         def starch
-          %w[tapioca_starch potato_starch arrowroot corn_starch sweet_rice_flour].map { |key| @catalogue.fetch(key) }
-                                                                             .find { |i| exclusion.allows?(i) } || @catalogue.fetch("chickpea_flour")
+          found = STARCHES.map { |key| @catalogue.fetch(key) }.find { |ingredient| exclusion.allows?(ingredient) }
+          found or raise InvalidInput, "nothing is left to thicken the filling with: leave out less, or boil it down"
         end
 
         def runs?
@@ -82,11 +95,11 @@ module Restauro
 
         # Flour-equivalents go with the grams: a trial tells how many.
         def with_starch(pairs, warnings = [])
-          ingredient = (@options.filling_with.map { |key| @catalogue.fetch(key) } + [starch]).first
+          ingredient = thickener
           rest = @recipe.with(lines: pairs.flat_map(&:last))
           one = e_with(rest, ingredient, TRIAL_G) / TRIAL_G
           grams = ((@options.hold || Constants.fetch(:crust, :hold_fruit_e)) / one).clamp(0.0, @filling.grams / 4)
-          line = Recipes::WeighedLine.of(ingredient, grams, role: "thickener", part: Parts::NAME, units: KitchenUnits.of(@recipe.system))
+          line = Recipes::WeighedLine.of(ingredient, grams, role: "thickener", part: Parts::NAME, units: units)
           *head, (last, ours) = pairs
           FillingSwap.new(pairs: [*head, [last, ours + [line]]], added: line, e: e_with(rest, ingredient, grams), warnings: warnings)
         end

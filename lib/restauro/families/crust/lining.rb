@@ -51,8 +51,6 @@ module Restauro
         def thickness_mm = rolled ? [there_mm, usual_mm].min : there_mm
         # Dough that lies at its usual thickness.   @return [Float] cm3
         def usual_cm3 = covered_cm2 * usual_mm / 10
-        # How many times too much dough there is.
-        def times = there_mm / usual_mm
       end
     end
   end

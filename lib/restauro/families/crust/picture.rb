@@ -51,6 +51,7 @@ module Restauro
           baking = @ours.baking
           {oven: baking.oven.celsius.round, weighted: baking.weighted_minutes, prebake: baking.prebake_minutes, bake: baking.bake_minutes,
            rim_golden: baking.rim_golden_minutes, rim_burnt: baking.rim_burnt_minutes, cover_from: baking.cover_from,
+           band: Constants.fetch(:crust, :oven_band),
            done_celsius: @ours.filling&.done_celsius, rim: points(baking.rim_course) { |point| point.surface },
            filling: points(baking.filling_course) { |point| point.centre }}
         end

@@ -35,7 +35,6 @@ module Restauro
         def fat_g = of_groups("fat")
         # Pure fat in all of it, that of nuts and eggs too.   @return [Float] g
         def all_fat_g = weights.sum(0.0) { |ingredient, g| ingredient.fat_pct / 100 * g }
-        def water_g = weights.sum(0.0) { |ingredient, g| ingredient.water_pct.to_f / 100 * g }
         def powder_g = flour_g + of_groups("crumb")
         # Of the flour, in per cent: what a baker writes down.   @return [Array<Array(Ingredient, Float)>]
         def bakers_percentages = powder_g.zero? ? [] : weights.map { |ingredient, g| [ingredient, 100 * g / powder_g] }
@@ -43,8 +42,7 @@ module Restauro
         def volume_cm3 = 1000 * grams / food.density(20.0)
         # What it is rolled to; what is pressed or crumbled lies as thick as there is of it, within reason.   @return [Float] mm
         def thickness_mm
-          range = Constants.fetch(:crust, :least_mm)..[Constants.fetch(:crust, :most_mm), 1.5 * style.thickness_mm].max
-          (options.thickness_mm || lining&.thickness_mm || style.thickness_mm).clamp(range)
+          (options.thickness_mm || lining&.thickness_mm || style.thickness_mm).clamp(Constants.fetch(:crust, :least_mm), style.most_mm)
         end
 
         # What is left of it once the pan is lined.   @return [Float] g
@@ -57,8 +55,6 @@ module Restauro
         def filling_start = options.filling_start || (filling&.cooked? ? "hot" : "cold")
         def filling_depth_cm = filling && lining && filling.depth_cm(lining.base_cm2)
         def egg? = Recipes::Parts.dough(recipe).any? { |line| line.role == "egg" }
-        def nuts? = weights.any? { |ingredient, _| ingredient.allergens.include?("tree nut") }
-        def bought = weights.map(&:first).find { |ingredient| ingredient.group == "pastry" }
 
         # How many times as fast as wheat's it browns: by its flours and its sugar.
         def browns

@@ -3,7 +3,7 @@ module Restauro
     class Crust
       # A bought wheat sheet, or crumbs, for those without gluten.
       class SheetSwapper
-        CRUMBS = {"wheat_biscuit_crumbs" => "gf_biscuit_crumbs"}.freeze
+        DUST = %w[white_rice_flour tapioca_starch potato_starch sorghum_flour almond_flour sunflower_meal coconut_flour].freeze
 
         def initialize(catalogue, recipe, options)
           @catalogue = catalogue
@@ -50,7 +50,7 @@ module Restauro
             next [line, []] if Dough::Stays.glaze_out?(line, @catalogue, @exclusion)
             next [line, [new_line(line)]] if replaced.any? { |wheat| wheat.equal?(line) }
 
-            [line, found.find { |each| each.line.equal?(line) }&.lines || [line]]
+            [line, elsewhere.in_place_of(line) || found.find { |each| each.line.equal?(line) }&.lines || [line]]
           end
         end
 
@@ -62,8 +62,18 @@ module Restauro
         end
 
         def counterpart(line)
-          key = Sheet.rows.find { |_, row| row["takes"] == line.ingredient }&.first || CRUMBS.fetch(line.ingredient, "gf_breadcrumbs")
+          key = Sheet.rows.find { |_, row| row["takes"] == line.ingredient }&.first
+          return elsewhere.crumbs(@catalogue.fetch(line.ingredient)) unless key
+
           @exclusion.allow!(@catalogue.fetch(key), instead: "a crust of your own flours")
+        end
+
+        # Flour to dust with, beside the sheet or the crumbs.
+        def elsewhere = WheatElsewhere.new(@catalogue, flour: method(:dust), exclusion: @exclusion, units: units)
+
+        def dust
+          found = DUST.map { |key| @catalogue.fetch(key) }.find { |ingredient| @exclusion.allows?(ingredient) }
+          found or raise InvalidInput, "no flour is left to dust with: leave out less, or leave out that line"
         end
 
         def sheet

@@ -42,6 +42,8 @@ module Restauro
           groups["meal"] > Constants.fetch(:crust, :meal_style_share) * groups.values_at("flour", "blend", "starch", "meal").sum
         end
 
+        # How thick it may lie at most.   @return [Float] mm
+        def most_mm = [Constants.fetch(:crust, :most_mm), Constants.fetch(:crust, :most_times) * thickness_mm].max
         # Whether it is spread out, not rolled or bound.
         def loose? = %w[crumble base].include?(key)
         def sheet? = key == "sheet"

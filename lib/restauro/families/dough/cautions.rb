@@ -60,7 +60,9 @@ module Restauro
           return [] unless dough.filled? && dough.filling_g.positive? && dough.plan
 
           over = dough.filling_g - dough.filling_each_g * dough.plan.pieces
-          over > 0.05 * dough.filling_g ? [warning(:filling_over, "#{over.round} g of the filling is left over with this ring")] : []
+          return [] unless over > Constants.fetch(:shaping, :filling_over_share) * dough.filling_g
+
+          [warning(:filling_over, "#{over.round} g of the filling is left over with this ring")]
         end
 
         def warning(code, text) = Warning.new(code: code, text: text)

@@ -137,7 +137,7 @@ module Restauro
         # Purée that was cooked and is not in this dough, in portions as large as this one's.
         def leftover
           made, used = @options.roasted_to_g, puree && @ours.contents.parts.find { |ingredient, _| ingredient.equal?(puree) }&.last&.value
-          return unless made && used && made - used > 0.2 * used
+          return unless made && used && made - used > Constants.fetch(:dough, :leftover_share) * used
 
           left = made - used
           count = [(left / used).round, 1].max

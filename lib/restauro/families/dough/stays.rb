@@ -33,6 +33,9 @@ module Restauro
           catalogue.fetch(line.ingredient).then { |ingredient| ingredient.group == "egg" && !exclusion.allows?(ingredient) }
         end
 
+        # A spoon of vinegar or lemon juice is there for what it does, not for its water.
+        def self.sharp?(ingredient) = !ingredient.ph.nil? && ingredient.ph < Constants.fetch(:dough, :sharp_ph)
+
         private
 
         # A dough can be made of another root or curd; a sauce cannot.
@@ -47,11 +50,8 @@ module Restauro
           return false unless line.counted? && Recipes::Parts.place(line) == :dough
 
           ingredient = @catalogue.fetch(line.ingredient)
-          (ingredient.liquid? && !sharp?(ingredient)) || (ingredient.group == "egg" && !@exclusion.allows?(ingredient))
+          (ingredient.liquid? && !Stays.sharp?(ingredient)) || (ingredient.group == "egg" && !@exclusion.allows?(ingredient))
         end
-
-        # A spoon of vinegar or lemon juice is there for what it does, not for its water.
-        def sharp?(ingredient) = ingredient.ph && ingredient.ph < Constants.fetch(:dough, :sharp_ph)
 
         def refuse_mass(line)
           ingredient = @catalogue.fetch(line.ingredient)

@@ -61,16 +61,9 @@ module Restauro
           end
         end
 
-        # Wheat on the bench or in the filling: the new flour, or crumbs without gluten.
+        # Wheat on the bench or in the filling.
         def elsewhere(line, flour)
-          ingredient = line.ingredient && @catalogue.fetch(line.ingredient)
-          return unless ingredient&.contains_gluten? && (ingredient.starchy? || ingredient.group == "crumb")
-
-          fresh = ingredient.group == "crumb" ? @catalogue.fetch("gf_breadcrumbs") : flour
-          return [line(fresh, line.grams.value, line.role, line.part)] if line.grams
-
-          [Recipes::Line.new(text: "#{fresh.say}, to dust", ingredient: fresh.key, role: line.role, part: line.part, name_text: fresh.say,
-                             added: true)]
+          WheatElsewhere.new(@catalogue, flour: -> { flour }, exclusion: @stays.exclusion, units: @units).in_place_of(line)
         end
       end
     end
