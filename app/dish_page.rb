@@ -78,7 +78,7 @@ module Restauro
 
     # Grams of each ingredient that went in, to take off the cupboard.
     def used
-      weighed = plan.items.select { |one| dish.weighed.key?(one.id) }
+      weighed = plan.items.select { |one| one.key && dish.weighed.key?(one.id) }
       weighed.group_by(&:key).transform_values { |all| all.sum { |one| dish.weighed[one.id] }.round(1) }
     end
 

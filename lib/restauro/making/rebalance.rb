@@ -65,14 +65,15 @@ module Restauro
       end
 
       def self.body(plan, catalogue, amounts)
-        plan.items.sum { |item| catalogue.fetch(item.key).then { |found| found.thickens? ? found.thick_power * amounts[item.id] : 0.0 } }
+        plan.items.sum { |item| catalogue.find_key(item.key).then { |found| found&.thickens? ? found.thick_power * amounts[item.id] : 0.0 } }
       end
 
-      def self.poured(plan, catalogue, amounts) = plan.items.sum { |item| catalogue.fetch(item.key).liquid? ? amounts[item.id] : 0.0 }
+      def self.poured(plan, catalogue, amounts) = plan.items.sum { |item| catalogue.find_key(item.key)&.liquid? ? amounts[item.id] : 0.0 }
 
       # The partner's grams that give the water ratio back.
       def self.by_ratio(plan, catalogue, targets, now, partner)
-        parts = ->(amounts) { plan.items.reject { |item| item.bowl == "filling" }.map { |item| [catalogue.fetch(item.key), amounts.fetch(item.id)] } }
+        dough = plan.items.select { |item| item.key && item.bowl != "filling" }
+        parts = ->(amounts) { dough.map { |item| [catalogue.fetch(item.key), amounts.fetch(item.id)] } }
         ratio = Hydration::WaterRatio.of(parts[targets]) or return
         rest = parts[now.merge(partner.id => 0.0)]
         ingredient = catalogue.fetch(partner.key)
