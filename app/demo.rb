@@ -28,9 +28,9 @@ module Restauro
     def fields(entry, services)
       input = SwapInput.new(entry)
       worked = SwapPage.new(input, services)
-      raise DataError, "demo entry '#{entry["title"]}': #{worked.error}" unless worked.swap
+      raise DataError, "demo entry '#{entry["title"]}': #{worked.error}" unless worked.answer
 
-      {family: worked.family.key, title: input.title, note: input.note, inputs: input.state.slice(*NotebookRoutes::Helpers::INPUTS),
+      {family: worked.answer.main.family.key, title: input.title, note: input.note, inputs: input.state.slice(*NotebookRoutes::Helpers::INPUTS),
        choices: input.state.slice(*NotebookRoutes::Helpers::CHOICES), data_version: services.data_version, snapshot: worked.snapshot,
        created_at: services.clock.call - entry.fetch("days_ago") * DAY_S}
     end

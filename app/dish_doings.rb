@@ -1,7 +1,6 @@
 module Restauro
   # What the cook does at the counter and at the stove, as the events of a dish. Nothing is computed here that the core could compute.
   class DishDoings
-    BOILS = /until it boils|to the boil/i
     MOST_TIMER_MIN = 24 * 60
 
     # @param page [DishPage]   @param fields [Hash] from the form
@@ -34,8 +33,8 @@ module Restauro
 
     # What lies on the scale, or what was typed.
     def grams
-      text = @fields["grams"].to_s.strip.tr(",", ".")
-      value = Float(text, exception: false) or raise InvalidInput, "grams are a number such as 120 or 4.5; got '#{text[0, 20]}'"
+      text = @fields["grams"].to_s.strip
+      value = FormText.number(text) or raise InvalidInput, "grams are a number such as 120 or 4.5; got '#{text[0, 20]}'"
       return value if value.between?(0.05, 5000)
 
       raise InvalidInput, "a line weighs 0.1 g to 5 kg; got #{Recipes::WeighedLine.tenths(value.round(1))} g"
@@ -95,14 +94,14 @@ module Restauro
       entered = @dish.entered_at(here) or return
       actual = @page.step_timer&.passed_at(@page.now) || (@page.now - entered)
       planned = @dish.steps[here]
-      return Making::Replan.after(@dish, here, actual) unless @page.family == "sauce" && planned.text.match?(BOILS) && planned.minutes
+      return Making::Replan.after(@dish, here, actual) unless @page.step_family == "sauce" && planned.kind == "boil" && planned.minutes
       return unless Making::Replan.slipped?(planned.minutes * 60, actual) && @page.worked.swap
 
       Making::Replan.boiled(@page.worked.family, @page.worked.swap, actual / (planned.minutes * 60))
     end
 
     def timer
-      minutes = @fields["own"] ? Float(@fields["minutes"].to_s.tr(",", "."), exception: false) : @page.step.minutes
+      minutes = @fields["own"] ? FormText.number(@fields["minutes"]) : @page.step.minutes
       raise InvalidInput, "a clock runs up to a day; type minutes such as 12" unless minutes&.between?(0.1, MOST_TIMER_MIN)
 
       label = @fields["own"] ? @fields["label"].to_s.strip[0, 60] : ""

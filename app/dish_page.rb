@@ -26,6 +26,9 @@ module Restauro
     def scale? = @services.counter.scale.here?
     def probe? = @services.counter.probe.here?
 
+    # What the packs' labels have against a thing to weigh.   @return [Array<Warning>]
+    def pack_warnings(item) = item.key ? @services.packs.shelf.label(item.key) : []
+
     # What to do about too much.   @return [Array<Making::Rebalance>]
     def rebalances
       over = dish.over or return []
@@ -34,7 +37,10 @@ module Restauro
                                                       grams: over["grams"] + weighed.fetch(over["item"], 0.0))
     end
 
-    def bowls = plan.items.group_by(&:bowl)
+    # Bowls are of one part each: no part's milk goes in with another's water.   @return [Hash] words => items
+    def bowls = plan.items.group_by { |item| bowl_words(item) }
+    def bowl_words(item) = [item.part, Making::Bench::BOWLS.fetch(item.bowl)].compact.join(": ")
+    def several_parts? = plan.steps.filter_map(&:part).uniq.length > 1
     def step = dish.current_step
     def step_items = step.uses.map { |id| plan.item(id) }
     # The step's own clock, where it runs or has run.
@@ -53,9 +59,12 @@ module Restauro
       [dish.minutes_left - gone, 0.0].max
     end
 
+    # Of the part that this step is for; the dish's own where it is for all.   @return [String]
+    def step_family = plan.families.to_h[step&.part] || family
+
     # What the cook may see, in a tap: a sauce's spoon, else what goes wrong with this kind of dish.
-    def troubles = Families::Troubles.of(family)
-    def grades = family == "sauce" ? Families::Sauce::Grade::ALL : []
+    def troubles = Families::Troubles.of(step_family)
+    def grades = step_family == "sauce" ? Families::Sauce::Grade::ALL : []
     def advice = dish.seen.last&.then { |seen| seen if seen["step"] == dish.step }
     def probe_picture = plan.expected && Presenters::ProbePicture.new(plan.expected, readings).to_s
     def readings = @services.dishes.readings(id)
@@ -85,12 +94,17 @@ module Restauro
     # How it can be said to have come out, by the family's own scale.
     def textures
       return Families::Sauce::Grade::ALL.to_h { |grade| [grade.key, "#{grade.name}: #{grade.does}"] } if family == "sauce"
-      return {"" => "as it should", **troubles.to_h { |trouble| [trouble.key, trouble.sees] }} if family == "breading"
+      return {"" => "as it should", **Families::Troubles.of(family).to_h { |trouble| [trouble.key, trouble.sees] }} if family == "breading"
 
       Hydration::Rung.all.to_h { |rung| [rung.key, "#{rung.key.tr("_", " ")}: #{rung.says}"] }
     end
 
-    # The swap this dish is made of, worked out again.   @return [SwapPage]
-    def worked = @worked ||= SwapPage.new(SwapInput.new(row.inputs.merge(row.choices)), @services)
+    # The swap this dish is made of, worked out again, the part of this step in front.   @return [SwapPage]
+    def worked
+      @worked ||= begin
+        tab = several_parts? && step&.part ? {"tab" => step.part} : {}
+        SwapPage.new(SwapInput.new({**row.inputs, **row.choices, **tab}), @services)
+      end
+    end
   end
 end

@@ -20,10 +20,10 @@ module Restauro
       recipe.with(lines: [*crust, heading, *sauce.ingredients.map { |line| line.with(part: HEADING) }])
     end
 
-    # As thick as it was kept, with what it was kept with.   @return [Hash] for Families::Crust::Options
+    # As thick as it was kept, with what it was kept with.   @return [Hash] for Families::Sauce::Options
     def options
-      {hold: @kept.snapshot.dig("target", "flour_equivalents"),
-       filling_with: @kept.snapshot.fetch("thickeners", []).filter_map { |line| line["key"] }}.compact
+      {target: @kept.snapshot.dig("target", "flour_equivalents"),
+       with: @kept.snapshot.fetch("thickeners", []).filter_map { |line| line["key"] }}.compact
     end
 
     def to_h = {id: @kept.id, title: @kept.title}

@@ -12,6 +12,14 @@ module Restauro
       "<svg class=\"shape\" viewBox=\"0 0 16 16\" role=\"img\" aria-label=\"#{h(role)}\">#{SHAPES.fetch(shape)}</svg>"
     end
 
+    # An entry of the notebook in a line; nil where it cannot be drawn, which keeps nobody from the rest of the list.   @return [Hash, nil]
+    def entry_line(kept)
+      Presenters.view(SwapSnapshot.from_json(kept.snapshot), pull: false).entry_line
+    rescue StandardError => e
+      warn "notebook entry #{kept.id}: #{e.class}: #{e.message.to_s[0, 200]}"
+      nil
+    end
+
     # Doughs share their choices and pictures.
     def family_view(family) = %w[gnocchi pasta].include?(family) ? "dough" : family
 

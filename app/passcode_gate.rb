@@ -4,7 +4,7 @@ require "erb"
 module Restauro
   # Lets in who knows the passcode that bin/start --lan printed. A few wrong tries make everybody wait.
   class PasscodeGate
-    OPEN_PATHS = %r{\A/(?:css|fonts|icon\.svg)}
+    OPEN_PATHS = %r{\A/(?:css/|fonts/|icon\.svg\z)}
     TRIES = 8
     WAIT_SECONDS = 60
     PAGE = File.read(File.join(__dir__, "views", "passcode.erb"))

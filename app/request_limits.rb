@@ -1,9 +1,12 @@
+require "rack/utils"
+
 module Restauro
-  # Refuses a body that is too large, or whose size is not told, before anything reads it.
+  # Refuses what no page can use before anything reads it: a body too large or of a size not told, an address too long or not of letters.
   class RequestLimits
     MOST_BYTES = 1_500_000
     # A photo of the dish goes with the end of it.
     MOST_WITH_PHOTO = 13_000_000
+    MOST_QUERY_BYTES = 10_000
     PHOTO = %r{\A/dishes/\d+/finish\z}
 
     def initialize(app)
@@ -11,17 +14,24 @@ module Restauro
     end
 
     def call(env)
+      return PlainPage.of(400, "That address cannot be read: it holds bytes that are no letters. Follow a link, or go back.") unless letters?(env)
+      return PlainPage.of(414, "That address is too long: go back, and send what was typed with the page's own button.") if long?(env)
+
       most = PHOTO.match?(env["PATH_INFO"].to_s) ? MOST_WITH_PHOTO : MOST_BYTES
-      return refuse(413, too_large(most)) if env["CONTENT_LENGTH"].to_i > most
-      return refuse(411, "The size of what is sent must be told.") if env["HTTP_TRANSFER_ENCODING"].to_s.downcase.include?("chunked")
+      return PlainPage.of(413, too_large(most)) if env["CONTENT_LENGTH"].to_i > most
+      return PlainPage.of(411, "The size of what is sent must be told.") if env["HTTP_TRANSFER_ENCODING"].to_s.downcase.include?("chunked")
 
       @app.call(env)
     end
 
     private
 
-    def too_large(most) = "That is over #{most / 1_000_000.0} MB. Paste the ingredient lines alone, or take a smaller photo."
+    def letters?(env)
+      path = Rack::Utils.unescape_path(env["PATH_INFO"].to_s).dup.force_encoding(Encoding::UTF_8)
+      path.valid_encoding? && !path.include?("\u0000")
+    end
 
-    def refuse(status, words) = [status, {"content-type" => "text/plain; charset=utf-8", "content-length" => words.bytesize.to_s}, [words]]
+    def long?(env) = env["QUERY_STRING"].to_s.bytesize > MOST_QUERY_BYTES
+    def too_large(most) = "That is over #{most / 1_000_000.0} MB. Paste the ingredient lines alone, or take a smaller photo."
   end
 end

@@ -62,6 +62,9 @@ module Restauro
         config.bind "tcp://#{host}:#{port}"
         config.threads 0, THREADS
         config.workers 0
+        config.environment "production"
+        # Also of a body that comes in chunks, whose size is told to nobody before.
+        config.http_content_length_limit RequestLimits::MOST_WITH_PHOTO
         config.app app
         config.quiet
       end

@@ -1,11 +1,11 @@
 module Restauro
   # What the pages are given: the facts, the cook's records, the clock. Made once in server.rb, or by a test.
   Services = Struct.new(:facts, :readers, :drafts, :kept_swaps, :packs, :household, :cooks, :dishes, :counter, :recorder, :label_reader, :clock,
-                        :data_version, :passcode, keyword_init: true) do
+                        :data_version, :passcode, :memo, keyword_init: true) do
     def initialize(facts:, clock:, passcode: nil, **records)
       readers = KitchenUnits::SYSTEMS.to_h { |system| [system, Recipes::Reader.new(facts, system: system)] }.freeze
       super(facts: facts, readers: readers, clock: clock, passcode: passcode, data_version: DataFiles.version, label_reader: Labels::Reader.new,
-            **records)
+            memo: Dishes::Memo.new, **records)
       freeze
     end
 

@@ -1,7 +1,14 @@
+# frozen_string_literal: true
+
 module Restauro
-  # Works a Swap form out: recipe read, swap solved for who eats and from what the cupboard holds, or the error to show beside what was typed.
+  # Works a Swap form out: the recipe read into a dish, every part swapped for who eats and from what the cupboard holds, or the error to show
+  # beside what
+  # was typed. Whatever goes wrong, the page comes.
   class SwapPage
-    attr_reader :input, :recipe, :swap, :error, :family, :shelf, :eaters
+    OURS = "Something went wrong here with this recipe, and it is our mistake. What you typed is below: change a line, or empty the page.".freeze
+
+    # family, swap: of the part that is looked at; error: what to show; broken: whether it is our mistake
+    attr_reader :input, :recipe, :dish, :answer, :error, :broken, :shelf, :eaters
 
     def initialize(input, services)
       @input = input
@@ -9,15 +16,30 @@ module Restauro
       @shelf = services.packs.shelf
       @eaters = services.household.eaters
       @catalogue = @shelf.catalogue(services.facts)
-      @family = Families.fetch("sauce", @catalogue)
       work_out
     end
 
-    # What the page shows the choices of: the family, and the shape of a dough.
-    def face = swap && family.is_a?(Families::Dough) ? "#{family.key} #{swap.ours.options.shape}" : family.key
+    # The part whose choices and picture are shown: the one asked for by name, else the one that names the dish.   @return [Integer]
+    def active
+      return 0 unless dish
+
+      dish.parts.index { |part| part.family && part.name == input.part } || dish.main
+    end
+
+    def part = answer&.parts&.fetch(active)
+    def swap = part&.swap
+    def family = part&.family || Families.fetch(dish&.parts&.fetch(active)&.family || input.family_typed || "sauce", @catalogue)
+    # What the page shows the choices of: the part, its family, and the shape of a dough.
+    def face = [(part_name if dish && !dish.one_part?), family.key,
+                (swap.ours.options.shape if swap && family.is_a?(Families::Dough))].compact.join(" ")
+    def part_name = dish.parts.fetch(active).name
+    def part_name_of(row) = dish && row[:part] ? dish.parts.fetch(row[:part]).name : nil
+    def shape = swap && family.is_a?(Families::Dough) ? swap.ours.options.shape : nil
 
     # The result as it is kept in the notebook and drawn on the page.   @return [Hash, nil]
-    def snapshot = swap && (@snapshot ||= SwapSnapshot.of(family, swap, shelf: shelf, who: who).merge(linked))
+    def snapshot = answer && (@snapshot ||= SwapSnapshot.of(answer, shelf: shelf, who: who, catalogue: @catalogue).merge(linked))
+    # The same with the part that is looked at in front.
+    def shown = snapshot && SwapSnapshot.facing(snapshot, active)
 
     # Sauces kept in the notebook, which a crust can be filled with.   @return [Hash{Integer => String}] titles by number
     def sauces = crust? ? @services.kept_swaps.list.select { |kept| kept.family == "sauce" }.to_h { |kept| [kept.id, kept.title] } : {}
@@ -33,67 +55,65 @@ module Restauro
 
     # Every line with what takes its place, or alone where there is no swap.
     def rows
-      return snapshot[:rows] if swap
+      return snapshot[:rows] if answer
 
-      recipe ? SwapSnapshot.unswapped_rows(recipe, family.catalogue) : []
+      recipe ? SnapshotRows.unswapped(recipe, @catalogue) : []
     end
 
-    # Everything the cook has chosen, on their own stove, for who eats.   @return the family's own options   @raise [InvalidInput]
-    def options
-      own = {**input.options(family, @catalogue), **stove_and_events, without: without, offer: at_hand}
-      family.options(**(filling_link ? filling_link.options.merge(own) : own))
-    end
+    # What the part that is looked at was worked out with.
+    def options = swap.ours.options
 
-    # Keys of what the cupboard holds.
-    def at_hand = shelf.map(&:key).uniq.select { |key| shelf.holds?(key) }
+    # Keys of what the cupboard holds and no label speaks against.
+    def at_hand = shelf.offered
+    attr_reader :catalogue
 
     private
 
     def crust? = family.key == "crust"
     # A kept sauce in the place of the recipe's own filling.   @return [FillingLink, nil]
-    def filling_link = crust? && input.filling_from ? (@filling_link ||= FillingLink.new(@services.kept_swaps.fetch(input.filling_from))) : nil
+    def filling_link = input.filling_from ? (@filling_link ||= FillingLink.new(@services.kept_swaps.fetch(input.filling_from))) : nil
     def linked = filling_link ? {linked: filling_link.to_h} : {}
-
-    # What happens on the hob, which a sauce alone knows of. A stove that was measured counts as it was measured.
-    def stove_and_events
-      return {} unless family.key == "sauce"
-
-      events = {events: Happenings.new(input.happens, family, @services.reader(input.system)).events}
-      known = @services.household.stove or return events
-      {**events, watts: known["watts"][input.hob]&.to_f, pan_cm: known["pan_cm"]}
-    end
 
     def work_out
       return if input.recipe_text.strip.empty?
 
       reader = @services.reader(input.system)
       wish = Recipes::ScaleWish.new(input.scale, reader)
-      read = reader.read(input.recipe_text, corrections: input.corrections)
-      @recipe = read
-      @family = input.family ? Families.fetch(input.family, @catalogue) : Families.detect(read, @catalogue)
+      @recipe = read = reader.read(input.recipe_text, corrections: input.corrections)
+      Dishes::Refusal.check!(read, @catalogue) unless input.family
       read = filling_link.into(read, @catalogue, @services) if filling_link
-      swap_scaled(read, wish.factor(read))
+      solve(read, wish.factor(read))
       use_up(read, wish) if wish.use_up
     rescue Families::Undecided => e
-      @error = undecided(e.candidates)
+      @error = "This could be #{e.candidates[0..-2].join(", ")} or #{e.candidates.last}: say which under “This is”."
     rescue InvalidInput => e
       @error = e.message
+    rescue Sequel::Error
+      raise
+    rescue StandardError => e
+      mistake(e)
     end
 
-    def undecided(candidates)
-      "This could be #{candidates[0..-2].join(", ")} or #{candidates.last}: say which under “This is”."
+    # Our own slip: the log has where, the page only that.
+    def mistake(error)
+      @error, @broken, @answer, @dish = OURS, true, nil, nil
+      warn "swap: #{error.class}: #{error.message.to_s[0, 300]}\n#{Array(error.backtrace).first(8).join("\n")}"
     end
 
-    def swap_scaled(read, factor)
-      @recipe = family.read(Recipes::Scale.of(read, factor, catalogue: family.catalogue))
-      @swap = family.swap(@recipe, options)
+    def solve(read, factor)
+      @recipe = Recipes::Scale.of(read, factor, catalogue: @catalogue)
+      @dish = Dishes::Partition.of(@recipe, @catalogue, family: input.family, given: input.given_parts)
+      @answer = Dishes::Solver.call(@dish, SwapChoices.new(self, input, @services).to_dish(@dish), catalogue: @catalogue, memo: memo)
     end
 
     # As much as uses a pack up. What a dish takes is nearly in proportion to its size: twice is close enough to a gram.
     def use_up(read, wish)
       factor = 1.0
-      2.times { swap_scaled(read, factor *= left_of(wish) / taken_of(wish)) }
+      2.times { solve(read, factor *= left_of(wish) / taken_of(wish)) }
     end
+
+    # With a flour of the cook's own in the cupboard every answer is worked out anew.
+    def memo = @catalogue.equal?(@services.facts) ? @services.memo : nil
 
     def left_of(wish)
       grams = shelf.grams_left(wish.ingredient_named(wish.use_up))
@@ -102,11 +122,10 @@ module Restauro
 
     def taken_of(wish)
       key = wish.ingredient_named(wish.use_up)
-      lines = swap.ours.recipe.ingredients.select { |line| line.ingredient == key && line.counted? }
+      lines = answer.lines.select { |line| line.ingredient == key && line.counted? }
       lines.any? ? lines.sum { |line| line.grams.value } : raise(InvalidInput, "this dish takes no #{wish.use_up}: choose it as the thickener first")
     end
 
-    def without = (input.diets + who.flat_map(&:diets)).uniq
     def who = eaters.select { |eater| input.eats?(eater) }
   end
 end

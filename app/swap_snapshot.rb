@@ -1,19 +1,76 @@
+# frozen_string_literal: true
+
 module Restauro
-  # A swap as plain data: what the pages draw and the notebook keeps, the same for today's result and for one kept years ago.
+  # A dish's answer as plain data: what the pages draw and the notebook keeps, the same for today's and for one kept years ago. Form 2
+  # holds every
+  # part; one kept before (no form) is a dish of one part.
   module SwapSnapshot
+    FORM = 2
+    OWN = {"sauce" => "SauceSnapshot", "batter" => "BatterSnapshot", "breading" => "BreadingSnapshot", "gnocchi" => "DoughSnapshot",
+           "pasta" => "DoughSnapshot", "crust" => "CrustSnapshot"}.freeze
+
     module_function
 
-    # @param shelf [Cupboard::Shelf]   @param who [Array] eaters, with name and diets
+    # @param answer [Dishes::Answer]   @param shelf [Cupboard::Shelf]   @param who [Array] eaters, with name and diets
     # @return [Hash] symbol keys; strings, numbers, arrays and hashes only
-    def of(family, swap, shelf: Cupboard::Shelf.new, who: [])
-      own = {"sauce" => SauceSnapshot, "batter" => BatterSnapshot, "breading" => BreadingSnapshot, "gnocchi" => DoughSnapshot,
-             "pasta" => DoughSnapshot, "crust" => CrustSnapshot}.fetch(family.key)
+    def of(answer, catalogue:, shelf: Cupboard::Shelf.new, who: [])
+      parts = answer.parts.each_with_index.map { |part, index| part(answer, part, index, catalogue, shelf) }
+      main = parts[answer.dish.main]
+      main.merge(form: FORM, title: answer.dish.title, main: answer.dish.main, parts: parts,
+                 rows: SnapshotRows.of(answer, catalogue), method: steps(answer),
+                 diet: diet(answer, who, catalogue), needs: needs(answer), costs: costs(answer, shelf), said: said(answer.dish.said),
+                 untouched: answer.already_gluten_free?,
+                 warnings: warnings(answer, shelf))
+    end
+
+    # What the pack's labels say is said too, and what fell through.
+    def warnings(answer, shelf)
+      (answer.warnings + shelf.warnings(answer.lines)).map(&:to_h) +
+        answer.holes.map { |hole| {code: hole.kind, text: hole.words, line: hole.line.text} }
+    end
+
+    # With another of its parts in front.
+    def facing(snapshot, index)
+      part = snapshot[:parts]&.fetch(index, nil)
+      part ? snapshot.merge(part.slice(*(part.keys - %i[warnings])), title: snapshot[:title]) : snapshot
+    end
+
+    # One part: what its family draws, and how it meets the others.
+    def part(answer, part, index, catalogue, shelf)
+      joins = answer.dish.joins_from(index).map { |join| {to: answer.dish.parts[join.to].name, how: join.how} }
+      base = {name: part.name, family: part.family&.key, joins: joins, lines: part.lines.map { |line| SnapshotRows.line(line, catalogue) }}
+      part.swap ? base.merge(of_family(part.family, part.swap, shelf)) : base.merge(thickeners: changed(part, catalogue), alternatives: [])
+    end
+
+    def of_family(family, swap, shelf)
       words = family.class::Report.new(family, family.catalogue)
-      {family: family.key, title: swap.wheat.recipe.title, replaced: replaced(swap, family), rows: rows(swap, family),
-       method: family.method(swap).map(&:to_h),
+      {replaced: replaced(swap, family), metrics: words.metrics(swap.ours), wheat_metrics: words.metrics(swap.wheat), picture: family.picture(swap),
        alternatives: swap.alternatives.map { |other| words.alternative(other).merge(names: other.names, **at_hand(other, shelf)) },
-       diet: diet(family, swap, who), needs: needs(swap), metrics: words.metrics(swap.ours), wheat_metrics: words.metrics(swap.wheat),
-       picture: family.picture(swap), warnings: (swap.warnings + shelf.warnings(swap.ours.recipe.ingredients)).map(&:to_h), **own.of(family, swap)}
+       **Restauro.const_get(OWN.fetch(family.key)).of(family, swap)}
+    end
+
+    # What is new in a part without flour.
+    def changed(part, catalogue)
+      fresh = part.pairs.flat_map { |wheat, ours| ours.reject { |line| line.ingredient == wheat.ingredient } }
+      fresh.select { |line| line.grams && line.ingredient }.map do |line|
+        {key: line.ingredient, name: catalogue.fetch(line.ingredient).say, grams: line.grams.value, low: nil, high: nil, measure: line.amount_text,
+         measure_error_pct: nil}
+      end
+    end
+
+    def steps(answer)
+      places = answer.lines.each_with_index.to_h { |line, place| [line.object_id, place] }
+      answer.steps.map do |step|
+        {text: step.text, minutes: step.minutes, batches: step.batches, look_for: step.look_for, caution: step.caution, part: step.part,
+         kind: step.kind,
+         heat: step.heat, celsius: step.celsius, attended: step.attended, uses: step.uses.filter_map { |line| places[line.object_id] }.uniq}
+      end
+    end
+
+    # What was taken from the recipe's own words.
+    def said(said)
+      {"oven" => said.oven&.say, "pan" => said.pan&.say, "baking" => said.bake_minutes&.then { |minutes| "#{minutes.round} min" },
+       "simmering" => said.simmer_minutes&.then { |minutes| "#{minutes.round} min" }, "makes" => said.makes&.to_s}.compact
     end
 
     def replaced(swap, family)
@@ -41,15 +98,18 @@ module Restauro
       held.merge(enough: needed.all? { |key, grams| shelf.grams_left(key) >= grams }, price: (costs.sum.round(2) if costs.none?(&:nil?)))
     end
 
-    # What the eaters' rules took out and left; nil when nobody has one.
-    def diet(family, swap, who)
-      exclusion = Diets::Exclusion.of(swap.ours.options.without, family.catalogue)
+    # What the eaters' rules took out, put in, and left undone: told from our own lines. nil when nobody has one.
+    def diet(answer, who, catalogue)
+      swap = answer.main.swap or return
+      exclusion = Diets::Exclusion.of(swap.ours.options.without, catalogue)
       return if exclusion.empty?
 
-      left, out = remaining(family, swap, exclusion)
+      left, out = remaining(answer.main.family, swap, exclusion)
       {diets: exclusion.diets.map { |diet| {say: diet.say, note: diet.note} }, who: who.reject { |eater| eater.diets.empty? }.map(&:name),
-       left: left.map(&:say), out: out.map(&:say), left_to: holds?(family) ? "hold it with" : "thicken with",
-       changed: swap.substitutions.map { |found| {from: found.line.text.strip, to: found.lines.map(&:text), costs: found.costs} }}
+       left: left.map(&:say), out: out.map(&:say), left_to: holds?(answer.main.family) ? "hold it with" : "thicken with",
+       stays: exclusion.held_in(answer.lines, catalogue),
+       changed: answer.parts.flat_map { |part| part.substitutions.to_a }.uniq
+                      .map { |found| {from: found.line.text.strip, to: found.lines.map(&:text), costs: found.costs} }}
     end
 
     # Doughs and crusts are held by a school; the others are thickened.
@@ -62,40 +122,17 @@ module Restauro
       Families::Sauce::Choice.new(family.catalogue, exclusion).thickeners
     end
 
+    # Minutes, things to wash, and what of it has a price in the cupboard: the sum, and of how many things.
+    def costs(answer, shelf)
+      amounts = needs(answer)
+      prices = amounts.filter_map { |key, grams| shelf.cost(key, grams) }
+      prices.empty? ? answer.costs : answer.costs.merge(money: prices.sum.round(2), priced: prices.length, things: amounts.length)
+    end
+
     # Grams of each ingredient of the gluten-free side, to take off the cupboard.
-    def needs(swap)
-      by_key = swap.ours.recipe.ingredients.select(&:counted?).group_by(&:ingredient)
+    def needs(answer)
+      by_key = answer.lines.select(&:counted?).group_by(&:ingredient)
       by_key.transform_values { |lines| lines.sum { |line| line.grams.value }.round(1) }
     end
-
-    # Each wheat line beside the lines in its place.
-    def rows(swap, family)
-      seen = Hash.new(-1)
-      swap.pairs.map do |wheat, ours|
-        replaced = swap.replaced.any? { |line| line.equal?(wheat) }
-        {wheat: line(wheat, family.catalogue).merge(occurrence: seen[wheat.text] += 1),
-         ours: ours.map { |other| line(other, family.catalogue) }, replaced: replaced}
-      end
-    end
-
-    # The lines of a recipe that could be read but not swapped.
-    def unswapped_rows(recipe, catalogue)
-      seen = Hash.new(-1)
-      recipe.lines.reject { |line| line.role == "step" || (line.role == "title" && Recipes::Outline.heading?(line.text)) }.map do |wheat|
-        {wheat: line(wheat, catalogue).merge(occurrence: seen[wheat.text] += 1), ours: [], replaced: false}
-      end
-    end
-
-    # The raw text untouched, so that a correction finds its line again.
-    def line(line, catalogue)
-      ingredient = catalogue.find_key(line.ingredient)
-      {text: line.text, ingredient: line.ingredient, name: name_of(line, ingredient), grams: line.grams&.value,
-       low: line.grams&.low, high: line.grams&.high,
-       role: line.role, understood: line.understood, corrected: line.corrected, part: line.part, amount: line.amount_text,
-       warnings: line.warnings.map(&:to_h)}
-    end
-
-    # A seasoning goes by the cook's own word for it: caraway, not "ground spice".
-    def name_of(line, ingredient) = line.role == "seasoning" && !line.corrected && line.name_text ? line.name_text : ingredient&.say
   end
 end

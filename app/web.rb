@@ -14,6 +14,7 @@ require_relative "inputs/corrections_input"
 require_relative "inputs/dough_input"
 require_relative "inputs/crust_input"
 require_relative "inputs/swap_input"
+require_relative "inputs/swap_contract"
 require_relative "inputs/happenings"
 require_relative "inputs/heat_text"
 require_relative "inputs/pack_input"
@@ -26,11 +27,15 @@ require_relative "snapshots/breading_snapshot"
 require_relative "snapshots/dough_snapshot"
 require_relative "snapshots/crust_snapshot"
 require_relative "filling_link"
+require_relative "snapshot_rows"
+require_relative "swap_choices"
 require_relative "swap_page"
 require_relative "demo"
 require_relative "helpers"
 require_relative "passcode_gate"
+require_relative "plain_page"
 require_relative "request_limits"
+require_relative "kept_token"
 require_relative "inputs/rescue_input"
 require_relative "rescue_page"
 require_relative "dish_page"
@@ -64,6 +69,7 @@ module Restauro
                "x-frame-options" => "DENY", "cross-origin-opener-policy" => "same-origin", "cross-origin-resource-policy" => "same-origin",
                "permissions-policy" => "camera=(), microphone=(), geolocation=()"}.freeze
 
+    set :environment, :production
     set :root, __dir__
     set :views, File.join(__dir__, "views")
     set :public_folder, File.join(ROOT, "public")
@@ -85,7 +91,7 @@ module Restauro
         set :host_authorization, {permitted_hosts: lan ? [] : ["localhost", "127.0.0.1", "[::1]"]}
         use RequestLimits
         use Rack::Session::Cookie, key: "restauro", secret: secret, same_site: :lax, httponly: true, expire_after: 90 * 86_400
-        use Rack::Protection::AuthenticityToken
+        use KeptToken
         use PasscodeGate, services.passcode if services.passcode
       end
       web.new
@@ -103,11 +109,13 @@ module Restauro
     register BlendRoutes
 
     before do
+      FormText.clean_all!(params)
       headers HEADERS
       cache_control :no_store
     end
 
     error(NotFound, Sinatra::NotFound) { problem 404, env["sinatra.error"] }
+    error(Sinatra::BadRequest) { problem 400, "What was sent cannot be read. Go back and send it again." }
     error(InvalidInput) { problem 422, env["sinatra.error"] }
     error(Sequel::DatabaseError, Sequel::PoolTimeout) do
       warn "database: #{env["sinatra.error"].message.lines.first}"

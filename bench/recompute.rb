@@ -30,6 +30,7 @@ module Restauro
       # Before the batter, which would then be the recipe that is open.
       compared = comparison_page
       page, batter, dough, crust = recompute, recompute_batter, recompute_dough, recompute_crust
+      parts, one_changed = recompute_parts, recompute_one_part
       line = median(9) { Open3.capture2(File.join(ROOT, "bin", "restauro"), "swap", "-", stdin_data: Demo.first_sauce["recipe"]) }
       blend = blend_of_twenty
       course, scipy = course_of_half_an_hour, scipy_course
@@ -38,6 +39,8 @@ module Restauro
       puts format("recompute, battered slices, oven   %6.1f ms   %.2f of the yardstick", batter, batter / yardstick)
       puts format("recompute, filled pasta            %6.1f ms   %.2f of the yardstick", dough, dough / yardstick)
       puts format("recompute, filled tart             %6.1f ms   %.2f of the yardstick", crust, crust / yardstick)
+      puts format("recompute, a pie of three parts    %6.1f ms   %.2f of the yardstick, %.1f times a tart", parts, parts / yardstick, parts / crust)
+      puts format("the same, its sauce alone changed   %6.1f ms   %.2f of the yardstick", one_changed, one_changed / yardstick)
       puts format("30-minute course                   %6.1f ms   %.2f of the yardstick; SciPy, the same equations %.1f ms, %.0f times ours",
                   course, course / yardstick, scipy, scipy / course)
       puts format("three candidates, the page         %6.1f ms   %.2f of the yardstick", compared, compared / yardstick)
@@ -102,6 +105,15 @@ module Restauro
         {"recipe" => "Leek tart\n\nPastry:\n#{200 + round} g flour\n110 g butter\n40 ml water\n\nFilling:\n350 g leeks\n3 eggs\n200 ml cream",
          "pan" => "26 cm round 3 cm deep"}
       end
+    end
+
+    # Every part of it another each time; then the sauce alone.
+    def recompute_parts = swaps("part-name") { |round| pie(200 + round, 430 + round) }
+    def recompute_one_part = swaps("part-name") { |round| pie(300, 500 + round) }
+
+    def pie(flour, milk)
+      {"recipe" => "Leek pie\n\nPastry:\n#{flour} g flour\n110 g butter\n40 ml water\n\nSauce:\n45 g butter\n30 g flour\n#{milk} ml milk\n\n" \
+                   "Leeks:\n#{flour + 300} g leeks", "pan" => "24 cm round 5 cm deep"}
     end
 
     # @param expected [String] what the page holds   @yield [Integer] the round; its form

@@ -12,23 +12,25 @@ module Restauro
     PHONE = [390, 844].freeze
     LABEL = "Corn flour, sugar, barley malt extract, natural flavouring, buckwheat. Gluten free oats. May contain wheat.".freeze
     BATTER = "Corn-fritter batter\n110 g plain flour\n150 ml whole milk\n1 egg\n1 tsp baking powder\n1/2 tsp salt".freeze
-    COAT = "Celeriac schnitzels in a crumb coat\n8 slices celeriac, 10 mm\n5 tbsp plain flour\n2 eggs\n140 g dry breadcrumbs\n1 tsp salt".freeze
     GNOCCHI = "Chive and potato gnocchi\n850 g floury potatoes\n190 g plain flour\n1 egg\n3 tbsp chives, snipped\n1 tsp salt".freeze
     PASTA = "Nettle-and-ricotta filled pasta\n260 g plain flour\n2 eggs\n2 egg yolks\n2 tsp olive oil\n\nFilling:\n280 g ricotta\n" \
             "150 g nettle tops, blanched\n40 g hard cheese, grated".freeze
     TART = "Leek custard tart\n\nPastry:\n210 g plain flour\n115 g butter\n1 egg yolk\n40 ml water\n\nFilling:\n350 g leeks, softened\n3 eggs\n" \
            "200 ml cream\n90 ml milk".freeze
-    PIE = "Leek pie with a bought lid\n1 sheet ready-rolled puff pastry\n\nFilling:\n600 g leeks\n45 g plain flour\n40 g butter\n450 ml milk".freeze
+    PIE = "Leek pie\n\nPastry:\n240 g plain flour\n120 g butter\n55 ml cold water\n\nSauce:\n45 g butter\n4 tbsp plain flour\n450 ml milk\n" \
+          "110 g cheddar, grated\n\nLeeks:\n600 g leeks, sliced\n\nBake at 190C for 35 minutes.".freeze
+    SUPPER = "Celeriac schnitzels with onion gravy\n\n8 slices celeriac, 10 mm\n5 tbsp plain flour\n2 eggs\n140 g breadcrumbs\n\nGravy:\n2 onions, sliced\n" \
+             "30 g butter\n25 g plain flour\n450 ml vegetable stock\n1 tbsp soy sauce".freeze
     # name => [size, path, what to do first]
     VIEWS = {
       "swap" => [WIDE, "/"], "swap-phone" => [PHONE, "/"], "notebook" => [WIDE, "/notebook"], "kept" => [WIDE, "/notebook/2"],
       "compare" => [WIDE, "/compare"], "rescue" => [WIDE, "/rescue?seen=thin&where=pan"], "bake" => [WIDE, "/bake"],
       "batter" => [[1280, 1100], "/", -> { swap("batter", BATTER, "piece" => "celeriac slice 12 mm", "oven" => "200C") }],
-      "breading" => [[1280, 1100], "/", -> { swap("breading", COAT, "oil" => "180C sunflower oil") }],
       "gnocchi" => [[1280, 1300], "/", -> { swap("gnocchi", GNOCCHI, "raw_g" => "850", "cooked_g" => "690", "rope" => "18") and find(".steps", text: "ropes 18 mm") }],
       "pasta" => [[1280, 1300], "/", -> { swap("pasta", PASTA, "cutter" => "64") and find(".steps", text: "64 mm rounds") }],
       "crust" => [[1280, 1300], "/", -> { swap("crust", TART, "pan" => "26 cm round 3 cm deep") and find(".steps", text: "36 cm across") }],
-      "crust-sheet" => [[1280, 1150], "/", -> { swap("crust", PIE, "pan" => "30x22 cm 5 cm deep") and find(".pan-picture") }],
+      "parts" => [[1280, 1150], "/", -> { swap("crust", PIE, "pan" => "24 cm round 5 cm deep") and find(".pan-picture") }],
+      "supper" => [[1280, 1300], "/", -> { swap("breading", SUPPER, "oil" => "180C sunflower oil") }],
       "weigh" => [WIDE, "/", -> { dish }],
       "cook" => [[1280, 1000], "/", -> { dish and cook }],
       "cupboard" => [WIDE, "/cupboard"], "measures" => [WIDE, "/cupboard/measures"],
@@ -77,7 +79,7 @@ module Restauro
     # Types a recipe, then its heat once that family's choices stand there.
     def swap(family, recipe, fields)
       page.execute_script("const t = document.getElementById('recipe-text'); t.value = arguments[0]; t.dispatchEvent(new Event('input', {bubbles: true}))", recipe)
-      find("#own-choices[data-live-on^=#{family}]", wait: 10)
+      find("#own-choices[data-live-on*=#{family}]", wait: 10)
       fields.each { |name, value| find_field(name, wait: 10).set(value) }
       find(".section-picture, .boil-picture, .bake-picture", wait: 10)
     end

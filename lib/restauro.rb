@@ -11,9 +11,12 @@
 #   diets/        who eats, what that leaves out and what takes its place
 #   cupboard/     packs, and flours known only by their label
 #   blends/       flours mixed to come near wheat, as a mixed-integer program
+#   safety        the cautions of food by key, each with its figure and its words
 #   recipes/      plain text, JSON-LD and HTML into lines understood
+#   dishes/       a recipe as a dish of parts: partition, joins, every part solved, one method in working order
 #   physics/      air, steam, starch grains, and a pan on a hob integrated over time
 #   families/     one folder a kind of dish, one interface (see families.rb)
+#   making/       a dish on the bench and at the stove: weights, clocks, a plan that moves
 #   command_line/ the scriptable face of the same core
 module Restauro
   ROOT = File.expand_path("..", __dir__)
@@ -25,6 +28,7 @@ module Restauro
   autoload :Cupboard, "restauro/cupboard"
   autoload :DataFiles, "restauro/data_files"
   autoload :Diets, "restauro/diets"
+  autoload :Dishes, "restauro/dishes"
   autoload :Estimate, "restauro/quantities/estimate"
   autoload :Families, "restauro/families"
   autoload :GlutenWords, "restauro/ingredients/gluten_words"
@@ -41,6 +45,7 @@ module Restauro
   autoload :Numbers, "restauro/quantities/numbers"
   autoload :Physics, "restauro/physics"
   autoload :Recipes, "restauro/recipes"
+  autoload :Safety, "restauro/safety"
   autoload :Shaping, "restauro/shaping"
   autoload :Warning, "restauro/warning"
 end

@@ -10,14 +10,16 @@ module Restauro
 
     attr_reader :ports
 
-    def initialize(kinds = %w[scale probe])
+    # @param again_s [Float] how long one that has died stays away
+    def initialize(kinds = %w[scale probe], again_s: 0.0)
+      @again_s = again_s
       @ports = kinds.to_h { |kind| [kind, free_port] }
       @pids = {}
     end
 
     def start
       ports.each_key { |kind| spawn(kind) }
-      @watch = Thread.new { loop { sleep(AGAIN_S) && ports.each_key { |kind| spawn(kind) unless alive?(kind) } } }
+      @watch = Thread.new { loop { sleep(AGAIN_S) && raise_again(ports.each_key.reject { |kind| alive?(kind) }) } }
       self
     end
 
@@ -31,6 +33,13 @@ module Restauro
     def pid(kind) = @pids[kind]
 
     private
+
+    def raise_again(dead)
+      return if dead.empty?
+
+      sleep @again_s
+      dead.each { |kind| spawn(kind) }
+    end
 
     def free_port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
 

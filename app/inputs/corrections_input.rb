@@ -14,6 +14,7 @@ module Restauro
         optional(:grams).maybe(:float, gteq?: 0, lteq?: 100_000)
         optional(:role).maybe(:string, included_in?: Recipes::Line::ROLES)
         optional(:left_out).filled(:bool)
+        optional(:part).maybe(:string, max_size?: 60)
       end
     end
 
@@ -34,7 +35,7 @@ module Restauro
     # The line being put right joins the others: only what was changed in it is a correction.
     # @param fields [Hash] of the form   @return [String] JSON
     def with(fields)
-      text, occurrence = FormText.clean(fields["text"]), fields["occurrence"].to_i
+      text, occurrence = FormText.clean(fields["text"]), fields["occurrence"].to_s.to_i
       return @json if text.empty?
 
       same, others = stored.partition { |row| row["text"] == text && row["occurrence"] == occurrence }
@@ -57,7 +58,7 @@ module Restauro
 
     def changes(fields)
       was = fields["was"].is_a?(Hash) ? fields["was"] : {}
-      changed = %w[ingredient grams role].filter_map do |name|
+      changed = %w[ingredient grams role part].filter_map do |name|
         value = presence(fields[name])
         [name, name == "grams" ? value&.tr(",", ".") : value] if value && value != presence(was[name])
       end.to_h

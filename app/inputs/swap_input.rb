@@ -1,49 +1,19 @@
-require "dry/validation"
 require "json"
 
 module Restauro
   # The Swap form: strings in, checked choices out. What was typed is kept whatever is wrong with it.
   class SwapInput
     FIELDS = %w[recipe units family flour dust crumb rung piece oven oil tin school with grade spoons heat simmer altitude colour pour lid stir
-                happens look eaters diets scale corrections title note].freeze + DoughInput::FIELDS + CrustInput::FIELDS
+                happens look eaters diets scale corrections part parts kinds title note].freeze + DoughInput::FIELDS + CrustInput::FIELDS
     MOST_RECIPE = 400_000
     NUMBERS = (%w[spoons simmer altitude look] + DoughInput::NUMBERS.keys).freeze
     GRADES = %w[keep thin medium thick very_thick own].freeze
     DEFAULTS = {"recipe" => "", "units" => "metric", "family" => "", "flour" => "", "dust" => "", "crumb" => "", "rung" => "keep",
-                "piece" => "", "oven" => "", "oil" => "", "tin" => "standard", "school" => "roux", "with" => "blend_with_gum,corn_starch",
+                "piece" => "", "oven" => "", "oil" => "", "tin" => "standard", "school" => "", "with" => "",
                 "grade" => "keep", "spoons" => "2",
                 "heat" => "medium", "simmer" => "", "altitude" => "0", "colour" => "", "pour" => "", "lid" => "", "stir" => "still", "happens" => "",
-                "look" => "", "eaters" => "all", "diets" => "", "scale" => "1",
+                "look" => "", "eaters" => "", "diets" => "", "scale" => "1", "part" => "", "parts" => "{}", "kinds" => "{}",
                 "corrections" => "[]", "title" => "", "note" => "", **DoughInput::DEFAULTS, **CrustInput::DEFAULTS}.freeze
-
-    class ChoicesContract < Dry::Validation::Contract
-      params do
-        required(:units).filled(:string, included_in?: KitchenUnits::SYSTEMS)
-        optional(:family).maybe(:string, included_in?: Families::KEYS)
-        required(:rung).filled(:string, included_in?: ["keep", *Hydration::Rung.all.map(&:key)])
-        required(:tin).filled(:string, included_in?: Families::Batter::Tin.all.map(&:key))
-        %i[flour dust crumb piece oven oil].each { |name| optional(name).maybe(:string, max_size?: 120) }
-        required(:school).filled(:string, included_in?: Families::Sauce::Options::SCHOOLS)
-        required(:with).filled(:string, max_size?: 200)
-        required(:grade).filled(:string, included_in?: GRADES)
-        required(:spoons).filled(:float, gteq?: 0.1, lteq?: 6)
-        required(:heat).filled(:string, included_in?: %w[low medium medium_high high])
-        optional(:simmer).maybe(:float, gteq?: 0, lteq?: 240)
-        optional(:colour).maybe(:string, included_in?: Families::Sauce::Roux::COLOURS)
-        optional(:pour).maybe(:string, included_in?: Families::Sauce::LumpRisk::POURS.keys)
-        optional(:lid).maybe(:string, included_in?: %w[on])
-        required(:stir).filled(:string, included_in?: Families::Sauce::Options::STIRRING)
-        optional(:happens).maybe(:string, max_size?: 1200)
-        optional(:look).maybe(:float, gteq?: 0, lteq?: 100)
-        DoughInput::NUMBERS.each_key { |name| optional(name.to_sym).maybe(:float) }
-        [*DoughInput::WORDS.keys, "frozen"].each { |name| optional(name.to_sym).maybe(:string, max_size?: 40) }
-        CrustInput::FIELDS.each { |name| optional(name.to_sym).maybe(:string, max_size?: 200) }
-        optional(:diets).maybe(:string, max_size?: 300)
-        optional(:eaters).maybe(:string, max_size?: 300, format?: /\A(?:all|[\d,]*)\z/)
-        optional(:scale).maybe(:string, max_size?: 80)
-        required(:altitude).filled(:float, gteq?: -400, lteq?: 5000)
-      end
-    end
 
     WORDS = {units: "units", school: "roux, slurry or reduction", with: "thickener", grade: "how thick",
              spoons: "spoons of flour a cup (0.1 to 6)", heat: "heat", look: "look",
@@ -52,12 +22,27 @@ module Restauro
 
     attr_reader :state
 
+    # What is chosen for one part, and kept for it while another is looked at.
+    OF_A_PART = (FIELDS - %w[recipe units family eaters diets scale corrections part parts kinds title note filling_from]).freeze
+    MOST_PARTS = 40_000
+
     # @param params [Hash] string keys: a form, or a saved draft   @raise [InvalidInput]
     def initialize(params)
       @state = DEFAULTS.merge(params.slice(*FIELDS).transform_values { |value| clean(value) }).merge(DoughInput.chosen(params))
       @state["recipe"] = cap(@state["recipe"])
       @state["corrections"] = CorrectionsInput.new(@state["corrections"]).with(params["fix"]) if params["fix"].is_a?(Hash)
+      params["kinds_of"].each { |name, family| name_part(name, family) } if params["kinds_of"].is_a?(Hash)
+      turn_to(FormText.clean(params["tab"])[0, 120]) if params["tab"].is_a?(String)
     end
+
+    # The part whose choices the form holds.
+    def part = state["part"]
+    # Parts whose family the cook has put right.   @return [Hash{String => String}]
+    def given_parts = json("kinds").select { |_, family| Families::KEYS.include?(family) || family == "none" }
+    # The choices of another part, as they were left.   @return [SwapInput]
+    def of_part(name) = SwapInput.new(state.slice("units").merge(json("parts").fetch(name, {}).slice(*OF_A_PART)))
+    # A family that is known, whatever else is wrong with the form.
+    def family_typed = Families::KEYS.include?(state["family"]) ? state["family"] : nil
 
     def recipe_text = state["recipe"]
     def system = checked[:units]
@@ -91,21 +76,46 @@ module Restauro
 
       words = family.key == "batter" ? [checked[:flour]] : [checked[:dust], checked[:crumb]]
       own = family.key == "batter" ? {target: rung, tin: checked[:tin]} : {}
-      {with: words.compact.flat_map { |keys| keys.split(",") }, **heat(catalogue), **own}
+      {with: words.compact.flat_map { |keys| keys.split(",") }, **heat(catalogue), **own}.compact
     end
 
     private
 
+    def json(name)
+      found = JSON.parse(state[name], max_nesting: 4)
+      found.is_a?(Hash) ? found.select { |_, value| value.is_a?(Hash) || value.is_a?(String) } : {}
+    rescue JSON::ParserError, JSON::NestingError
+      {}
+    end
+
+    # Another tab: what was chosen for this part is put away, and the other's taken out.
+    def turn_to(name)
+      return if name == part
+
+      kept = json("parts").merge(part => state.slice(*OF_A_PART).reject { |field, value| DEFAULTS[field] == value })
+      fresh = kept.fetch(name, {})
+      @state.merge!(DEFAULTS.slice(*OF_A_PART), fresh.is_a?(Hash) ? fresh.slice(*OF_A_PART).transform_values(&:to_s) : {}, "part" => name)
+      @state["parts"] = JSON.generate(kept.except(name)).then { |text| text.bytesize > MOST_PARTS ? "{}" : text }
+    end
+
+    # "Gravy" is a sauce: said once, kept for the recipe.
+    def name_part(name, family)
+      name, family = FormText.clean(name)[0, 120], family.to_s
+      return if name.empty? || !(Families::KEYS + ["none", ""]).include?(family)
+
+      @state["kinds"] = JSON.generate(family.empty? ? given_parts.except(name) : given_parts.merge(name => family))
+    end
+
     def sauce_options
-      {school: checked[:school], with: checked[:with].split(","), target: target, heat: checked[:heat], altitude: checked[:altitude],
-       simmer_s: checked[:simmer]&.*(60), colour: checked[:colour], pour: pour, lid: checked[:lid] == "on", stir: checked[:stir]}
+      {school: checked[:school], with: checked[:with].to_s.split(","), target: target, heat: checked[:heat], altitude: checked[:altitude],
+       simmer_s: checked[:simmer]&.*(60), colour: checked[:colour], pour: pour, lid: checked[:lid] == "on", stir: checked[:stir]}.compact
     end
 
     def rung = checked[:rung] == "keep" ? nil : checked[:rung]
     def heat(catalogue) = HeatText.new(checked[:piece], checked[:oven], checked[:oil]).options(catalogue)
 
     # A way of putting together that belongs to the other school is as good as none.
-    def pour = checked[:pour] && Families::Sauce::LumpRisk.of(checked[:school]).include?(checked[:pour]) ? checked[:pour] : nil
+    def pour = checked[:pour] && Families::Sauce::LumpRisk.of(checked[:school] || "roux").include?(checked[:pour]) ? checked[:pour] : nil
 
     def clean(value) = FormText.clean(value)
 
@@ -125,7 +135,7 @@ module Restauro
 
     def checked
       @checked ||= begin
-        result = ChoicesContract.new.call(state.to_h { |name, value| [name, NUMBERS.include?(name) ? value.strip.tr(",", ".") : value.strip] })
+        result = SwapContract.new.call(state.to_h { |name, value| [name, NUMBERS.include?(name) ? value.strip.tr(",", ".") : value.strip] })
         raise InvalidInput, problem(result.errors.to_h) if result.failure?
 
         result.to_h
@@ -134,7 +144,7 @@ module Restauro
 
     def problem(errors)
       field, messages = errors.first
-      "#{WORDS.fetch(field, field)}: #{messages.first}, got '#{state[field.to_s].to_s[0, 40]}'"
+      "#{WORDS.fetch(field, field)}: #{messages.first.sub("must be a float", "type a number, such as 12")}, got '#{state[field.to_s].to_s[0, 40]}'"
     end
   end
 end

@@ -5,7 +5,7 @@ module Restauro
       def family = "batter"
       def ladder = Ladder.new(snapshot[:picture]).to_s
       def section = snapshot[:picture][:section]&.then { |section| SectionPicture.new(section).to_s }
-      def how = "with #{liquid[:sure]} g #{liquid[:name]}, then up to #{liquid[:last]} g more by feel"
+      def how = liquid.nil? ? "as it is" : "with #{liquid[:sure]} g #{liquid[:name]}, then up to #{liquid[:last]} g more by feel"
 
       def texture_words
         target = snapshot[:target]
@@ -13,7 +13,7 @@ module Restauro
       end
 
       def liquid = snapshot[:liquid]
-      def other_amount(other) = "#{Format.list(other[:names])}, #{other[:liquid_grams]} g #{liquid[:name]}"
+      def other_amount(other) = "#{Format.list(other[:names])}, #{other[:liquid_grams]} g #{liquid && liquid[:name]}"
       def other_field = "flour"
 
       # Gas, where there is any.   @return [String, nil]

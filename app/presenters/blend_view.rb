@@ -5,7 +5,7 @@ module Restauro
       NAMES = {hold_g_per_g: ["drink", " g/g"], thick_power: ["strength", ""], protein_pct: ["protein", " %"], starch_pct: ["starch", " %"],
                fibre_pct: ["fibre", " %"]}.freeze
       LEFT = 110
-      WIDTH = 330
+      WIDTH = 295
 
       attr_reader :blend
 

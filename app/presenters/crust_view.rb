@@ -4,7 +4,8 @@ module Restauro
     class CrustView < SwapView
       include HeldView
 
-      COVERS = {"bottom" => "under its filling", "double" => "under and over", "top" => "on top", "free" => "free on a tray"}.freeze
+      COVERS = {"bottom" => "under its filling", "double" => "under and over", "top" => "on top", "free" => "free on a tray",
+                "hand" => "folded over by the piece"}.freeze
 
       def family = "crust"
       def ladder = snapshot[:target] && Ladder.new(snapshot[:picture], low: 0.35, high: 1.8, ticks: [0.4, 0.5, 0.6, 0.8, 1, 1.5]).to_s
@@ -42,7 +43,8 @@ module Restauro
       def oven_words
         bake = snapshot[:picture][:bake]
         blind = bake[:prebake] && "#{bake[:prebake].round} min blind"
-        parts = [blind, bake[:bake] && "#{bake[:bake].round} min#{" filled" if blind && filling}"].compact
+        minutes = bake[:agreed] || bake[:bake]
+        parts = [blind, minutes && "#{minutes.round} min#{" filled" if blind && filling}"].compact
         "#{parts.join(", then ")} at #{bake[:oven]} °C." unless parts.empty?
       end
 
@@ -65,7 +67,9 @@ module Restauro
         return unless filling
 
         thick = filling[:thickeners].map { |line| "#{Format.grams(line[:grams])} g #{line[:name]}" }
-        with = thick.any? ? "thickened with #{Format.list(thick)}: #{filling[:does]}" : "as it is"
+        made = snapshot[:joins].to_a.filter_map { |join| join[:to] if parts.any? { |part| part[:name] == join[:to] && part[:family] } }
+        with = thick.any? ? "thickened with #{Format.list(thick)}: #{filling[:does]}" : (made.any? ?
+                                                                                         "with what is made as #{Format.list(made)}" : "as it is")
         "The filling, #{filling[:grams]} g#{", #{Format.number(filling[:depth_cm])} cm deep" if filling[:depth_cm]}, #{with}. " \
           "Done at #{filling[:done_celsius].round} °C: #{filling[:why]}."
       end

@@ -9,6 +9,9 @@ module Restauro
       ROPE_CUTS = 12
       STRANDS = 8
       STRAND_MM = 150
+      # Spoonfuls in a row, and rows of what a sieve lets through.
+      BALLS = 6
+      DROPS = 4
 
       # @param layout [Hash] from Families::Dough::Picture
       def initialize(layout)
@@ -26,14 +29,19 @@ module Restauro
       private
 
       def long_mm
-        {"filled" => @layout[:length_mm], "rolled" => @layout[:length_mm], "extruded" => STRAND_MM.to_f,
-         "dumpling" => ROPE_CUTS * @layout[:thickness_mm]}.fetch(@layout[:shape])
+        return @layout[:length_mm] if on_a_sheet?
+
+        {"extruded" => STRAND_MM.to_f, "pushed" => STRAND_MM.to_f, "spooned" => 2 * BALLS * @layout[:thickness_mm]}
+          .fetch(@layout[:shape]) { ROPE_CUTS * @layout[:thickness_mm] }
       end
 
       def wide_mm
-        {"filled" => @layout[:width_mm], "rolled" => @layout[:width_mm], "extruded" => STRANDS * 2 * @layout[:thickness_mm],
-         "dumpling" => @layout[:thickness_mm]}.fetch(@layout[:shape])
+        return @layout[:width_mm] if on_a_sheet?
+
+        {"extruded" => 2 * STRANDS, "pushed" => 2 * DROPS}.fetch(@layout[:shape], 1) * @layout[:thickness_mm]
       end
+
+      def on_a_sheet? = %w[filled rolled sheets].include?(@layout[:shape])
 
       # Pixels a millimetre; a small thing is not blown up beyond six.
       def scale = [(WIDTH - 2 * MARGIN) / long_mm, MOST_HEIGHT / wide_mm, 6.0].min
@@ -43,6 +51,9 @@ module Restauro
         case @layout[:shape]
         when "filled" then "#{sheets}: #{@layout[:rounds].join(", then ")} rounds; #{each}"
         when "rolled" then "#{sheets}: #{@layout[:pieces]} ribbons #{mm(:cutter_mm)} mm wide"
+        when "sheets" then "#{sheets}, #{mm(:thickness_mm)} mm thick; #{each}"
+        when "spooned" then "#{each}, about #{mm(:thickness_mm)} mm across; they swell as they cook"
+        when "pushed" then "About #{@layout[:pieces]} drops, #{mm(:thickness_mm)} mm thick"
         when "dumpling" then "Rope #{mm(:thickness_mm)} mm thick, cut as long: #{each}"
         else "#{each}, #{mm(:thickness_mm)} mm across"
         end
@@ -58,6 +69,9 @@ module Restauro
         case @layout[:shape]
         when "filled" then rounds
         when "rolled" then ribbons
+        when "sheets" then sheet
+        when "spooned" then balls
+        when "pushed" then drops
         when "dumpling" then rope
         else strands
         end
@@ -91,6 +105,21 @@ module Restauro
         side = @layout[:thickness_mm] * scale
         Array.new(ROPE_CUTS) do |index|
           Svg.tag("rect", x: MARGIN + index * side, y: MARGIN, width: side - 2, height: side, rx: side / 5, class: "dough")
+        end.join
+      end
+
+      def balls
+        radius = @layout[:thickness_mm] * scale / 2
+        Array.new(BALLS) { |index| Svg.tag("circle", cx: MARGIN + (4 * index + 2) * radius, cy: MARGIN + radius, r: radius, class: "dough") }.join
+      end
+
+      # Short, of no two lengths.
+      def drops
+        thick = @layout[:thickness_mm] * scale
+        Array.new(DROPS * 8) do |index|
+          row, place = index.divmod(8)
+          Svg.tag("rect", x: MARGIN + (place + 0.3 * (row % 2)) * STRAND_MM * scale / 9, y: MARGIN + row * 2 * thick,
+                          width: thick * (2.0 + (index * 7 % 5) / 4.0), height: thick, rx: thick / 2, class: "dough")
         end.join
       end
 

@@ -9,10 +9,11 @@ module Restauro
       web.post("/cupboard/blend/keep") do
         input = BlendInput.new(params)
         blend = design(input)
-        parts = blend.parts.to_h { |part, grams| [part.key, grams] }
-        services.packs.add(own: {"name" => input.name, "parts" => parts}, grams_left: blend.grams, grams_full: blend.grams,
-                           price: blend.cost_per_kg&.then { |per_kg| (per_kg * blend.grams / 1000).round(2) }, note: blend_note(blend))
+        services.packs.mix(blend.parts.to_h { |part, grams| [part.key, grams] }, name: input.name, note: blend_note(blend),
+                           price: blend.cost_per_kg&.then { |per_kg| (per_kg * blend.grams / 1000).round(2) })
         redirect to("/cupboard"), 303
+      rescue InvalidInput => e
+        show_blend(input, blend, e.message)
       end
     end
 
@@ -35,7 +36,8 @@ module Restauro
       def show_blend(input, blend, error)
         shelf = services.packs.shelf
         page :blend, room: "Cupboard", title: "Design a blend", input: input, error: error, choices: blend_choices(shelf),
-                     view: blend && Presenters::BlendView.new(blend)
+                     view: blend && Presenters::BlendView.new(blend),
+                     labels: blend ? blend.parts.flat_map { |part, _| shelf.label(part.key) } : []
       end
 
       # What can go into a blend: the cupboard's first, then the rest of the catalogue.

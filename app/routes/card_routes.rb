@@ -16,7 +16,7 @@ module Restauro
       # @return [Array(Hash, Hash)] snapshot and inputs
       def open_swap
         worked = SwapPage.new(draft_input, services)
-        raise InvalidInput, worked.error || "there is no swap yet: paste a recipe in Swap" unless worked.swap
+        raise InvalidInput, worked.error || "there is no swap yet: paste a recipe in Swap" unless worked.answer
 
         [worked.snapshot, draft_input.state]
       end

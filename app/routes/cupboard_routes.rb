@@ -39,6 +39,8 @@ module Restauro
       end
 
       web.post("/cupboard/eaters/:id/delete") do
+        raise NotFound, "nobody such eats here" unless params["id"].to_s.match?(/\A\d{1,9}\z/)
+
         services.household.delete_eater(params["id"].to_i)
         redirect to("/cupboard/eaters"), 303
       end

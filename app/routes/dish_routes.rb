@@ -62,11 +62,11 @@ module Restauro
       def start_dish
         input = input_to_make
         worked = SwapPage.new(input, services)
-        raise InvalidInput, worked.error || "there is no swap to make yet: paste a recipe in Swap first" unless worked.swap
+        raise InvalidInput, worked.error || "there is no swap to make yet: paste a recipe in Swap first" unless worked.answer
 
-        plan = Making::Plan.of(worked.family, worked.swap, worked.family.catalogue)
+        plan = Making::Plan.of(worked.answer, worked.catalogue)
         inputs, choices = [NotebookRoutes::Helpers::INPUTS, NotebookRoutes::Helpers::CHOICES].map { |names| input.state.slice(*names) }
-        services.dishes.add(family: worked.family.key, title: given_title(input.title, worked.recipe.title), plan: plan.to_data,
+        services.dishes.add(family: worked.answer.main.family.key, title: given_title(input.title, worked.recipe.title), plan: plan.to_data,
                             inputs: inputs, choices: choices,
                             snapshot: JSON.parse(JSON.generate(worked.snapshot)), data_version: services.data_version)
       end
@@ -144,7 +144,7 @@ module Restauro
         page :counter, room: "Cook", title: "Counter", counter: services.counter, said: said
       end
 
-      def number(text) = Float(text.to_s.tr(",", "."), exception: false) || raise(InvalidInput, "'#{text.to_s[0, 20]}' is no number")
+      def number(text) = FormText.number(text) || raise(InvalidInput, "'#{text.to_s[0, 20]}' is no number")
     end
   end
 end

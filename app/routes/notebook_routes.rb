@@ -62,7 +62,7 @@ module Restauro
         input = swap_input
         save_draft(input)
         worked = SwapPage.new(input, services)
-        raise InvalidInput, worked.error || "there is no swap to keep yet: paste a recipe first" unless worked.swap
+        raise InvalidInput, worked.error || "there is no swap to keep yet: paste a recipe first" unless worked.answer
 
         id = write_kept(input, worked)
         services.drafts.save(browser_id, input.state.merge("kept_id" => id.to_s))
@@ -78,7 +78,7 @@ module Restauro
       end
 
       def kept_fields(input, worked)
-        {family: worked.family.key, title: given_title(input.title, worked.recipe.title), note: input.note,
+        {family: worked.answer.main.family.key, title: given_title(input.title, worked.recipe.title), note: input.note,
          inputs: input.state.slice(*INPUTS), choices: input.state.slice(*CHOICES), data_version: services.data_version, snapshot: worked.snapshot}
       end
 

@@ -72,7 +72,7 @@ module Restauro
 
       def planned(fields)
         pan = Kitchen::BakingPan.parse(fields["pan"]) or raise InvalidInput, "the pan is not understood: type such as '20x30 cm 5 cm deep'"
-        grams = Float(fields["grams"].tr(",", "."), exception: false)
+        grams = FormText.number(fields["grams"])
         raise InvalidInput, "the layers' grams are a number, got '#{fields["grams"][0, 20]}'" unless grams
 
         baked = Families::Sauce::Grade.fetch(fields["grade"]).flour_equivalents
@@ -88,7 +88,7 @@ module Restauro
 
       def measure_stove
         fields = %w[heat pan_cm water from to seconds].to_h { |name| [name, FormText.clean(params[name]).strip] }
-        numbers = fields.except("heat").to_h { |name, text| [name, Float(text.tr(",", "."), exception: false)] }
+        numbers = fields.except("heat").to_h { |name, text| [name, FormText.number(text)] }
         missing = numbers.find { |_, number| number.nil? }
         raise InvalidInput, "the #{missing.first.tr("_", " ")} is a number, got '#{fields[missing.first][0, 20]}'" if missing
 

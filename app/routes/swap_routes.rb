@@ -23,7 +23,8 @@ module Restauro
       end
 
       web.post("/swap/new") do
-        save_draft(SwapInput.new("units" => params["units"].to_s.empty? ? "metric" : params["units"]))
+        lasting = draft_input.state.slice("units", "eaters") # the kitchen and its eaters outlast a recipe
+        save_draft(SwapInput.new({**lasting, **params.slice("units").reject { |_, value| value.to_s.empty? }}))
         redirect to("/#recipe"), 303
       end
     end
@@ -48,7 +49,7 @@ module Restauro
       def swap_page(input)
         worked = SwapPage.new(input, services)
         kept_id = params["kept_id"] || services.drafts.find(browser_id)&.fetch("kept_id", nil)
-        view = worked.snapshot && Presenters.view(worked.snapshot)
+        view = worked.shown && Presenters.view(worked.shown)
         page :swap, room: "Swap", title: "Swap", worked: worked, view: view, state: input.state, open_line: open_line,
                    kept_id: kept_id.to_s[/\A\d+\z/]
       end

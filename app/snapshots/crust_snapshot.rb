@@ -18,7 +18,7 @@ module Restauro
        refused: swap.refused.map { |school, why| {say: school.say, why: why} }}
     end
 
-    def target(swap) = {ratio: swap.target.round(3), grade: swap.rung.key, does: swap.rung.says}
+    def target(swap) = {ratio: swap.target.round(3), grade: swap.rung&.key.to_s, does: swap.rung&.says.to_s}
     def percentages(crust) = crust.bakers_percentages.map { |ingredient, share| {name: ingredient.say, per_cent: share.round(1)} }
 
     def sheet(sheet)

@@ -7,8 +7,8 @@ module Restauro
       system = swap.ours.recipe.system
       sure, last = swap.by_feel
       lines = [*swap.flours, swap.binder, swap.liquid].compact
-      {school: swap.school.say, school_key: swap.school.key, shape: swap.ours.options.shape, kept_texture: swap.kept,
-       target: {ratio: swap.target.round(3), grade: swap.rung.key, does: swap.rung.says},
+      {school: swap.school&.say, school_key: swap.school&.key, shape: swap.ours.options.shape, kept_texture: swap.kept,
+       target: {ratio: swap.target.round(3), grade: swap.rung&.key.to_s, does: swap.rung&.says.to_s},
        thickeners: lines.map { |line| SwapSnapshot.new_line(line, family, system, band: band(line, swap)) }, surer: surer(swap),
        by_feel: {of: swap.liquid ? "water" : "flour", sure: sure.round, last: last.round},
        stretch: {ours: swap.ours.stretch.round(2), needed: swap.ours.stretch_needed.round(2), thinnest_mm: swap.ours.thinnest_mm},

@@ -30,6 +30,18 @@ module Restauro
       # @return [Integer] its id
       def add(**fields) = @rows.insert(to_row(fields).merge(created_at: @clock.call))
 
+      # A jar mixed from packs: what it takes comes off them, all or none, and it is as doubtful as the worst of them.
+      # @param parts [Hash] key => g   @raise [InvalidInput] where there is less than it takes
+      def mix(parts, name:, note: "", price: nil)
+        @database.transaction do
+          now = shelf
+          now.enough!(parts)
+          take(now.taken(parts))
+          grams = parts.values.sum
+          add(own: {"name" => name, "parts" => parts}, grams_left: grams, grams_full: grams, price: price, note: note, finding: now.finding_of(parts))
+        end
+      end
+
       # @raise [NotFound]
       def update(id, **fields)
         raise NotFound, "no pack #{id} in the cupboard; it may have been thrown out" if @rows.where(id: id).update(to_row(fields)).zero?

@@ -11,6 +11,7 @@ module Restauro
     autoload :LabelCommand, "restauro/command_line/label_command"
     autoload :MeasureCommand, "restauro/command_line/measure_command"
     autoload :RecipeCommand, "restauro/command_line/recipe_command"
+    autoload :RecipeUsage, "restauro/command_line/recipe_usage"
     autoload :Text, "restauro/command_line/text"
 
     COMMANDS = {"predict" => :RecipeCommand, "swap" => :RecipeCommand, "rescue" => :RecipeCommand, "measure" => :MeasureCommand,

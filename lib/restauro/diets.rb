@@ -5,9 +5,9 @@ module Restauro
     autoload :Substitution, "restauro/diets/substitution"
     autoload :Substitutes, "restauro/diets/substitutes"
 
-    # One rule of an eater.   key · say · allergens, groups and keys left out · note for the cook
-    Diet = Struct.new(:key, :say, :allergens, :groups, :keys, :note, keyword_init: true) do
-      def initialize(**)
+    # One rule of an eater.   key · say · allergens, groups and keys left out · words of things known by name alone · note for the cook
+    Diet = Struct.new(:key, :say, :allergens, :groups, :keys, :note, :words, keyword_init: true) do
+      def initialize(words: [], **)
         super
         freeze
       end

@@ -17,6 +17,7 @@ module Restauro
     autoload :Batter, "restauro/families/batter"
     autoload :Breading, "restauro/families/breading"
     autoload :Coated, "restauro/families/coated"
+    autoload :Companions, "restauro/families/companions"
     autoload :Crust, "restauro/families/crust"
     autoload :Detection, "restauro/families/detection"
     autoload :Dough, "restauro/families/dough"

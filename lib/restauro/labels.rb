@@ -11,5 +11,14 @@ module Restauro
     # Where a pack was sold decides what its label had to name.
     SOLD_IN = %w[us ca eu uk other].freeze
     FINDINGS = %w[contains may_contain none_found].freeze
+
+    # What a line must carry for the ingredient that it holds: gluten, or a label to read.   @return [Array<Warning>]
+    def self.marks(ingredient, line)
+      return [Warning.new(code: :gluten_in_line, line: line, text: "#{ingredient.say}: holds gluten")] if ingredient.contains_gluten?
+      return [] if ingredient.gluten == "free"
+
+      note = ingredient.note.to_s.empty? ? "only one labelled gluten free" : ingredient.note
+      [Warning.new(code: :check_label, line: line, text: "#{ingredient.say}: #{note.match?(/label/) ? note : "#{note}; labelled gluten free"}")]
+    end
   end
 end

@@ -14,6 +14,19 @@ RSpec.describe Restauro::Cupboard do
     it("costs by the price of a full pack") { expect(shelf.cost("corn_starch", 25)).to be_within(1e-9).of(0.1) }
     it("knows no price") { expect(shelf.cost("sorghum_flour", 10)).to be_nil }
 
+    it("offers first what no label speaks against") { expect(shelf.offered).to eq %w[corn_starch] }
+
+    # A jar is as doubtful as the worst pack in it; nothing is said of it where a label was not read.
+    {{"sorghum_flour" => "may_contain", "corn_starch" => "none_found"} => "may_contain", {"sorghum_flour" => "contains", "corn_starch" => nil} => "contains",
+     {"sorghum_flour" => "none_found", "corn_starch" => "none_found"} => "none_found", {"sorghum_flour" => "none_found", "corn_starch" => nil} => nil}.each do |findings, of_all|
+      it "finds #{of_all.inspect} in a jar of packs with #{findings.values.inspect}" do
+        packs = findings.each_with_index.map { |(key, finding), id| pack[key, 100.0, id: id + 1, finding: finding] }
+        expect(described_class.new(packs).finding_of(findings.transform_values { 50 })).to eq of_all
+      end
+    end
+
+    it("mixes no more than there is") { expect { shelf.enough!("corn_starch" => 140) }.to raise_error(Restauro::InvalidInput, /140 g maize starch and 130 g/) }
+
     it "says what is short and what a label says" do
       lines = read("200 g cornstarch\n20 g sorghum flour\n1 cup milk").lines
       expect(shelf.warnings(lines).map(&:code)).to eq %w[too_little_left pack_may_contain]

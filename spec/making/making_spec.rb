@@ -1,6 +1,8 @@
 RSpec.describe Restauro::Making do
-  families = Hash.new { |all, key| all[key] = Restauro::Families.fetch(key, Reference::Helpers::CATALOGUE) }
-  plan_of = ->(spec, key, text, **choices) { families[key].then { |f| f.swap(f.read(spec.read(text, system: "metric")), f.options(**choices)).then { |swap| [Restauro::Making::Plan.of(f, swap, Reference::Helpers::CATALOGUE), swap, f] } } }
+  plan_of = lambda do |spec, _family, text, **choices|
+    answer = spec.answer(text, system: "metric", **choices)
+    [Restauro::Making::Plan.of(answer, Reference::Helpers::CATALOGUE), answer.main.swap, answer.main.family]
+  end
   event = ->(kind, at, **data) { Restauro::Making::Dish::Event.new(kind, at.to_f, data.transform_keys(&:to_s)) }
   sauce = "Chive cream\n4 tbsp flour\n40 g butter\n450 ml milk\n1 tsp salt"
   noodles = "Ribbons\n300 g flour\n3 eggs\n1 tsp salt"
@@ -48,6 +50,11 @@ RSpec.describe Restauro::Making do
     end
   end
 
+  it "weighs a spice where the method stirs it in, and what goes in last by itself" do
+    items = Restauro::Making::Plan.of(answer("Sauce\n40 g butter\n40 g flour\n1 tsp caraway seeds, crushed\n500 ml milk\n2 tsp grain mustard", system: "uk"), catalogue).items
+    expect(items.to_h { |item| [item.name, item.bowl] }).to include("caraway seeds, crushed" => "pan", "grain mustard" => "late", "whole milk" => "wet")
+  end
+
   describe "too much of one line" do
     it "makes more of everything, or corrects by the water ratio" do
       plan, = plan_of[self, "pasta", noodles, school: "psyllium"]
@@ -74,6 +81,14 @@ RSpec.describe Restauro::Making do
       end
     end
 
+    it "keeps to its own part: a sauce's milk is no business of the pastry's flour" do
+      dish = answer("Leek pie\nPastry:\n240 g flour\n120 g butter\n55 ml water\nSauce:\n45 g butter\n30 g flour\n450 ml milk", system: "uk")
+      plan = Restauro::Making::Plan.of(dish, catalogue)
+      flour = plan.items.find { |item| item.part == "Pastry" && item.key.start_with?("blend") }
+      one = Restauro::Making::Rebalance.options(plan, catalogue, targets: plan.items.to_h { |i| [i.id, i.grams] }, weighed: {}, item: flour, grams: flour.grams * 1.2).find { |found| found.key == "correct" }
+      expect([one.words, plan.families]).to match([/g water instead/, {"Pastry" => "crust", "Sauce" => "sauce"}])
+    end
+
     it("has nothing to say where there is not too much") { plan_of[self, "sauce", sauce].first.then { |plan| expect(Restauro::Making::Rebalance.options(plan, catalogue, targets: plan.items.to_h { |i| [i.id, i.grams] }, weighed: {}, item: plan.items.first, grams: plan.items.first.grams)).to eq [] } }
   end
 
@@ -96,7 +111,7 @@ RSpec.describe Restauro::Making do
   end
 
   it "expects a course for what a probe is put into" do
-    [["sauce", sauce], ["gnocchi", "800 g riced potato\n200 g flour\n1 egg"], ["crust", "Tart\n\nPastry:\n200 g flour\n100 g butter\n40 ml water\n\nFilling:\n3 eggs\n200 ml cream"]].each do |key, text|
+    [["sauce", sauce], ["gnocchi", "Gnocchi\n800 g riced potato\n200 g flour\n1 egg"], ["crust", "Tart\n\nPastry:\n200 g flour\n100 g butter\n40 ml water\n\nFilling:\n3 eggs\n200 ml cream"]].each do |key, text|
       points = plan_of[self, key, text].first.expected["points"]
       expect([points.length, points.map(&:first)]).to match([be_between(10, 61), satisfy { |minutes| minutes == minutes.sort }]), key
     end

@@ -20,7 +20,7 @@ RSpec.describe Restauro::Recipes::LineReader do
     it "never raises but for an impossible amount, and says of what it cannot read that it cannot" do
       lines.each do |text|
         read = read("1 cup water\n#{text}").lines
-        expect(read.map(&:text).last).to eq text
+        expect(read.map(&:source).last).to eq text
         read.each { |line| expect(line.grams).to be_nil unless line.understood }
       rescue Restauro::InvalidInput => e
         expect(e.message).to match(/below zero|divides by zero|more than a kitchen/), text

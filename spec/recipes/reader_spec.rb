@@ -69,6 +69,30 @@ RSpec.describe Restauro::Recipes::Reader do
 
     it("says what broken JSON needs") { expect { read("{\"a\": ") }.to raise_error(Restauro::InvalidInput, /does not parse/) }
     it("says when JSON holds no recipe") { expect { read("[{\"@type\": \"Person\"}]") }.to raise_error(Restauro::InvalidInput, /@type/) }
-    it("says when a page holds no recipe") { expect { read("<html></html>") }.to raise_error(Restauro::InvalidInput, /no schema.org Recipe/) }
+    it("says when a page holds no recipe") { expect { read("<html></html>") }.to raise_error(Restauro::InvalidInput, /no recipe was found in this page/) }
+    it "tells parts in a flat list, and one text of several lines" do
+      flat = {"@type" => "Recipe", "name" => "Leek pie", "recipeIngredient" => ["For the pastry:", "240 g flour", "120 g butter", "For the sauce:", "40 g flour", "500 ml milk"]}
+      expect(read(JSON.generate(flat)).ingredients.map { |line| [line.part, line.text] }).to eq [["For the pastry", "240 g flour"], ["For the pastry", "120 g butter"], ["For the sauce", "40 g flour"], ["For the sauce", "500 ml milk"]]
+      expect(read(JSON.generate({"@graph" => [{"@type" => ["Recipe"], "name" => "Sauce", "recipeIngredient" => "40 g flour\n500 ml milk"}]})).ingredients.map(&:text)).to eq ["40 g flour", "500 ml milk"]
+    end
+
+    it "reads a page's own lists where it holds no JSON-LD" do
+      page = "<nav><li>Home</li></nav><h1>Sauce</h1><ul><li>40 g <b>flour</b></li><li>500 ml milk</li></ul><h3>Method</h3><p>Whisk and boil.</p>"
+      expect(read(page).then { |recipe| [recipe.title, recipe.ingredients.map(&:text), recipe.steps.length] }).to eq ["Sauce", ["40 g flour", "500 ml milk"], 1]
+    end
+  end
+end
+
+# The cook's own weight beside a count or a measure is the surer (common practice).
+RSpec.describe Restauro::Recipes::OwnWeight do
+  {"4 cod fillets of 150 g" => 600, "4 chicken breasts, about 180 g each" => 720, "24 cod fillets, 15 mm, 25 g each" => 600, "2 cod fillets (150 g each)" => 300, "4 cod fillets (600 g)" => 600,
+   "3/4 cup (110 g) flour" => 110, "2 leeks, 300 g" => 300, "2 tins of 400 g tomatoes" => 800, "800 g celeriac, sliced, 2 of it grated" => 800, "3 carrots, sliced 2 mm thick" => 210}.each do |text, grams|
+    it("reads '#{text}' as #{grams} g") { expect(read("#{text}\n1 cup milk", system: "uk").lines.first.grams.value).to be_within(0.5).of(grams) }
+  end
+
+  it "takes as much coat as pieces of that weight have surface" do
+    family = Restauro::Families.fetch("breading", catalogue)
+    crumbs = ->(line) { family.swap(read("#{line}\n80 g flour\n2 eggs\n900 g breadcrumbs"), family.options).coats.find { |coat| coat.role == "crumb" }.grams.value }
+    expect(crumbs["8 cod fillets, 15 mm, 100 g each"] / crumbs["8 cod fillets, 15 mm, 50 g each"]).to be_within(0.1).of(2)
   end
 end

@@ -20,6 +20,12 @@ module Reference
     def read(text, system: "us", **more) = READERS[system].read(text, **more)
     def line(text, system: "us") = read("1 cup water\n#{text}", system: system).lines.last
     def predict(text, **choices) = sauce.predict(read(text), sauce.options(**choices))
+    # A whole dish: read into parts, solved.   @return [Restauro::Dishes::Answer]
+    def answer(text, system: "us", family: nil, **choices)
+      dish = Restauro::Dishes::Partition.of(read(text, system: system), CATALOGUE, family: family)
+      Restauro::Dishes::Solver.call(dish, Restauro::Dishes::Choices.new(choices, catalogue: CATALOGUE), catalogue: CATALOGUE)
+    end
+
     def swap(text, **choices) = sauce.swap(read(text), sauce.options(**choices))
 
     # Missing tools are a failure on CI, and a word elsewhere.

@@ -48,7 +48,7 @@ RSpec.describe "A dish from the bench to the notebook" do
   def open_swap(recipe)
     visit "/"
     fill_recipe(recipe)
-    expect(page).to have_css(".row-title", text: recipe.lines.first.strip)
+    expect(page).to have_css(".dish-title", text: recipe.lines.first.strip)
     yield if block_given?
     press("Weigh and cook it")
     expect(page).to have_css(".weigh-number")
@@ -67,7 +67,7 @@ RSpec.describe "A dish from the bench to the notebook" do
     milk = find(".bench-sheet li", text: "whole milk").find(".sheet-grams").text.to_f
     expect(milk).to be_within(5).percent_of(464 * 1.5)
 
-    CounterTop.tell("scale", do: "drop_out", seconds: 4)
+    CounterTop.tell("scale", do: "drop_out", seconds: 8)
     expect(page).to have_css("[data-reading]", text: "no scale")
     press("It is in")
     expect(page).to have_css("[data-reading]", text: / g\z/)

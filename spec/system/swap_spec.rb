@@ -4,7 +4,7 @@ RSpec.describe "Swapping a sauce in the browser" do
   it "paste, put a line right, move the target by keyboard, keep, reopen" do
     visit "/"
     fill_recipe(recipe)
-    expect(page).to have_css(".row-title", text: "Chive cream").and have_css(".unread")
+    expect(page).to have_css(".dish-title", text: "Chive cream").and have_css(".unread")
     expect(page).to accessible
 
     find(".row-unread .wheat").click
@@ -68,7 +68,7 @@ RSpec.describe "Swapping a sauce in the browser" do
     json = JSON.generate(Restauro::Recipes::JsonLd.write(name: "Chive cream", ingredients: ["2 cups milk", "3 tbsp flour"], steps: ["Boil."]))
     execute_script("const files = new DataTransfer(); files.items.add(new File([arguments[0]], 'r.json'));" \
                    "document.getElementById('recipe-text').dispatchEvent(new DragEvent('drop', {dataTransfer: files, bubbles: true, cancelable: true}))", json)
-    expect(page).to have_css(".row-title", text: "Chive cream").and have_css(".line-sub", text: "3 tbsp flour")
+    expect(page).to have_css(".dish-title", text: "Chive cream").and have_css(".line-sub", text: "3 tbsp flour")
   end
 
   it "says so when the server is gone, and loses nothing" do

@@ -13,10 +13,26 @@ RSpec.describe "The Weigh and Cook rooms" do
   state = ->(id) { dishes[].state(dishes[].fetch(id)) }
   act = ->(spec, id, what, room: "weigh", **more) { spec.send_form("/dishes/#{id}/do", {"room" => room, "version" => state[id].version.to_s, "item" => state[id].current&.id, "do" => what, **more.transform_keys(&:to_s)}, live) }
 
+  it "cook a dish of parts whole: bowls of one part each, and the rescue of the part that the step is for" do
+    pie = "Leek pie\nPastry:\n240 g flour\n120 g butter\n55 ml water\nSauce:\n45 g butter\n4 tbsp flour\n450 ml milk"
+    id = start[self, recipe: pie, school: "", with: ""]
+    visit("/dishes/#{id}/weigh")
+    expect(text_of("#bench-sheet h3")).to include("Pastry: the dry bowl", "Sauce: the pan", "Sauce: the wet bowl")
+    steps = state[id].steps
+    seen = %w[Pastry Sauce].to_h do |part|
+      act[self, id, "step:#{steps.index { |step| step.part == part && step.minutes }}", room: "cook"]
+      visit("/dishes/#{id}/cook")
+      [part, [text_of("#step-now .step-part").first, page.css("#seen button[value^='saw:seen']").any?]]
+    end
+    expect(seen).to eq("Pastry" => ["Pastry", false], "Sauce" => ["Sauce", true])
+    act[self, id, "saw:seen=runny", room: "cook"]
+    expect(text_of(".advice").first).to match(/\d+ g/)
+  end
+
   it "take the open swap to the bench, in the order it is needed" do
     id = start[self]
     visit("/dishes/#{id}/weigh")
-    expect([text_of(".weigh-number").first, text_of(".weigh-name").first, text_of("#bench-sheet h3")]).to match(["40 g", /\Abutter/, ["The pan", "The wet bowl"]])
+    expect([text_of(".weigh-number").first, text_of(".weigh-name").first, text_of("#bench-sheet h3")]).to match(["40 g", /\Abutter/, ["The pan", "The wet bowl", "By itself, for the end"]])
     expect(visit("/weigh").headers["location"]).to end_with("/dishes/#{id}/weigh")
     second = start[self]
     act[self, id, "timer:own", room: "cook", minutes: "9", label: "the pot"]

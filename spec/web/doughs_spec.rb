@@ -35,7 +35,7 @@ RSpec.describe "The pages of gnocchi and pasta" do
     expect(text_of(".problem").first).to match(/not for rolled shapes\. What would do/)
   end
 
-  {{thickness: "thin"} => /thickness/, {shape: "filled", cutter: "900"} => /4? ?0\.5 to 150/, {raw_g: "900"} => /both weights/, {helpers: "none"} => /hands/}.each do |change, words|
+  {{thickness: "thin"} => /[Tt]hickness, mm: type a number/, {shape: "filled", cutter: "900"} => /4? ?0\.5 to 150/, {raw_g: "900"} => /both weights/, {helpers: "none"} => /hands/}.each do |change, words|
     it("say what to type for #{change}") { send_dough[self, recipe: parcels, **change].then { expect(text_of(".problem").first).to match(words) } }
   end
 
@@ -53,5 +53,16 @@ RSpec.describe "The pages of gnocchi and pasta" do
     send_form("/notebook/#{id}/open")
     visit("/")
     expect(%w[rope raw_g cooked_g].map { |name| page.at_css("input[name=#{name}]")["value"] }).to eq %w[24 900 720]
+  end
+end
+
+# Every shape has its face and its picture.
+RSpec.describe "The pages of every shape of dough" do
+  Restauro::Families::Dough::Options::SHAPES.each do |shape|
+    recipe = %w[dumpling spooned pushed].include?(shape) ? "Gnocchi\n900 g potatoes\n220 g flour\n1 egg" : "Pasta\n300 g flour\n3 eggs"
+    it "draw #{shape}" do
+      send_form("/swap", swap_fields(recipe: recipe, shape: shape), {"HTTP_X_RESTAURO_LIVE" => "1"})
+      expect([last_response.status, page.css(".layout-picture").length, page.at_css("input[name=shape][checked]")["value"]]).to eq [200, 1, shape]
+    end
   end
 end

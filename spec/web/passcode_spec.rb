@@ -22,3 +22,10 @@ RSpec.describe Restauro::PasscodeGate do
     expect(last_response.status).to eq 429
   end
 end
+
+# What is open before the passcode is the styles and the icon, and nothing that only begins like them.
+RSpec.describe Restauro::PasscodeGate, "open paths" do
+  {"/css/app.css" => true, "/icon.svg" => true, "/fonts/x.woff2" => true, "/cssnotebook" => false, "/icon.svg/notebook" => false, "/notebook/css/app.css" => false, "/notebook" => false}.each do |path, open|
+    it("#{path} is #{open ? "open" : "shut"}") { expect(Restauro::PasscodeGate::OPEN_PATHS.match?(path)).to be open }
+  end
+end

@@ -42,7 +42,7 @@ RSpec.describe "The Swap pages" do
 
   it "say what to type for a choice that cannot be" do
     send_form("/swap", swap_fields(altitude: "on the roof"), live)
-    expect(text_of(".problem").first).to match(/altitude.*on the roof/)
+    expect(text_of(".problem").first).to match(/[Aa]ltitude.*on the roof/)
   end
 
   it "redirect a form sent without scripts, and show the same answer" do
@@ -85,4 +85,41 @@ RSpec.describe "The Swap pages" do
     ids = page.css("[id]").map { |node| node["id"] }
     expect(ids.tally.select { |_, count| count > 1 }).to be_empty
   end
+end
+
+RSpec.describe "A dish of parts on the page" do
+  live = {"HTTP_X_RESTAURO_LIVE" => "1"}
+  pie = "Leek pie\n\nPastry:\n200 g flour\n100 g butter\n50 ml water\n30 g cheddar\n\nSauce:\n40 g butter\n40 g flour\n500 ml milk"
+  tabs = ->(spec) { spec.text_of(".part-name") }
+
+  it "shows every part with its answer, the one asked for in front, and keeps each one's choices" do
+    send_form("/swap", swap_fields(recipe: pie, school: "", with: ""), live)
+    expect([tabs[self], text_of(".dish-title"), text_of(".part-amounts").first, text_of(".big").first]).to match([%w[Pastry Sauce], ["Leek pie"], /xanthan/, /xanthan/])
+    send_form("/swap", swap_fields(recipe: pie, tab: "Sauce", school: "", with: ""), live)
+    expect(text_of(".big").first).to match(/maize starch/)
+    state = page.css("#swap-form input[type=hidden]").to_h { |field| [field["name"], field["value"]] }
+    send_form("/swap", swap_fields(recipe: pie, school: "slurry", with: "potato_starch").merge(state.slice("part", "parts", "kinds")), live)
+    expect([text_of(".big").first, text_of(".part-amounts")]).to match([/potato starch/, [/xanthan/, /potato starch/]])
+    kept = page.css("#swap-form input[type=hidden]").to_h { |field| [field["name"], field["value"]] }.slice("part", "parts", "kinds")
+    send_form("/swap", swap_fields(recipe: pie, school: "slurry", with: "potato_starch", tab: "Pastry").merge(kept), live)
+    expect(text_of(".part-amounts")).to match([/xanthan/, /potato starch/])
+  end
+
+  it "moves a line to another part, and says what a part is, and it stays so" do
+    fix = {"text" => "30 g cheddar", "occurrence" => "0", "part" => "Sauce", "was" => {"ingredient" => "cheddar", "grams" => "30", "role" => "cheese", "part" => "Pastry"}}
+    send_form("/swap", swap_fields(recipe: pie).merge("fix" => fix), live)
+    expect(text_of(".row .line-name, .row-title").drop_while { |text| !text.start_with?("Sauce") }).to include(/cheddar/)
+    corrections = page.at_css("input[name=corrections]")["value"]
+    send_form("/swap", swap_fields(recipe: pie, corrections: corrections).merge("kinds_of[Sauce]" => "none"), live)
+    expect([text_of(".part").last, text_of(".part-amounts").last]).to match([/\ASauce \d+ g one-for-one/, satisfy { |words| !words.include?("butter") }])
+  end
+end
+
+RSpec.describe "What is chosen on the page counts" do
+  live = {"HTTP_X_RESTAURO_LIVE" => "1"}
+  sent = ->(spec, **fields) { spec.send_form("/swap", spec.swap_fields(**fields), live) && spec.text_of("#method, .method").join(" ") + spec.text_of("#answer").join(" ") }
+
+  it("who eats") { expect([sent[self, diets: "vegan"], text_of(".ours .line-name")]).to match([anything, satisfy { |names| names.none? { |name| name.match?(/butter\z|whole milk|cream\z/) && !name.match?(/plant|oat|soya/) } }]) }
+  it("the minutes of the simmer") { expect([sent[self, simmer: "12"], sent[self, simmer: "2"]].map { |words| words.match?(/12 min/) }).to eq [true, false] }
+  it("the altitude, where water boils cooler") { expect([0, 3000].map { |metres| sent[self, altitude: metres.to_s, with: "corn_starch"] && [text_of(".big"), text_of(".chart text"), text_of("#method")] }.uniq.length).to eq 2 }
 end

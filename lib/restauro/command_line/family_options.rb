@@ -6,12 +6,12 @@ module Restauro
         --piece "NAME slice|floret|stick|cube|fillet N mm", --oven "200C|400F|gas 6[,fan]"   for coats
         --oil "180C [shallow] [olive oil] [2 litres]"
         --tin mini|standard|large   for muffins and hot-tin puddings
-        --shape rolled|filled|extruded|dumpling   for doughs: told from the recipe
+        --shape rolled|filled|extruded|dumpling|spooned|pushed|sheets   for doughs: told from the recipe
         --thickness-mm MM, --cutter-mm MM, --rope-mm MM   one sheet or strand; ring or ribbon; rope
         --seal folded|pair, --tool machine|pin, --hands flour|oil, --helpers N, --filling-g G
         --litres L, --frozen        the pot, from the freezer
         --roasted-from G --roasted-to G   the purée's vegetable before and after, or
-        --style rolled|pressed|thin|crumble|base|sheet, --cover bottom|double|top|free   for crusts: told from the recipe
+        --style rolled|pressed|thin|crumble|sheet|free|hand|dropped|crumb_base, --cover bottom|double|top|free|hand   for crusts: told from the recipe
         --pan "23 cm round 3 cm deep" | "9x13 in" | "28x20 cm oval", with --oven
         --filling-start hot|cold, --hold GRADE|E, --filling-with KEY[,KEY]   what goes in it, how thick, thickened with what
         --look #{Hydration::Moisture.looks.keys.join("|")}
@@ -34,27 +34,25 @@ module Restauro
         parser.on("--frozen") { @dough[:frozen] = true }
       end
 
-      # @param family [String] key   @return [Hash] for the options of that family   @raise [InvalidInput]
-      def of(family, catalogue)
-        return crust if family == "crust"
-
-        %w[gnocchi pasta].include?(family) ? @dough : coat(catalogue)
+      # What was typed, read.   @return [Hash] option => value   @raise [InvalidInput]
+      def all(catalogue)
+        check_sizes
+        {**@dough, **@crust, pan: @crust[:pan]&.then { |text| pan(text) }, piece: @coat[:piece]&.then { |text| Heat::Piece.parse(text, catalogue) },
+         oven: @coat[:oven]&.then { |text| oven(text) }, oil: @coat[:oil]&.then { |text| Heat::Frying.parse(text) }, tin: @coat[:tin]}.compact
       end
 
       private
 
-      def crust
-        {**@crust, pan: @crust[:pan]&.then { |text| pan(text) }, oven: @coat[:oven]&.then { |text| oven(text) },
-         thickness_mm: @dough[:thickness_mm]}.compact
+      # Nothing is 0 mm thick or 0 g heavy.
+      def check_sizes
+        MILLIMETRES.each do |flag, name|
+          value = @dough[name]
+          raise InvalidInput, "#{flag} is more than 0, got #{Recipes::WeighedLine.tenths(value)}" if value && !(value.positive? && value.finite?)
+        end
       end
 
       def pan(text)
         Kitchen::BakingPan.parse(text) or raise InvalidInput, "pan is such as '23 cm round 3 cm deep', '9x13 in' or '28x20 cm oval'; got '#{text}'"
-      end
-
-      def coat(catalogue)
-        {piece: @coat[:piece]&.then { |text| Heat::Piece.parse(text, catalogue) }, oven: @coat[:oven]&.then { |text| oven(text) },
-         oil: @coat[:oil]&.then { |text| Heat::Frying.parse(text) }, tin: @coat[:tin]}.compact
       end
 
       def oven(text)

@@ -4,41 +4,29 @@ module Restauro
     class RecipeCommand < Command
       SWAP_ONLY = %i[with target without].freeze
 
-      def self.usage(name)
-        {"predict" => <<~PREDICT, "swap" => <<~SWAP, "rescue" => <<~RESCUE}.fetch(name)
-          bin/restauro predict FILE|-   the texture a recipe will have
-            --format json|text          json
-            --family #{Families::KEYS.join("|")}   told from the recipe
-#{FamilyOptions::USAGE.gsub(/^(?=.)/, "            ").chomp}
-            --units us|metric|uk|au     us
-            --school roux|slurry, psyllium|gum|egg|root|curd   predict: the recipe's own; swap: the swap's (roux; what suits the dough)
-            --heat low|medium|medium_high|high   medium
-            --altitude METRES           0
-            --serve-celsius C           60
-            --simmer MINUTES            after the boil: 2 for a roux, 1 for a slurry
-            --colour white|blond|brown|dark   of a roux: the recipe's own
-            --watts W, --pan-cm CM, --lid, --stir still|whisk|blender   the stove
-            --event "t=SECONDS add GRAMS KEY [at CELSIUS]" | "t=SECONDS heat LEVEL|WATTS|off" | "t=SECONDS lid on|off"
-        PREDICT
-          bin/restauro swap FILE|-      the gluten-free amounts, method and times that reach it; the options of predict, and
-            --with KEY[,KEY]            blend_with_gum,corn_starch
-            --target GRADE|E            the wheat recipe's own
-            --without WORD[,WORD]       diets, allergens, groups or keys to leave out
-        SWAP
-          bin/restauro rescue FILE|- (--observed-e N | --plate-mm R) --target G   what to do with a sauce that came out otherwise
-        RESCUE
-      end
+      def self.usage(name) = RecipeUsage.of(name)
 
       private
 
       def options(on)
-        @units, @events = "us", []
+        @units, @events, @parts = "us", [], {}
+        on.on("--part NAME=FAMILY") { |value| part(value) }
+        on.on("--amount HOW") { |value| @amount = value }
         on.on("--family FAMILY") { |value| @family = value }
         on.on("--units SYSTEM", KitchenUnits::SYSTEMS) { |value| @units = value }
         on.on("--event EVENT") { |value| @events << value }
         course(on)
         swap_choices(on)
         @own = FamilyOptions.new(on)
+      end
+
+      # "Gravy=sauce"; none for a part without flour.
+      def part(text)
+        name, family = text.split("=", 2).map { |word| word.to_s.strip }
+        known = Families::KEYS + ["none"]
+        raise WrongUsage, "--part is NAME=FAMILY with #{known.join(", ")}; got '#{text}'" unless known.include?(family) && !name.empty?
+
+        @parts[name] = family
       end
 
       def course(on)
@@ -71,10 +59,33 @@ module Restauro
         file = only(rest, "file; type its name, or - for standard input")
         check
         recipe = recipe(Input.read(file, stdin: @world.stdin))
-        family = @family ? Families.fetch(@family, catalogue) : Families.detect(recipe, catalogue)
-        return rescued(family, recipe) if @name == "rescue"
+        return rescued(@family ? Families.fetch(@family, catalogue) : Families.detect(recipe, catalogue), recipe) if @name == "rescue"
 
-        family.report(family.public_send(@name, family.read(recipe), family.options(**chosen, **extras(family))))
+        answered(recipe)
+      end
+
+      # Read whole, solved whole.
+      def answered(recipe)
+        Families.fetch(@family, catalogue) if @family
+        Dishes::Refusal.check!(recipe, catalogue) unless @family
+        dish = Dishes::Partition.of(recipe, catalogue, family: @family, given: @parts)
+        choices = Dishes::Choices.new({**chosen, **@own.all(catalogue), **events_of(dish)}, catalogue: catalogue)
+        misplaced = choices.unknown(dish).first
+        raise WrongUsage,
+            "--#{misplaced.to_s.sub(/_(?:s|g|m)\z/, "").tr("_", "-")} is not for #{dish.parts.filter_map(&:family).uniq.join(" and ")}" if misplaced
+
+        report = Dishes::Report.new(catalogue)
+        return report.prediction(dish, Dishes::Predictions.of(dish, choices, catalogue: catalogue)) if @name == "predict"
+
+        report.swap(Dishes::Solver.call(dish, choices, catalogue: catalogue))
+      end
+
+      def events_of(dish)
+        return {} if @events.empty?
+        raise WrongUsage,
+            "--event is not for #{dish.parts.filter_map(&:family).uniq.join(" and ")}" if dish.parts.none? { |part| part.family == "sauce" }
+
+        {events: @events.map { |text| Families.fetch("sauce", catalogue).event(text) }}
       end
 
       def check
@@ -86,13 +97,10 @@ module Restauro
         raise WrongUsage, "rescue needs one of --observed-e and --plate-mm, and --target" if @name == "rescue" && (seen != 1 || !chosen[:target])
       end
 
-      def extras(family) = family.key == "sauce" ? {events: events(family)} : @own.of(family.key, catalogue)
-      def events(family) = @events.map { |text| family.event(text) }
-
       def rescued(family, recipe)
         raise InvalidInput, "the #{family.key} family has no rescue by flour-equivalents" unless family.respond_to?(:rescue)
 
-        options = family.options(**chosen, events: events(family))
+        options = family.options(**chosen, events: @events.map { |text| family.event(text) })
         observed = @observed || family.read_plate(recipe, @plate_mm).value
         raise InvalidInput, "what was seen is more than 0 and at most 20 flour-equivalents, got #{observed}" unless observed.between?(0.01, 20)
 
@@ -101,7 +109,17 @@ module Restauro
 
       def recipe(text)
         @world.prepare.call if text.lstrip.start_with?("<")
-        Recipes::Reader.new(catalogue, system: @units).read(text)
+        reader = Recipes::Reader.new(catalogue, system: @units)
+        read = reader.read(text)
+        @amount ? Recipes::Scale.of(read, wished(reader, read), catalogue: catalogue) : read
+      end
+
+      # "x2", "serves 6", "600 g milk".
+      def wished(reader, read)
+        wish = Recipes::ScaleWish.new(@amount.sub(/\A\s*x\s*(?=[\d.])/i, ""), reader)
+        raise InvalidInput, "using a pack up wants a cupboard: type such as x2, serves 6 or 600 g milk" if wish.use_up
+
+        wish.factor(read)
       end
 
       def text(report, *) = @name == "rescue" ? super : Text.new(report).to_s

@@ -4,6 +4,8 @@ module Restauro
     class Shelf
       include Enumerable
 
+      def self.worst(findings) = findings.compact.min_by { |finding| Labels::FINDINGS.index(finding) }
+
       # @param packs [Array<Pack>]
       def initialize(packs = [])
         @packs = packs.sort_by { |pack| [pack.opened_on ? 0 : 1, pack.opened_on.to_s, pack.id.to_i] }.freeze
@@ -16,8 +18,14 @@ module Restauro
       def grams_left(key) = of(key).sum(0.0, &:grams_left)
       def empty? = @packs.empty?
 
+      # What can be chosen first: what is there, and whose labels do not stand in the way.   @return [Array<String>] keys
+      def offered = @packs.map(&:key).uniq.select { |key| holds?(key) && label(key).empty? }
+
       # The catalogue with the packs' own flours beside its own.
-      def catalogue(facts) = facts.with(@packs.map(&:ingredient).reject { |ingredient| facts.key?(ingredient.key) }.uniq(&:key))
+      def catalogue(facts)
+        own = @packs.map(&:ingredient).reject { |ingredient| facts.key?(ingredient.key) }.uniq(&:key)
+        own.empty? ? facts : facts.with(own)
+      end
 
       # What some grams cost, from the packs in the order they are used.   @return [Float, nil] nil when a price is missing or there is none
       def cost(key, grams)
@@ -30,6 +38,35 @@ module Restauro
       def warnings(lines)
         needs = lines.select(&:counted?).group_by(&:ingredient).transform_values { |same| same.sum { |line| line.grams.value } }
         needs.flat_map { |key, grams| of(key).empty? ? [] : [*too_little(key, grams), *label(key)] }
+      end
+
+      # What the labels of the packs of one ingredient have against it.   @return [Array<Warning>]
+      def label(key)
+        worst = Shelf.worst(of(key).select { |pack| pack.grams_left.positive? }.map(&:finding))
+        name = of(key).first&.ingredient&.say
+        case worst
+        when "contains" then [Warning.new(code: :pack_contains, text: "our #{name}'s label names gluten: not for a coeliac; use another pack")]
+        when "may_contain" then [Warning.new(code: :pack_may_contain,
+                                             text: "our #{name}'s label says it may hold gluten: ask the maker, or use a pack labelled gluten free")]
+        else []
+        end
+      end
+
+      # The finding of a jar mixed from packs: the worst of them; none was found only where every label was read.   @param needs [Hash] key => g
+      # @return [String, nil]
+      def finding_of(needs)
+        drawn = taken(needs).keys
+        findings = @packs.select { |pack| drawn.include?(pack.id) }.map(&:finding)
+        worst = Shelf.worst(findings)
+        worst == "none_found" && (findings.any?(&:nil?) || needs.keys.any? { |key| !holds?(key) }) ? nil : worst
+      end
+
+      # @raise [InvalidInput] where there is less of something than a jar takes
+      def enough!(needs)
+        short = needs.find { |key, grams| grams_left(key) < grams } or return
+        name = of(short.first).first&.ingredient&.say || short.first.tr("_", " ")
+        raise InvalidInput, "this takes #{short.last.round} g #{name} and #{grams_left(short.first).round} g is in the cupboard: " \
+                            "mix a smaller jar, leave it out, or write its pack down first"
       end
 
       # How much comes off each pack when a dish is cooked.   @param needs [Hash] key => g   @return [Hash] pack id => g, never more than is left
@@ -52,17 +89,6 @@ module Restauro
 
         name = of(key).first.ingredient.say
         [Warning.new(code: :too_little_left, text: "only #{left.round} g #{name} is left in the cupboard, this takes #{grams.round} g")]
-      end
-
-      def label(key)
-        worst = of(key).select { |pack| pack.grams_left.positive? }.map(&:finding).compact.min_by { |finding| Labels::FINDINGS.index(finding) }
-        name = of(key).first.ingredient.say
-        case worst
-        when "contains" then [Warning.new(code: :pack_contains, text: "our #{name}'s label names gluten: not for a coeliac; use another pack")]
-        when "may_contain" then [Warning.new(code: :pack_may_contain,
-                                             text: "our #{name}'s label says it may hold gluten: ask the maker, or use a pack labelled gluten free")]
-        else []
-        end
       end
     end
   end

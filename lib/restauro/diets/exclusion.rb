@@ -31,9 +31,10 @@ module Restauro
 
       def empty? = [@allergens, @groups, @keys].all?(&:empty?)
 
-      # @param ingredient [Ingredient]
+      # What holds gluten is out, whoever eats.   @param ingredient [Ingredient]
       def allows?(ingredient)
-        !@keys.include?(ingredient.key) && !@groups.include?(ingredient.group) && (ingredient.allergens & @allergens).empty?
+        !ingredient.contains_gluten? && !@keys.include?(ingredient.key) && !@groups.include?(ingredient.group) &&
+            (ingredient.allergens & @allergens).empty?
       end
 
       # A thickener, flour or coat that the cook has chosen.   @param instead [String] what to choose   @return [Ingredient]   @raise [InvalidInput]
@@ -44,11 +45,28 @@ module Restauro
         ingredient
       end
 
+      # Words of lines that are known only by name and that a diet leaves out.
+      def named(text) = @diets.flat_map { |diet| diet.words.to_a }.find { |word| text.match?(/\b#{Regexp.escape(word)}(?:s|es)?\b/i) }
+
+      # What of these lines an eater may not have after all.   @param lines [Array<Recipes::Line>]   @return [Array<String>]
+      def held_in(lines, catalogue)
+        lines.select { |line| line.ingredient ? !allows?(catalogue.fetch(line.ingredient)) : !named(line.text).nil? }.map { |line| line.text.strip }
+      end
+
       # Lines of a recipe that hold something to be kept out.   @return [Array<Warning>]
       def warnings(recipe, catalogue)
-        recipe.ingredients.select(&:ingredient).map { |line| [line, catalogue.fetch(line.ingredient)] }.reject { |_, i| allows?(i) }.map do |line, i|
-          Warning.new(code: :holds_excluded, line: line.text, text: "#{i.say} is on the list of what to leave out: change this line")
+        recipe.ingredients.filter_map do |line|
+          ingredient = line.ingredient && catalogue.fetch(line.ingredient)
+          next held(line, ingredient.say) if ingredient && !allows?(ingredient)
+
+          ingredient ? nil : named(line.text)&.then { |word| held(line, word) }
         end
+      end
+
+      private
+
+      def held(line, what)
+        Warning.new(code: :holds_excluded, line: line.text, text: "#{what} is on the list of what to leave out: change this line")
       end
     end
   end

@@ -8,22 +8,38 @@ module Restauro
         @exclusion = exclusion
         @units = units
         @table = table
+        @gluten_free = DataFiles.yaml("ingredients/gluten_free_kinds.yml")
         freeze
       end
 
       # @param recipe [Recipes::Recipe]   @return [Array<Substitution>] one for each counted line that must go, thickeners aside
       def of(recipe)
-        excluded = recipe.ingredients.select { |line| line.ingredient && !@exclusion.allows?(@catalogue.fetch(line.ingredient)) }
-        excluded.reject { |line| %w[thickener flour starch].include?(line.role) }.map { |line| substitution(line) }
+        lines = recipe.ingredients.reject { |line| %w[thickener flour starch].include?(line.role) }
+        excluded = lines.select { |line| line.ingredient && !@exclusion.allows?(@catalogue.fetch(line.ingredient)) }
+        excluded.map { |line| substitution(line) } + lines.select { |line| line.ingredient.nil? && line.gluten? }.map { |line| unknown(line) }
       end
 
       private
 
       def substitution(line)
-        row = @table.fetch(line.ingredient, []).find { |candidate| candidate["parts"].each_key.all? { |key| fits?(key) } }
+        row = rows(line.ingredient).find { |candidate| candidate["parts"].each_key.all? { |key| fits?(key) } }
         return Substitution.new(line: line, lines: [].freeze, costs: nil) unless row
 
         Substitution.new(line: line, lines: row["parts"].map { |key, share| written(line, @catalogue.fetch(key), share) }.freeze, costs: row["costs"])
+      end
+
+      # What the table says, after the same thing sold as gluten free.
+      def rows(key)
+        free = @gluten_free[key]
+        [*(free && [{"parts" => {free => "1"}, "costs" => "a pack labelled gluten free"}]), *@table.fetch(key, [])]
+      end
+
+      # A thing of wheat that is not understood: only where one is sold as gluten free.
+      def unknown(line)
+        name = "#{line.text.strip.sub(/\A[-*•\s]+/, "")}: only one sold as gluten free"
+        fresh = Recipes::Line.new(text: name, ingredient: "gf_other", role: "other", part: line.part, name_text: name, added: true,
+                                  warnings: Labels.marks(@catalogue.fetch("gf_other"), name))
+        Substitution.new(line: line, lines: [fresh].freeze, costs: "if there is none, leave it out")
       end
 
       def fits?(key)
@@ -36,7 +52,8 @@ module Restauro
         measure = grams && Measure.nearest(ingredient, grams.value, @units)
         text = grams ? Recipes::WeighedLine.text(grams.value, ingredient.say, measure&.text) : ingredient.say
         Recipes::Line.new(text: text, ingredient: ingredient.key, grams: grams, part: line.part, amount_text: measure&.text,
-                          role: Recipes::LineReader::ROLES.fetch(ingredient.group, "other"))
+                          name_text: ingredient.say,
+                          role: Recipes::LineReader::ROLES.fetch(ingredient.group, "other"), added: true, warnings: Labels.marks(ingredient, text))
       end
     end
   end

@@ -2,9 +2,11 @@ module Restauro
   module Families
     # Batters: to coat with, to pour, to raise. Master metric: the water ratio.
     class Batter
-      %w[Cautions Cooking Method Options Prediction Report Rescue Style Swapper Tin].each do |name|
+      %w[Cautions Cooking Leavening Lines Method Options Prediction Report Rescue Style Swapper Tin].each do |name|
         autoload name.to_sym, "restauro/families/batter/#{name.downcase}"
       end
+      autoload :HotTin, "restauro/families/batter/hot_tin"
+      autoload :Muffins, "restauro/families/batter/muffins"
       autoload :Swap, "restauro/families/batter/swap"
       autoload :Alternative, "restauro/families/batter/swap"
 

@@ -2,7 +2,7 @@ module Restauro
   module Families
     # Dry, wet, dry: a dusting, something wet, crumbs; or crumbs over a batter. Master metric: the coat's thickness.
     class Breading
-      %w[Layers Method Prediction Report Swapper].each { |name| autoload name.to_sym, "restauro/families/breading/#{name.downcase}" }
+      %w[Layers Lines Method Prediction Report Swapper].each { |name| autoload name.to_sym, "restauro/families/breading/#{name.downcase}" }
       autoload :Swap, "restauro/families/breading/swap"
 
       attr_reader :catalogue

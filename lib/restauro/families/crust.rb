@@ -4,11 +4,14 @@ module Restauro
     class Crust
       %w[Baking Cautions Filling Lining Mend Method Options Parts Picture Prediction Report School Sheet Style Swap Swapper Trials
          Words Writer].each { |name| autoload name.to_sym, "restauro/families/crust/#{name.downcase}" }
+      autoload :FillSteps, "restauro/families/crust/fill_steps"
       autoload :FillingSteps, "restauro/families/crust/filling_steps"
       autoload :FillingSwap, "restauro/families/crust/filling_swap"
       autoload :DoughSteps, "restauro/families/crust/dough_steps"
       autoload :FillingMaker, "restauro/families/crust/filling_maker"
+      autoload :Glaze, "restauro/families/crust/glaze"
       autoload :HeatSteps, "restauro/families/crust/heat_steps"
+      autoload :ShapeSteps, "restauro/families/crust/shape_steps"
       autoload :SheetSteps, "restauro/families/crust/sheet_steps"
       autoload :SheetSwapper, "restauro/families/crust/sheet_swapper"
 
@@ -22,7 +25,7 @@ module Restauro
       def key = "crust"
 
       # Each line marked as the crust's or the filling's.   @return [Recipes::Recipe]
-      def read(recipe) = Parts.marked(recipe, catalogue)
+      def read(recipe) = Parts.marked(Glaze.apart(recipe, catalogue), catalogue)
 
       # @return [Options]   @raise [InvalidInput]
       def options(**choices) = Options.new(**choices)

@@ -5,15 +5,13 @@ module Restauro
     #   nothing that lifts: gnocchi · 1.15 to 6 a batter · fat over a third of the flour: crust · hardly any fat: pasta.
     #   Between 5.2 and 6 only words decide: crêpes and a thin sauce weigh alike. What a filling holds is not counted.
     class Detection
-      WORDS = {"breading" => /\b(?:schnitzel|breaded|breading|crumbed|crumb coat|panko|milanese|egg and crumb|dredge|dredged|dusted)/i,
-               "batter" => /\b(?:batter|pancake|crêpe|crepe|fritter|popover|yorkshire|muffin|waffle|tempura|pakora|blini)/i,
-               "gnocchi" => /\bgnocchi|\bdumpling/i, "pasta" => /\b(?:pasta|ravioli|tagliatelle|noodle|tortellini|lasagne sheets)\b/i,
-               "crust" => /\b(?:crust|pastry|tart|galette|pie|crumble)\b/i,
-               "sauce" => /\b(?:sauce|gravy|roux|velouté|bechamel|béchamel|custard|filling|soup|cream)\b/i}.freeze
+      WORDS = DataFiles.yaml("families/words.yml").transform_values { |words| /#{words}/i }.freeze
       SAUCE_OVER = 6.0
       UNSURE_OVER = 5.2
       DOUGH_UNDER = 1.15
       POURED_UNDER = 12.0
+      # As thick as a batter can be that its title names: a bhaji.
+      TOLD_OVER = 0.6
       FAT_SHARE = 0.33
       LEAN_SHARE = 0.1
       CRUMB_FAT = 0.2
@@ -37,7 +35,7 @@ module Restauro
 
       # @return [Array<String>] the family, or all that it could be
       def candidates
-        return %w[crust] if sheet? || crumb_base?
+        return %w[crust] if sheet? || crumb_base? || (crumbs_in_fat? && told_by_title == %w[crust])
         return %w[breading] if crumbs? && !liquid_over_flour?
 
         told = told_by_title
@@ -58,7 +56,7 @@ module Restauro
         case family
         when "sauce" then ratio.nil? || ratio > DOUGH_UNDER * 2
         # With its flour or its liquid still to be typed it says what is missing.
-        when "batter" then flour.zero? || grams("liquid").zero? || ratio&.between?(DOUGH_UNDER, POURED_UNDER)
+        when "batter" then flour.zero? || grams("liquid").zero? || ratio&.between?(TOLD_OVER, POURED_UNDER)
         when "breading" then crumbs? || !liquid_over_flour?
         else ratio && ratio < UNSURE_OVER
         end
@@ -83,7 +81,8 @@ module Restauro
       def pressed? = ratio < 1.8 && grams("meal") > 0.5 * flour && grams("leavener").zero?
       # A bought sheet is a crust whatever else there is; crumbs in fat, with no egg to stick them to anything, are a base.
       def sheet? = @all.any? { |ingredient, _| ingredient.group == "pastry" }
-      def crumb_base? = crumbs? && flour < grams("crumb") && fat > CRUMB_FAT * grams("crumb") && grams("egg").zero?
+      def crumb_base? = crumbs_in_fat? && grams("egg").zero?
+      def crumbs_in_fat? = crumbs? && flour < grams("crumb") && fat > CRUMB_FAT * grams("crumb")
       def crumbs? = grams("crumb").positive?
       def liquid_over_flour? = grams("liquid") > grams("crumb") + flour
       def grams(group) = @parts.sum(0.0) { |ingredient, g| ingredient.group == group ? g : 0.0 }

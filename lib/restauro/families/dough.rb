@@ -2,16 +2,16 @@ module Restauro
   module Families
     # Doughs that are shaped and boiled. Master metric: the water ratio, with the stretch that gluten had. Pasta and Gnocchi are its two families.
     class Dough
-      %w[Boiling Cautions Contents Method Mend Options Picture Prediction Report School Shape Stays Swapper Trials Writer].each do |name|
+      %w[Boiling Cautions Contents Lines Method Mend Options Picture Prediction Report School Shape Stays Swapper Trials Writer].each do |name|
         autoload name.to_sym, "restauro/families/dough/#{name.downcase}"
       end
+      autoload :Keeping, "restauro/families/dough/keeping"
       autoload :Swap, "restauro/families/dough/swap"
       autoload :Alternative, "restauro/families/dough/swap"
+      autoload :FillingSteps, "restauro/families/dough/filling_steps"
       autoload :Formula, "restauro/families/dough/formula"
       autoload :PotSteps, "restauro/families/dough/pot_steps"
       autoload :Solver, "restauro/families/dough/formula"
-
-      DISH = /\A(?:gnocchi|pasta|noodles?|ravioli|tortellini|dumplings?|lasagne)\b/i
 
       attr_reader :key, :catalogue
 
@@ -22,10 +22,7 @@ module Restauro
         freeze
       end
 
-      # A dish named gnocchi or pasta is no wheat in the pot: it is what is made here.
-      def read(recipe)
-        recipe.with(lines: recipe.lines.map { |line| line.words? ? line.with(warnings: line.warnings.reject { |w| w.text.match?(DISH) }) : line })
-      end
+      def read(recipe) = recipe
 
       # @return [Options]   @raise [InvalidInput]
       def options(**choices) = Options.new(family: key, **choices)

@@ -14,7 +14,7 @@ module Restauro
         ours = prediction(swap.ours)
         units = KitchenUnits.of(swap.ours.recipe.system)
         ours[:lines] = swap.ours.recipe.lines.map { |line| line(line).merge(measure(line, units)) }
-        {target: target(swap), wheat: prediction(swap.wheat), swap: ours, method: @family.method(swap).map(&:to_h),
+        {target: target(swap), wheat: prediction(swap.wheat), swap: ours,
          alternatives: swap.alternatives.map { |other| alternative(other) }, warnings: swap.warnings.map(&:to_h)}
       end
 

@@ -2,8 +2,8 @@ module Restauro
   module Families
     # Sauces thickened with flour or starch. Master metric: flour-equivalents.
     class Sauce
-      %w[Body Cautions Choice Comparison Cooking Cooling Event Finish Formula Grade LayeredBake LookFors LumpRisk Method Options Picture PlateTest
-         Prediction Reduction Report Rescue Roux Solver Swap SwapDraft Swapper Traits].each do |name|
+      %w[Body Cautions Choice Comparison Cooking Cooling Event Finish Formula Grade LayeredBake Lines LookFors LumpRisk Method Options Picture
+         PlateTest Prediction Reduction Report Rescue Roux SlurrySteps Solver StoveSteps StoveWords Swap SwapDraft Swapper Traits].each do |name|
         autoload name.to_sym, "restauro/families/sauce/#{name.gsub(/(?<!^)([A-Z])/, '_\1').downcase}"
       end
 
@@ -34,7 +34,7 @@ module Restauro
         formula = Formula.from(recipe, catalogue, school: options.school, colour: options.colour)
         no_liquid unless formula.poured_g.positive?
 
-        Prediction.new(recipe, Cooking.new(formula, options, water: @water), water: @water)
+        Prediction.new(recipe, Cooking.new(formula, options.sized(formula.liquid.value), water: @water), water: @water)
       end
 
       # What to do with a sauce that came out otherwise.   @param observed [Float] e   @param target [Float] e
@@ -52,8 +52,18 @@ module Restauro
 
       # @return [Swap]   @raise [InvalidInput]
       def swap(recipe, options)
-        wheat = predict(recipe, options.with_choices(school: nil, target: nil))
-        Swapper.new(catalogue).swap(wheat.recipe, options, wheat: wheat)
+        wheat, said = on_a_heat_that_works(recipe, options.with_choices(school: nil, target: nil))
+        swapper = Swapper.new(catalogue)
+        swap = keep?(wheat.recipe, options) ? swapper.keep(wheat.recipe, options, wheat: wheat) : swapper.swap(wheat.recipe, options, wheat: wheat)
+        said ? swap.with(warnings: [said, *swap.warnings].freeze) : swap
+      end
+
+      # Whether there is nothing to swap, and nothing else was asked for.
+      def keep?(recipe, options)
+        lines = recipe.ingredients.select { |line| line.role == "thickener" && line.counted? }
+        exclusion = Diets::Exclusion.of(options.without, catalogue)
+        lines.any? && lines.all? { |line| exclusion.allows?(catalogue.fetch(line.ingredient)) } && options.with.empty? && options.target.nil? &&
+          options.school.nil?
       end
 
       def method(swap) = Method.new(swap, catalogue).steps
@@ -62,6 +72,21 @@ module Restauro
       def report(result) = Report.new(self, catalogue).then { |report| result.is_a?(Swap) ? report.swap(result) : report.prediction(result) }
 
       private
+
+      HEATS = %w[low medium medium_high high].freeze
+      private_constant :HEATS
+
+      # On a heat where it boils and does not boil dry: else nothing can be solved for.   @return [Array(Prediction, Warning or nil)]
+      def on_a_heat_that_works(recipe, options)
+        first = predict(recipe, options)
+        return [first, nil] unless first.stop && options.events.empty? && options.watts.nil?
+
+        other = (HEATS - [options.heat]).lazy.map { |heat| predict(recipe, options.with_choices(heat: heat)) }.find { |found| found.stop.nil? } or
+          return [first, nil]
+        words = first.stop == :boiling_dry ? "boils dry" : "never gets to the boil"
+        [other, Warning.new(code: :heat_changed,
+                            text: "on #{options.heat.tr("_", "-")} this much #{words}: worked out on #{other.options.heat.tr("_", "-")}")]
+      end
 
       def no_liquid
         raise InvalidInput, "no liquid was read; a sauce needs a line such as '2 cups milk', '500 ml stock' or '500 g rhubarb'"

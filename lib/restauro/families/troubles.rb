@@ -18,8 +18,14 @@ module Restauro
       def of(family)
         DataFiles.yaml("families/#{FILES.fetch(family)}/troubles.yml").map do |key, row|
           Trouble.new(key: key, **row.slice("sees", "do", "why", "next").transform_keys(&:to_sym),
-                      caution: row["caution"].empty? ? nil : row["caution"])
+                      caution: caution(row))
         end
+      end
+
+      # Its own words, then what data/safety.yml says of its keys.
+      def caution(row)
+        words = [row["caution"], *Array(row["safety"]).map { |rule| Safety.words(rule) }].reject(&:empty?)
+        words.empty? ? nil : words.join(" ")
       end
 
       # @raise [NotFound]

@@ -2,8 +2,9 @@ module Restauro
   module Heat
     # Thermal properties from composition.   Source: choi_okos_1986, as in ashrae_foods
     #   shares of weight that add to 1 · gas_fraction of volume · done_celsius and why, where the food is known
+    #   safety key of data/safety.yml, where its heat is a rule of safety
     #   steam: how many times better it conducts where steam moves through its pores
-    Food = Struct.new(:name, :shares, :gas_fraction, :done_celsius, :why, :steam, keyword_init: true) do
+    Food = Struct.new(:name, :shares, :gas_fraction, :done_celsius, :why, :steam, :safety, keyword_init: true) do
       def initialize(steam: 1.0, **)
         super
         freeze
@@ -13,9 +14,13 @@ module Restauro
 
       # The food a few words name.   @param words [String]   @param catalogue [Catalogue]   @return [Food] unknown ones as a soft vegetable
       def self.named(words, catalogue)
-        row = DataFiles.table("heat/foods.csv").find { |food| words.match?(/\b#{Regexp.escape(food["word"])}(?:e?s)?\b/i) } || UNKNOWN
-        composed(row["key"], catalogue, name: words, done_celsius: Float(row["done_celsius"]), why: row["why"])
+        row = row(words) || Food::UNKNOWN
+        done = row["done_celsius"] ? Float(row["done_celsius"]) : Safety.celsius(row["safety"])
+        composed(row["key"], catalogue, name: words, done_celsius: done, why: row["why"], safety: row["safety"])
       end
+
+      # @return [Hash, nil] of data/heat/foods.csv
+      def self.row(words) = DataFiles.table("heat/foods.csv").find { |food| words.match?(/\b#{Regexp.escape(food["word"])}(?:e?s)?\b/i) }
 
       def self.composed(key, catalogue, **more)
         row = DataFiles.table("heat/compositions.csv").find { |food| food["key"] == key }
@@ -69,6 +74,6 @@ module Restauro
       end
     end
 
-    Food::UNKNOWN = {"key" => "raw_celeriac", "done_celsius" => "85", "why" => "soft"}.freeze
+    Food::UNKNOWN = {"key" => "raw_celeriac", "done_celsius" => "85", "why" => "soft, or cooked through", "shape" => "slice"}.freeze
   end
 end

@@ -16,7 +16,8 @@ module Restauro
         raise InvalidInput, "a piece is 3 to 80 mm thick, got #{millimetres.round(1)}" unless millimetres.between?(3, 80)
 
         name = match[1].strip
-        new(name: name, food: Food.named(name, catalogue), kind: match[2].downcase, shape: Piece::SHAPES.fetch(match[2].downcase),
+        kind = match[2]&.downcase || (Food.row(name) || Food::UNKNOWN)["shape"]
+        new(name: name, food: Food.named(name, catalogue), kind: kind, shape: Piece::SHAPES.fetch(kind),
             thickness_m: millimetres / 1000)
       end
 
@@ -28,8 +29,8 @@ module Restauro
       def size(length_mm: 90.0, width_mm: 70.0)
         t, long, wide = thickness_m, length_mm / 1000, width_mm / 1000
         volume, area = case kind
-                       when "slice", "fillet" then [t * long * wide, 2 * (long * wide + t * (long + wide))]
-                       when "stick" then [t * t * long, 2 * t * t + 4 * t * long]
+                       when "slice", "fillet", "ring" then [t * long * wide, 2 * (long * wide + t * (long + wide))]
+                       when "stick", "strip" then [t * t * long, 2 * t * t + 4 * t * long]
                        when "cube" then [t**3, 6 * t * t]
                        else [Math::PI / 6 * t**3, Math::PI * t * t]
                        end
@@ -37,7 +38,8 @@ module Restauro
       end
     end
 
-    Piece::SHAPES = {"slice" => :slab, "fillet" => :slab, "stick" => :cylinder, "floret" => :sphere, "cube" => :sphere}.freeze
-    Piece::TEXT = /\A(.+?)\s+(slice|floret|stick|cube|fillet)s?\s+(\d+(?:[.,]\d+)?)\s*(mm|cm)\z/i
+    Piece::SHAPES = {"slice" => :slab, "fillet" => :slab, "ring" => :slab, "stick" => :cylinder, "strip" => :cylinder, "floret" => :sphere,
+                     "cube" => :sphere}.freeze
+    Piece::TEXT = /\A(.+?)\s+(?:(slice|floret|stick|strip|ring|cube|fillet)s?\s+)?(\d+(?:[.,]\d+)?)\s*(mm|cm)\z/i
   end
 end

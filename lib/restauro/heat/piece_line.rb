@@ -4,8 +4,13 @@ module Restauro
     module PieceLine
       KIND = /\b(#{Piece::SHAPES.keys.join("|")})s?\b/i
       THICK = /(\d+(?:[.,]\d+)?)\s*-?\s*(mm|cm)\b/i
-      COUNT = /\A\s*(\d{1,3})\s+(?!(?:k?g|ml|l|oz|lb|mm|cm|cups?|tbsp|tsp)\b)(?:\p{L}+\s+){0,2}(?:#{Piece::SHAPES.keys.join("|")})s?\b/i
+      COUNT = /\A\s*(\d{1,3})\s+(?!(?:k?g|ml|l|oz|lb|mm|cm|cups?|tbsp|tsp)\b)(?:\p{L}+\s+){0,2}(?:\p{L}+)\b/i
       WEIGHT = /\A\s*(\d+(?:[.,]\d+)?)\s*(k?g)\b/i
+      # A breast as it comes is thick; beaten flat or cut it is not.
+      WHOLE = /\b(?:chicken|turkey|duck)\s+breasts?\b/i
+      THIN = /\b(?:escalopes?|flatten(?:ed)?|bash(?:ed)?|butterfl\w+|thin(?:ly)?|strips?|goujons?|bites?|cubes?|diced|sliced|minute)\b/i
+      CUT = /\b(?:cut|sliced|divided)\s+in(?:to)?\s+(\d{1,3})\b/i
+      WEIGHED = /\d\s*(?:k?g|oz|lb)\b/i
       FILLER = /\b(?:k?g|of|in|cut|into|thick|each|or|about|the)\b/i
 
       module_function
@@ -14,13 +19,32 @@ module Restauro
       def piece(recipe, catalogue)
         line = told(recipe) or return
         name = line.text.gsub(THICK, "").gsub(KIND, "").gsub(/[\d.,()-]+/, "").gsub(FILLER, "").split.join(" ")
-        Piece.parse("#{name.empty? ? "piece" : name} #{line.text[KIND, 1]} #{line.text[THICK]}", catalogue)
+        Piece.parse([name.empty? ? "piece" : name, line.text[KIND, 1], line.text[THICK]].compact.join(" "), catalogue)
       rescue InvalidInput
         nil
       end
 
+      # A piece as thick as its kind usually is, where nothing tells.   @param line [Recipes::Line]   @return [Piece, nil]
+      def usual(line, catalogue)
+        row = Food.row(line.text) or return
+        thick = line.text.match?(WHOLE) && !line.text.match?(THIN) ? :usual_breast_mm : :"usual_#{row["shape"]}_mm"
+        Piece.parse("#{row["word"]} #{line.text[KIND, 1] || row["shape"]} #{Constants.fetch(:heat, thick).round} mm", catalogue)
+      end
+
       # @return [Integer, nil] how many, where the line counts them
-      def count(recipe) = told(recipe)&.text&.[](COUNT, 1)&.to_i
+      def count(recipe) = (told(recipe) || counted(recipe))&.then { |line| how_many(line) }
+      def how_many(line) = (line.text[CUT, 1] || line.text[COUNT, 1])&.to_i
+      # @return [Float, nil] g of one, where the line counts and weighs them
+      def each_g(recipe)
+        line = told(recipe) || counted(recipe) or return
+        count = how_many(line)
+        line.grams.value / count if line.grams && count&.positive? && line.text.match?(WEIGHED)
+      end
+
+      def counted(recipe)
+        recipe.ingredients.find { |line| line.role == "other" && (line.text.match?(COUNT) || line.text.match?(CUT)) && Food.row(line.text) }
+      end
+
 
       # @return [Float, nil] g, where the line weighs them, be the food known or not
       def grams(recipe)
@@ -28,7 +52,7 @@ module Restauro
         Float(match[1].tr(",", ".")) * (match[2].match?(/k/i) ? 1000 : 1)
       end
 
-      def told(recipe) = recipe.ingredients.find { |line| line.role == "other" && line.text.match?(KIND) && line.text.match?(THICK) }
+      def told(recipe) = recipe.ingredients.find { |line| line.role == "other" && line.text.match?(THICK) }
     end
   end
 end

@@ -120,7 +120,7 @@ module Restauro
       def watch
         @crisp ||= @seconds if water_share <= CRISP
         @done ||= @seconds if @piece.food.done_celsius && @temperature.first >= @piece.food.done_celsius
-        @browning += @browns * @around.share * STEP_S / 60 * Browning.rate(hot_face) if @water <= 0
+        @browning += @browns * @around.browns * @around.share * STEP_S / 60 * Browning.rate(hot_face) if @water <= 0
         @brown ||= @seconds if @browning >= Browning::GOLDEN
         @burnt ||= @seconds if @browning >= Browning::BURNT
       end

@@ -2,9 +2,9 @@ module Restauro
   module Heat
     # What a piece is cooked in: an oven, still or with a fan, or deep oil.
     #   celsius C · coefficient W/(m2 K) · radiates whether its walls shine on the piece · wet_celsius what the surface stays at while it is wet
-    #   share of the time that a face gets it
-    Surroundings = Struct.new(:kind, :celsius, :coefficient, :radiates, :wet_celsius, :share, keyword_init: true) do
-      def initialize(share: 1.0, **)
+    #   share of the time that a face gets it · browns how many times as fast as dry heat it browns a wet coat
+    Surroundings = Struct.new(:kind, :celsius, :coefficient, :radiates, :wet_celsius, :share, :browns, keyword_init: true) do
+      def initialize(share: 1.0, browns: 1.0, **)
         super
         freeze
       end
@@ -18,7 +18,8 @@ module Restauro
 
       # @param frying [Frying]   Shallow, each face lies in it in its turn.
       def self.oil(frying)
-        new(kind: :oil, celsius: frying.celsius, share: frying.share, coefficient: Constants.fetch(:heat, :oil_coefficient), radiates: false,
+        new(kind: :oil, celsius: frying.celsius, share: frying.share, browns: Constants.fetch(:heat, :oil_browns),
+            coefficient: Constants.fetch(:heat, :oil_coefficient), radiates: false,
             wet_celsius: Constants.fetch(:heat, :wet_surface_oil_celsius))
       end
 

@@ -31,7 +31,7 @@ module Restauro
 
       # What a shape needs.   @param shape [String] rolled, filled, extruded or dumpling   @param thickness_mm [Float] of a sheet
       def needed(shape, thickness_mm)
-        return constant(:"need_#{shape}") unless shape == "rolled"
+        return constant(:"need_#{shape}") unless %w[rolled sheets].include?(shape)
 
         thin, thick = constant(:thin_mm), constant(:thick_mm)
         share = ((thickness_mm - thin) / (thick - thin)).clamp(0.0, 1.0)

@@ -35,6 +35,12 @@ module Restauro
         Numbers.value(match[1]).to_f * (match[2].match?(/\Ac/i) ? 1.0 : BakingPan::CM_PER_INCH)
       end
 
+      # "23 cm round", "30 x 20 cm".
+      def say
+        sides = [length_cm, width_cm].map { |side| Recipes::WeighedLine.tenths(side.round(1)) }
+        shape == :rectangle ? "#{sides.join(" x ")} cm" : "#{sides.uniq.join(" x ")} cm #{shape}"
+      end
+
       # Area of the base.   @return [Float] cm2
       def area_cm2 = shape == :rectangle ? length_cm * width_cm : Math::PI * length_cm * width_cm / 4
       # All round. Of an oval by Ramanujan's second approximation, to a few millionths in any pan.   Source: ramanujan_1914   @return [Float] cm

@@ -26,6 +26,8 @@ module Restauro
         end
       end
 
+      # "200 °C", as it is set.
+      def say = fan ? "#{fan_celsius.round} °C with the fan" : "#{celsius.round} °C"
       def fahrenheit = celsius * 9 / 5 + 32
       def fan_celsius = celsius - FAN_LOWER
       # The nearest mark of a gas oven.

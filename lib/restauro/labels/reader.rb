@@ -21,7 +21,7 @@ module Restauro
         raise InvalidInput, "a label is at most #{MOST_LETTERS} letters; got #{text.length}" if text.length > MOST_LETTERS
 
         place = sold_in == "uk" ? "eu" : sold_in
-        hits = leftmost_longest(claim_hits(text) + @words.hits(text))
+        hits = Words.leftmost_longest(claim_hits(text) + @words.hits(text))
         claims = hits.filter_map(&:claim)
         marks = (marks(hits, text, place, claims) + slips(text, hits)).sort_by(&:start)
         verdict(marks, claims, place)
@@ -31,12 +31,6 @@ module Restauro
 
       def claim_hits(text)
         @phrases.claims.flat_map { |claim| @words.matches(text, claim.pattern).map { |start, finish| Words::Hit.new(start, finish, nil, claim) } }
-      end
-
-      # Of overlapping hits the longest that starts first; of equal ones a whole word before a wildcard.
-      def leftmost_longest(hits)
-        sorted = hits.sort_by { |hit| [hit.start, -hit.end, hit.row&.wild ? 1 : 0] }
-        sorted.each_with_object([]) { |hit, kept| kept << hit if kept.empty? || hit.start >= kept.last.end }
       end
 
       def marks(hits, text, place, claims)

@@ -28,6 +28,12 @@ module Restauro
         @rows.flat_map { |row| matches(text, row.pattern).map { |start, finish| Hit.new(start, finish, row, nil) } }
       end
 
+      # Of overlapping hits the longest that starts first; of equal ones a whole word before a wildcard.
+      def self.leftmost_longest(hits)
+        sorted = hits.sort_by { |hit| [hit.start, -hit.end, hit.row&.wild ? 1 : 0] }
+        sorted.each_with_object([]) { |hit, kept| kept << hit if kept.empty? || hit.start >= kept.last.end }
+      end
+
       def matches(text, pattern) = text.to_enum(:scan, pattern).map { Regexp.last_match.offset(0) }
 
       private

@@ -28,9 +28,6 @@ module Restauro
         1e6 * moles * Constants.fetch(:air, :gas_constant) * (celsius + Constants.fetch(:air, :zero_celsius)) / pressure_pa
       end
 
-      # Grams of baking powder that give so many moles.
-      def self.powder_for(moles) = moles * figure(:molar_co2) / figure(:co2_share_of_powder)
-
       # Grams of bicarbonate that give so many moles, with acid for all of it.
       def self.bicarbonate_for(moles) = moles * figure(:molar_bicarbonate)
 

@@ -5,19 +5,36 @@ module Restauro
     module Bench
       DRY = %w[thickener flour starch lift crumb seasoning].freeze
       BOWLS = {"gel" => "the gel's bowl", "pan" => "the pan", "slurry" => "the slurry's cup", "dry" => "the dry bowl", "fat" => "by itself",
-               "wet" => "the wet bowl", "filling" => "the filling's bowl"}.freeze
+               "wet" => "the wet bowl", "filling" => "the filling's bowl", "late" => "by itself, for the end"}.freeze
       # What the method asks for first.
-      ORDER = %w[gel pan dry slurry fat wet filling].freeze
+      ORDER = %w[gel pan dry slurry fat wet filling late].freeze
 
       module_function
 
-      # @param family [String] key   @param lines [Array<Recipes::Line>] of the gluten-free side   @param school [String, nil]
-      # @return [Array<Item>]
-      def of(family, lines, catalogue, school: nil)
-        weighed = lines.select { |line| line.grams&.value&.positive? }
+      # @param answer [Dishes::Answer]   @return [Array<Item>] part by part, each in the order that its method needs
+      def of(answer, catalogue)
+        ids = {}.compare_by_identity
+        answer.lines.each_with_index { |line, index| ids[line] = "i#{index}" }
+        several = !answer.dish.one_part?
+        answer.parts.flat_map { |part| of_part(part, ids, catalogue, several ? part.name : nil) }
+      end
+
+      def of_part(part, ids, catalogue, name)
+        weighed = part.lines.select { |line| line.grams&.value&.positive? }
         gel = gel?(weighed)
-        items = weighed.each_with_index.map { |line, index| item(line, index, bowl(line, family, school, gel, catalogue), catalogue) }
+        school = part.swap.respond_to?(:school) && part.swap&.school.is_a?(String) ? part.swap.school : nil
+        items = weighed.map do |line|
+          item(line, ids.fetch(line), step_bowl(line, part.steps) || bowl(line, part.family&.key, school, gel, catalogue), catalogue, name)
+        end
         items.sort_by.with_index { |item, index| [ORDER.index(item.bowl), fat_first(item, catalogue), index] }
+      end
+
+      # Where its step says: spice goes into the pan with the roux it is stirred in with, what goes in at the end stands by itself.
+      def step_bowl(line, steps)
+        step = steps.find { |candidate| candidate.uses.any? { |other| other.equal?(line) } } or return
+        return "late" if step.kind == "finish"
+
+        "pan" if step.kind == "brown" && line.role == "seasoning" && step.uses.any? { |other| other.role == "thickener" }
       end
 
       # Into a pan the fat goes first.
@@ -27,25 +44,25 @@ module Restauro
 
       def psyllium?(line) = line.ingredient.to_s.start_with?("psyllium")
 
-      def item(line, index, bowl, catalogue)
-        return unknown(line, index, bowl) unless line.ingredient
+      def item(line, id, bowl, catalogue, part)
+        return unknown(line, id, bowl, part) unless line.ingredient
 
         ingredient = catalogue.fetch(line.ingredient)
         twin = DataFiles.yaml("making/lookalikes.yml")[ingredient.key]
-        Item.new(id: "i#{index}", key: ingredient.key, name: line.role == "seasoning" && line.name_text ? line.name_text : ingredient.say,
+        Item.new(id: id, part: part, key: ingredient.key, name: line.role == "seasoning" && line.name_text ? line.name_text : ingredient.say,
                  grams: line.grams.value.round(1), spoons: line.amount_text, bowl: bowl, lookalike: twin && asked(twin, catalogue))
       end
 
       # Leeks, nettles: weighed by their own words.
-      def unknown(line, index, bowl)
+      def unknown(line, id, bowl, part)
         name = line.text.strip.delete_prefix(line.amount_text.to_s).strip
-        Item.new(id: "i#{index}", name: name.empty? ? line.text.strip : name, grams: line.grams.value.round(1), bowl: bowl)
+        Item.new(id: id, part: part, name: name.empty? ? line.text.strip : name, grams: line.grams.value.round(1), bowl: bowl)
       end
 
       def asked(twin, catalogue) = {"other" => catalogue.fetch(twin["other"]).say, "ask" => twin["ask"], "why" => twin["why"]}
 
       def bowl(line, family, school, gel, catalogue)
-        return "filling" if line.part.to_s.match?(Recipes::Parts::FILLING)
+        return "filling" if family.nil? || line.part.to_s.match?(Recipes::Parts::FILLING)
         return "gel" if gel && (psyllium?(line) || (line.added && line.role == "liquid"))
         return sauce_bowl(line, school) if family == "sauce"
 

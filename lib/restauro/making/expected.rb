@@ -8,6 +8,8 @@ module Restauro
 
       # @return [Hash, nil] "what", "points" Array of [minutes, C], "band" as a share of the minutes, "done_celsius" or nil
       def of(family, swap)
+        return unless swap
+
         what, points, done = case family.key
                              when "sauce" then ["the sauce", sauce(swap.ours), swap.ours.cooking.result.boil_seconds && boil(swap.ours)]
                              when "gnocchi", "pasta" then ["the middle of a piece", dough(swap.ours), Constants.fetch(:boil, :done_celsius)]

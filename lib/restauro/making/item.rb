@@ -1,9 +1,10 @@
 module Restauro
   module Making
-    # A thing to weigh.   id String · key of the catalogue or nil · name · grams g · spoons kitchen measure or nil · bowl where it goes
+    # A thing to weigh.   id String · key of the catalogue or nil · name · grams g · spoons kitchen measure or nil · bowl where it goes · part of
+    # the dish, or nil
     #   lookalike Hash of what to ask before it is poured, or nil
-    Item = Struct.new(:id, :key, :name, :grams, :spoons, :bowl, :lookalike, keyword_init: true) do
-      def initialize(lookalike: nil, spoons: nil, key: nil, **)
+    Item = Struct.new(:id, :key, :name, :grams, :spoons, :bowl, :lookalike, :part, keyword_init: true) do
+      def initialize(lookalike: nil, spoons: nil, key: nil, part: nil, **)
         super
         freeze
       end

@@ -17,7 +17,7 @@ module Restauro
         wanted = targets.fetch(item.id)
         return [] if wanted <= 0 || grams <= wanted
 
-        [scaled(plan, targets, weighed, item, grams / wanted), corrected(plan, catalogue, targets, weighed, item, grams)].compact
+        [scaled(plan, targets, weighed, item, grams / wanted), corrected(plan.of_part(item.part), catalogue, targets, weighed, item, grams)].compact
       end
 
       def self.scaled(plan, targets, weighed, item, factor)
@@ -33,6 +33,8 @@ module Restauro
       def self.corrected(plan, catalogue, targets, weighed, item, grams)
         partner = partner(plan, catalogue, item) or return
         now = targets.merge(item.id => grams.round(1))
+        return unless plan.family
+
         fresh = plan.family == "sauce" ? by_body(plan, catalogue, targets, now, partner) : by_ratio(plan, catalogue, targets, now, partner)
         return if fresh.nil? || !fresh.finite? || fresh < (weighed[partner.id] || 0.0) + LEAST_G
 

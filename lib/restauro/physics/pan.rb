@@ -15,6 +15,12 @@ module Restauro
         new(altitude_m: altitude_m, heat_capacity: Constants.fetch(:pan, :heat_capacity) * share, area: Constants.fetch(:pan, :area) * share)
       end
 
+      # A pan that holds so much: the usual one, then as wide as keeps it no deeper.   @param liquid_g [Float] g   @return [Float] cm
+      def self.cm_for(liquid_g)
+        usual, deepest = Constants.fetch(:pan, :diameter), Constants.fetch(:pan, :deepest_cm)
+        [usual, 2 * Math.sqrt(liquid_g / deepest / Math::PI)].max.clamp(usual, Constants.fetch(:pan, :widest_cm))
+      end
+
       # Watts that really reach the pan, from water warmed for a while: what it and the pan took up, and what was lost on the way.
       # @param water_g [Float] g   @param from, to [Float] C   @param seconds [Float] s   @return [Float] W   @raise [InvalidInput]
       def measured_watts(water_g:, from:, to:, seconds:)

@@ -4,12 +4,13 @@ module Restauro
     GLYPHS = {"¼" => "1/4", "½" => "1/2", "¾" => "3/4", "⅓" => "1/3", "⅔" => "2/3", "⅕" => "1/5", "⅖" => "2/5", "⅗" => "3/5",
               "⅘" => "4/5", "⅙" => "1/6", "⅚" => "5/6", "⅛" => "1/8", "⅜" => "3/8", "⅝" => "5/8", "⅞" => "7/8"}.freeze
     PLAIN = {"\u2044" => "/", "\u00a0" => " ", "\u2009" => " ", "\u202f" => " ", "\t" => " ", "\u2012" => "-", "\u2013" => "-", "\u2014" => "-",
-             "\u2212" => "-", "\u00d7" => "x"}.freeze
+             "\u2212" => "-", "\u00d7" => "x", "\u200b" => "", "\u200c" => "", "\u200d" => "", "\ufeff" => "", "\u00ad" => ""}.freeze
     ODD = Regexp.union(PLAIN.keys)
     GLYPH = /(\d)?\s?([#{GLYPHS.keys.join}])/
     WORDS = {"half" => 1/2r, "quarter" => 1/4r, "a" => 1r, "an" => 1r, "one" => 1r, "two" => 2r, "three" => 3r, "four" => 4r,
              "five" => 5r, "six" => 6r, "seven" => 7r, "eight" => 8r, "nine" => 9r, "ten" => 10r, "twelve" => 12r}.freeze
-    DIGITS = %r{\d+\s*-\s*\d+\s*/\s*\d+(?![\d/])|\d+\s+\d+\s*/\s*\d+|\d+\s*/\s*\d+|\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+[.,]\d+|\d+|\.\d+}
+    DIGITS = %r{\d+\s*-\s*\d+\s*/\s*\d+(?![\d/])|\d+\s+\d+\s*/\s*\d+|\d+\s*/\s*\d+|\d{1,3}(?:,\d{3})+(?:\.\d+)?|
+      \d{1,3}(?:\ \d{3})+(?=\s*(?:g|ml)\b)|\d+[.,]\d+|\d+|\.\d+}x
     PARTS = /one and a half|two and a half|(?:a |one )?half(?: an?)?|(?:a |one )?quarter(?: of an?)?|three quarters(?: of an?)?/i
     WORD = /#{PARTS}|(?:#{WORDS.keys.join("|")})\b/i
     ONE = /(?:#{DIGITS}|#{WORD})/
@@ -50,6 +51,7 @@ module Restauro
       case number
       when %r{\A(\d+)(?:\s+|\s*-\s*)(\d+)\s*/\s*(\d+)\z} then Integer($1, 10) + fraction($2, $3)
       when %r{\A(\d+)\s*/\s*(\d+)\z} then fraction($1, $2)
+      when /\A\d{1,3}( \d{3})+\z/ then Rational(number.delete(" "))
       when /\A\d{1,3}(,\d{3})+(\.\d+)?\z/ then Rational(number.delete(","))
       else Rational(number.tr(",", ".").sub(/\A\./, "0."))
       end

@@ -4,9 +4,10 @@ module Restauro
     class AmountReader
       HEAP = /\A\s*(heaped|heaping|rounded|generous|scant|packed|level|levelled|leveled|big|large|small|good)\b/i
       TRAILING = /\A(.*?[[:alpha:]).,:])[\s:,-]+((?:\d|\.\d).*)\z/
-      PACK_SIZE = /\A\s*(?:x\s*)?\(?\s*(#{Numbers::ONE})[\s-]*(.*)\z/i
       DUAL = %r{\A\s*/\s*(#{Numbers::ONE})\s*}i
-      BULLET = /\A\s*(?:[*•▢☐◦·‣+]|-(?=\s)|\[\s?\])\s*/
+      # "1.500 ml" is written so where a point parts the thousands.
+      THOUSANDS = /\A[1-9]\d{0,2}\.\d{3}\z/
+      BULLET = /\A\s*(?:(?:[*•▢☐☑✓✔◦·‣●○▪■□+#–—]|-(?=\s)|\[[\sxX]?\]|- \[[\sxX]?\])\s*)+/
 
       DASH_BULLET = /\A\s*-\s*/
       OF = /\A\s*(?:of|de la|de l['’]|des?|du|d['’]|di|del|della|dell['’]|von)(?:\s+|(?<=['’]))/i
@@ -14,6 +15,8 @@ module Restauro
 
       def initialize(units)
         @units = units
+        @packs = PackSizes.new(units)
+        @weights = OwnWeight.new(units)
         freeze
       end
 
@@ -31,8 +34,17 @@ module Restauro
         return unless number
         return if bare_article?(text, rest)
 
+        number = thousands(number, text, rest)
         terms, rest = terms_from(number, rest)
-        Amount.new(terms: terms, text: text[0, text.length - rest.length].strip, rest: rest.sub(OF, "").strip)
+        written = text[0, text.length - rest.length].strip
+        terms, rest = @weights.read(terms, rest)
+        Amount.new(terms: terms, text: written, rest: rest.sub(OF, "").strip)
+      end
+
+      def thousands(number, text, rest)
+        written = text[0, [text.length - rest.length, 0].max].strip
+        unit, = THOUSANDS.match?(written) ? @units.read(rest.lstrip) : nil
+        %w[g ml].include?(unit&.key) ? number * 1000 : number
       end
 
       # "scant 1/2 cup milk", "heaped tbsp flour" (one of them): the heap is put behind the number.
@@ -65,10 +77,11 @@ module Restauro
       end
 
       def terms_from(number, rest)
-        packed(number, rest) || begin
+        @packs.read(number, rest) || begin
           term, rest = term_from(number, rest)
+          surer = dual_weight(term, rest)
           more, rest = joined(term, skip_dual(term, rest))
-          [[term, *more], rest]
+          [surer ? [surer] : [term, *more], rest]
         end
       end
 
@@ -77,26 +90,7 @@ module Restauro
         unit, after = @units.read(stripped.lstrip)
         return [Amount::Term.new(number, nil, nil), rest] unless unit
 
-        [Amount::Term.new(number, unit, heap), unit.mass? || unit.volume? ? drop_pack_word(after) : after]
-      end
-
-      # "2 x 400 g", "1 (14 oz) can", "2 14-ounce cans": a count of packs of a size.
-      def packed(count, rest)
-        match = PACK_SIZE.match(rest) or return
-        unit, after = @units.read(match[2])
-        return unless unit && (unit.mass? || unit.volume?)
-        return unless (times = rest.lstrip.match?(/\Ax/i)) || pack_word?(after)
-
-        size = Numbers.value(match[1])
-        after = drop_pack_word(after.sub(/\A[^)]*\)/, "")) unless times
-        [[Amount::Term.new(count * size.to_f, unit, nil)], drop_pack_word(after)]
-      end
-
-      def pack_word?(text) = @units.read(text.sub(/\A[^)(]*\)/, "").sub(/\A\s*-?/, "").lstrip)&.first&.kind == :pack
-
-      def drop_pack_word(text)
-        unit, after = @units.read(text.lstrip)
-        unit&.kind == :pack ? after : text
+        [Amount::Term.new(number, unit, heap), unit.mass? || unit.volume? ? @packs.without_word(after) : after]
       end
 
       # The second of two measures of one amount: "25 g/1 oz", "1 cup / 240 ml".
@@ -106,8 +100,17 @@ module Restauro
         @units.read(match.post_match)&.last || rest
       end
 
+      # "3/4 cup/110 g flour": the weight is the surer of the two.
+      def dual_weight(term, rest)
+        return if term.unit.nil? || term.unit.mass? || !(match = DUAL.match(rest))
+
+        unit, = @units.read(match.post_match)
+        Amount::Term.new(Estimate.new(value: Numbers.value(match[1])), unit, nil) if unit&.mass?
+      end
+
       def joined(term, rest)
-        return [[], rest] unless term.unit && (match = /\A\s*(?:plus|\+|and|&)\s+/i.match(rest))
+        compound = term.unit&.mass? && /\A\s+(?=\d+\s*(?:oz|ounces?)\b)/i.match(rest)
+        return [[], rest] unless term.unit && (match = compound || /\A\s*(?:plus|\+|and|&)\s+/i.match(rest))
 
         number, after = Numbers.read(match.post_match)
         return [[], rest] unless number

@@ -7,9 +7,12 @@ module Restauro
     module JsonLd
       module_function
 
-      # @param text [String] JSON   @return [Array<Outline::Entry>]   @raise [InvalidInput] no recipe in it
+      # A recipe as a document holds it.   name · ingredients, steps Array of lines
+      Listed = Struct.new(:name, :ingredients, :steps)
+
+      # @param text [String] JSON   @return [Listed]   @raise [InvalidInput] no recipe in it
       def read(text)
-        entries(recipe_in(JSON.parse(text, max_nesting: 60)))
+        listed(recipe_in(JSON.parse(text, max_nesting: 60)))
       rescue JSON::ParserError, JSON::NestingError
         raise InvalidInput, "this begins like JSON but does not parse (#{text.strip[0, 40].inspect}); " \
                             "paste the recipe as plain text or a whole JSON-LD block"
@@ -36,17 +39,21 @@ module Restauro
         find(document) or raise InvalidInput, "no schema.org Recipe in this JSON; it needs \"@type\": \"Recipe\" and \"recipeIngredient\""
       end
 
-      def entries(recipe)
-        ingredients = Array(recipe["recipeIngredient"] || recipe["ingredients"]).map { |line| text_of(line) }.reject(&:empty?)
+      # @return [Listed]
+      def listed(recipe)
+        ingredients = lines(recipe["recipeIngredient"] || recipe["ingredients"])
         raise InvalidInput, "the Recipe in this JSON has no recipeIngredient lines; add them or paste the recipe as text" if ingredients.empty?
 
-        named(recipe) + ingredients.map { |line| Outline::Entry.new(line, :ingredient, nil) } +
-          steps(recipe["recipeInstructions"]).map { |step| Outline::Entry.new(step, :step, nil) }
+        Listed.new(text_of(recipe["name"]), ingredients, steps(recipe["recipeInstructions"]))
       end
 
-      def named(recipe)
-        name = text_of(recipe["name"])
-        name.empty? ? [] : [Outline::Entry.new(name, :title, nil)]
+      # A list of lines, or one text of several.
+      def lines(node)
+        case node
+        when Array then node.flat_map { |child| lines(child) }
+        when Hash then node["itemListElement"] ? lines(node["itemListElement"]) : lines((node["text"] || node["name"]).to_s)
+        else node.to_s.split(/\n+|<br\s*\/?>/).map { |line| text_of(line) }.reject(&:empty?)
+        end
       end
 
       def steps(node)

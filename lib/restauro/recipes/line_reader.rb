@@ -2,11 +2,12 @@ module Restauro
   module Recipes
     # Reads one ingredient line: how much, of what, in what role.
     class LineReader
+      include LineWarnings
+
       ROLES = {"flour" => "flour", "meal" => "flour", "blend" => "flour", "starch" => "starch", "binder" => "binder", "egg" => "egg",
                "liquid" => "liquid", "fat" => "fat", "puree" => "puree", "curd" => "cheese", "cheese" => "cheese",
                "leavener" => "lift", "seasoning" => "seasoning", "crumb" => "crumb"}.freeze
-      SECOND = /(?:\bplus\b|\+|&|\band\b|\bwith\b)\s+(?=[\d½⅓¼⅔¾⅛]|\b(?:a|an|one|two|half)\b)/i
-      MEASURED_ROLES = %w[flour starch liquid fat].freeze
+      COOKED_EGG = /\b(?:hard|soft)[- ]?boiled|\bpoached\b/i
 
       # @param catalogue [Catalogue]   @param system [String] us, metric, uk or au
       def initialize(catalogue, system: "us")
@@ -16,6 +17,7 @@ module Restauro
         @amounts = AmountReader.new(units)
         @weigher = Weigher.new(units)
         @forms = Forms.new
+        @gluten_free_kinds = DataFiles.yaml("ingredients/gluten_free_kinds.yml")
         @most_grams = Constants.fetch(:uncertainty, :most_line_grams)
         freeze
       end
@@ -32,18 +34,39 @@ module Restauro
       end
 
       # Whether a line holds an amount or is just a known name: used to tell ingredients from prose.
-      def amount?(text, bulleted: false) = !amount_in(text, bulleted: bulleted).nil?
+      # An impossible amount is an amount too: its line says so when it is read.
+      def amount?(text, bulleted: false)
+        !amount_in(text, bulleted: bulleted).nil?
+      rescue InvalidInput
+        true
+      end
+
       def known_name?(text) = !@names.match(text).nil?
+      # Whether a text is something known with its amount.
+      def thing?(text)
+        amount = amount_in(text)
+        !amount.nil? && !amount.rest.empty? && known_name?(amount.rest)
+      rescue InvalidInput
+        false
+      end
+
+      # "200 g" and nothing else.
+      def lone_amount?(text)
+        amount_in(text)&.then { |amount| amount.rest.empty? } || false
+      rescue InvalidInput
+        false
+      end
 
       # The same line as the cook put it right.
       def correct(line, correction)
         ingredient = correction.ingredient ? @catalogue.fetch(correction.ingredient) : @catalogue.find_key(line.ingredient)
         return line.with(ingredient: nil, grams: nil, role: "other", warnings: [], corrected: true) if correction.left_out
+        return line.with(moved_to: correction.part, corrected: true) if correction.with(part: nil).empty?
 
         grams = correction.grams ? Estimate.new(value: correction.grams) : regrams(line, ingredient)
         role = correction.role || (correction.ingredient ? role_of(ingredient) : line.role)
         check(line.with(ingredient: ingredient&.key, grams: grams, role: role, understood: !ingredient.nil?, corrected: true,
-                        warnings: no_amount(line.text, grams, role)))
+                        moved_to: correction.part, warnings: no_amount(line.text, grams, role)))
       end
 
       def role_of(ingredient) = ingredient ? ROLES.fetch(ingredient.group, "other") : "other"
@@ -51,7 +74,10 @@ module Restauro
       private
 
       def amount_in(text, bulleted: false)
-        @amounts.read(@forms.poured(text), bulleted: bulleted)
+        amount = @amounts.read(@forms.poured(text), bulleted: bulleted)
+        raise InvalidInput, "no kitchen weighs that much: type a smaller amount" if amount&.terms&.any? { |term| term.number.value > @most_grams }
+
+        amount
       rescue InvalidInput => e
         raise InvalidInput, "in the line '#{text.strip[0, 80]}': #{e.message}"
       end
@@ -59,53 +85,36 @@ module Restauro
       def name_in(text, amount) = amount ? amount.rest : Numbers.plain(text).sub(AmountReader::BULLET, "")
 
       def counted(text, part, amount, match)
-        ingredient = @catalogue.fetch(gluten_free_form(@forms.meant(match.key, text), text))
+        ingredient = @catalogue.fetch(gluten_free_form(@forms.meant(match.key, text), name_in(text, amount)))
         grams = amount && @weigher.grams(amount, ingredient, line: text)
         return not_understood(text, part, amount) if amount && grams.nil? && MEASURED_ROLES.include?(role_of(ingredient))
 
         role = role_of(ingredient)
+        return Line.new(text: text, part: part, role: "other", grams: grams, amount_text: amount&.text, name_text: amount&.rest, kind: "late") if
+            role == "egg" && COOKED_EGG.match?(text)
+
         Line.new(text: text, part: part, ingredient: ingredient.key, grams: grams, role: role, amount_text: amount&.text,
                  name_text: amount&.rest,
-                 warnings: asked(match, text) + no_amount(text, grams, role) + second_thing(text, amount))
+                 warnings: asked(match, text) + no_amount(text, grams, role) + taken(ingredient, text))
       end
 
-      # "gluten-free strong white flour" is a blend, whatever flour it stands in for.
-      def gluten_free_form(key, text)
+      # "gluten-free strong white flour" is a blend, whatever flour it stands in for; what is said in a bracket or an aside changes nothing.
+      def gluten_free_form(key, name)
         flour = @catalogue.fetch(key)
-        flour.group == "flour" && flour.contains_gluten? && GlutenWords::GLUTEN_FREE.match?(text) ? "blend_plain" : key
+        return key unless flour.contains_gluten? && GlutenWords.called_free?(name)
+
+        flour.group == "flour" ? "blend_plain" : @gluten_free_kinds.fetch(key, key)
       end
 
       def bystander(text, part, amount, match)
         grams = amount && @weigher.bystander_grams(amount, match.piece_g)
-        Line.new(text: text, part: part, role: "other", grams: grams, amount_text: amount&.text)
+        Line.new(text: text, part: part, role: "other", grams: grams, amount_text: amount&.text, name_text: amount&.rest, kind: match.bystander)
       end
 
       def not_understood(text, part, amount)
         warning = Warning.new(code: :line_not_understood, line: text,
                               text: "'#{text.strip[0, 80]}' was not understood and is not counted: put it right or leave it out")
-        Line.new(text: text, part: part, role: "other", understood: false, amount_text: amount&.text, warnings: [warning])
-      end
-
-      def asked(match, text)
-        return [] unless match.ambiguous
-
-        [Warning.new(code: :ambiguous_ingredient, line: text, text: "#{match.ambiguous}; read as #{@catalogue.fetch(match.key).say}")]
-      end
-
-      # "2 eggs plus 1 yolk": a second amount of something, which one line cannot hold.
-      def second_thing(text, amount)
-        match = SECOND.match(amount&.rest.to_s) or return []
-        _, after = Numbers.read(match.post_match)
-        return [] unless after && known_name?(amount_in(match.post_match)&.rest.to_s)
-
-        [Warning.new(code: :part_not_counted, line: text, text: "'#{match.post_match.strip[0, 60]}' in this line is not counted: " \
-                                                                     "give it a line of its own")]
-      end
-
-      def no_amount(text, grams, role)
-        return [] if grams || !MEASURED_ROLES.include?(role)
-
-        [Warning.new(code: :no_amount, line: text, text: "'#{text.strip[0, 80]}' has no amount and is not counted: add grams, cups or spoons")]
+        Line.new(text: text, part: part, role: "other", understood: false, amount_text: amount&.text, name_text: amount&.rest, warnings: [warning])
       end
 
       def regrams(line, ingredient)

@@ -1,20 +1,26 @@
+# frozen_string_literal: true
+
 module Restauro
   module Recipes
-    # Tells titles, parts, ingredients and steps apart in a plain text recipe.
+    # Tells titles, parts, ingredients and steps apart in a plain text recipe: one entry a thing.
     class Outline
-      Entry = Struct.new(:text, :kind, :part, :bulleted)
+      # text of the thing · kind title, step or ingredient · part label or nil · bulleted · source the raw line · number of the thing in it
+      Entry = Struct.new(:text, :kind, :part, :bulleted, :source, :number)
       METHOD = /\A\W*(?:method|directions?|instructions?|steps?|preparation|how to make(?: it)?|what to do|zubereitung|préparation)\W*\z/i
       INGREDIENTS = /\A\W*(?:ingredients?|you need|you will need|zutaten|ingrédients|ingredienti|ingredientes)\W*\z/i
-      PART = /\A\W*(?:for|for the|to make|to finish)\b[^.]*:?\z/i
+      INGREDIENTS_TITLE = "Ingredients".freeze
       ABOUT = /\A\W*(?:serves|servings?|makes|yields?|prep(?:aration)?\ time|cook(?:ing)?\ time|total\ time|time|
         source|notes?|author|difficulty|\d+\s+(?:servings|portions|people))\b/ix
       NUMBERED = /\A\s*(?:step\s*)?\d+\s*[.):]\s+(?=[[:alpha:]])/i
-      VERBS = /\A\W*(?:in an? |meanwhile|when |once |then |gently |slowly |gradually |carefully |whisk|melt|add|stir|bring|simmer|cook|heat|
-        pour|season|
-        serve|remove|mix|combine|boil|reduce|make|place|put|fry|sauté|saute|beat|blend|strain|taste|return|turn|let|leave|keep|set|fold|bake|roast|
-        warm|sprinkle|scatter|drain|deglaze|continue|finish|transfer|adjust|toast|chop|slice|grate|peel|preheat|rub|
-        press|roll\ out|line|chill|off the heat|take )\b/ix
+      VERBS = /\A\W*(?:in an?|meanwhile|when|once|then|gently|slowly|gradually|carefully|whisk|melt|add|stir|bring|simmer|cook|heat|
+        pour|season|serve|remove|mix|combine|boil|reduce|make|place|put|fry|deep-fry|sauté|saute|
+        beat|blend|strain|taste|return|turn|let|leave|keep|set|
+        fold|bake|roast|warm|sprinkle|scatter|drain|deglaze|continue|finish|transfer|adjust|toast|chop|slice|grate|peel|preheat|rub|knead|dip|spoon|
+        press|roll|line|chill|off\ the\ heat|take|cover|rest|soften|brown|spread|top\ with|cut|layer)\b
+        (?!\s+(?:flour|butter|sugar|cheese|lager|ale|bread|rice|wine))/ix
       AMOUNT_FIRST = /\A\W*(?:\d|[#{Numbers::GLYPHS.keys.join}])/
+      # What only a method says: degrees, minutes.
+      SAYS_HOW = /\d\s*°\s*[CF]?\b|\b\d{3}\s?[CF]\b|\bgas (?:mark )?\d|\b\d+\s*(?:min\b|mins\b|minutes?\b|hours?\b)/i
       BARE_WORDS = 3
       LONG_SENTENCE = /\A[^\d].{55,}[.!]\s*\z/
 
@@ -24,53 +30,85 @@ module Restauro
       # @param line_reader [LineReader] asked whether a line holds an amount or a known name
       def initialize(line_reader)
         @line_reader = line_reader
+        @headings = Headings.new(line_reader)
+        @several = Several.new(line_reader)
+        @prose = Prose.new(line_reader)
         freeze
       end
 
-      # @param text [String] a whole recipe   @return [Array<Entry>] every non-empty line once, in order; kind title, step or ingredient
+      # @param text [String] a whole recipe   @return [Array<Entry>] every non-empty line, in order; a line of several things has an entry for each
       def read(text)
-        lines = text.lines.map(&:chomp).reject { |line| line.strip.empty? }
-        bulleted = lines.count { |line| line.match?(/\A\s*-\S/) } > 1
-        section = :ingredients
-        part = nil
-        lines.each_with_index.map do |line, index|
-          bare = bulleted ? line.sub(AmountReader::DASH_BULLET, "") : line
-          kind, section, part = classify(bare, index, lines.length, section, part)
-          Entry.new(line, kind, part, bulleted)
+        lines = Tidy.lines(text, @line_reader)
+        entries = listed(lines)
+        return entries if entries.any? { |entry| entry.kind == :ingredient && !@prose.told?(entry.text) && @line_reader.amount?(entry.text) }
+
+        @prose.entries(entries)
+      end
+
+      # @param lines [Array<String>] of a list of ingredients   @return [Array<Entry>] ingredients, and titles of parts
+      def ingredients(lines)
+        listed([INGREDIENTS_TITLE, *lines]).drop(1).map do |entry|
+          entry.kind == :step ? Entry.new(entry.text, :ingredient, entry.part, false, entry.source, 0) : entry
         end
       end
 
       private
 
-      def classify(line, index, count, section, part)
+      def listed(lines)
+        bulleted = lines.count { |line| line.match?(/\A\s*-\S/) } > 1
+        section, part = :ingredients, nil
+        lines.each_with_index.flat_map do |line, index|
+          bare = bulleted ? line.sub(AmountReader::DASH_BULLET, "") : line
+          around = lines[index + 1].to_s
+          kind, section, part = classify(bare, around, index, lines.length, section, part)
+          kind == :ingredient ? things(line, bare, part, bulleted) : [Entry.new(line, kind, part, bulleted, line, 0)]
+        end
+      end
+
+      # One entry for each thing on the line, in the part that the line itself names or the one above it.
+      def things(line, bare, part, bulleted)
+        named = @headings.on_the_line(bare, @several)
+        parts = @several.split(named ? named.last : bare)
+        return [Entry.new(line, :ingredient, part, bulleted, line, 0)] if parts.length == 1 && named.nil?
+
+        parts.each_with_index.map { |text, index| Entry.new(text, :ingredient, named ? named.first : part, false, line, index) }
+      end
+
+      def classify(line, following, index, count, section, part)
         return [:title, :steps, part] if METHOD.match?(line)
         return [:title, :ingredients, part] if INGREDIENTS.match?(line)
-        return [:title, :ingredients, part_name(line)] if part?(line)
+        return [:title, section, part] if index.zero? && count > 1 && dish_title?(line)
+        return [:title, :ingredients, @headings.name(line)] if section != :steps && @headings.heading?(line, following)
+        return [:title, :ingredients, @headings.name(line)] if section == :steps && @headings.named?(line) && @line_reader.thing?(following)
         return [:step, section, part] if section == :steps || step?(line)
-        return [:title, section, part] if title?(line, index, count)
+        return [:title, section, part] if title?(line)
 
         [:ingredient, section, part]
       end
 
-      def part?(line) = (PART.match?(line) || line.strip.match?(/\A[^\d]{2,60}:\z/)) && !@line_reader.amount?(line)
-      def part_name(line) = line.strip.delete_suffix(":")
-
       def step?(line)
-        return !@line_reader.amount?(line.sub(NUMBERED, "")) if NUMBERED.match?(line)
+        return !@line_reader.amount?(line.sub(NUMBERED, "")) || @prose.told?(line) if NUMBERED.match?(line)
+        return true if SAYS_HOW.match?(line) && !@line_reader.thing?(line) && !ABOUT.match?(line)
 
         (VERBS.match?(line) || LONG_SENTENCE.match?(line)) && !amount_first?(line)
       end
 
       def amount_first?(line) = AMOUNT_FIRST.match?(line)
 
-      # "butter" or "salt to taste" at the head, not "Onion and cider-vinegar gravy".
+      # The first line names the dish, be it "Onion gravy", "Cheese sauce" or "Pie crust"; a thing of a list of things without amounts does not.
+      def dish_title?(line)
+        return false if @line_reader.amount?(line) || VERBS.match?(line) || @prose.told?(line) || line.match?(/:\s*\S/)
+
+        !bare_ingredient?(line) || line.match?(/\A\W*[[:upper:]]/)
+      end
+
+      # "butter" or "salt to taste" in a list, not "Onion and cider-vinegar gravy".
       def bare_ingredient?(line) = line.split.length <= BARE_WORDS && @line_reader.known_name?(line)
 
-      def title?(line, index, count)
+      def title?(line)
         return true if ABOUT.match?(line)
-        return false if @line_reader.amount?(line)
 
-        (index.zero? && count > 1 && !bare_ingredient?(line)) || line.match?(/\A\W*[[:upper:]][[:upper:]\s&'-]{3,}\z/)
+        !@line_reader.amount?(line) && line.match?(/\A\W*[[:upper:]][[:upper:]\s&'-]{3,}\z/)
       end
     end
   end

@@ -15,7 +15,7 @@ module Restauro
       def read(text, corrections: [])
         raise InvalidInput, "the recipe is empty; paste its ingredient lines, one a line" if text.strip.empty?
 
-        lines = with_gluten(corrected(entries(text).map { |entry| entry_line(entry) }, corrections))
+        lines = with_gluten(corrected(entries(text).flat_map { |entry| entry_lines(entry) }, corrections))
         return Recipe.new(lines: lines, system: @system) if lines.any? { |l| !l.words? && l.understood }
 
         raise InvalidInput, "no ingredient could be read in '#{text.strip[0, 40]}...'; type lines such as '2 cups milk' or '30 g flour'"
@@ -28,16 +28,26 @@ module Restauro
 
       def entries(text)
         case text.lstrip[0]
-        when "{", "[" then JsonLd.read(text)
-        when "<" then Html.read(text)
-        else Outline.new(@line_reader).read(text)
+        when "{", "[" then listed(JsonLd.read(text))
+        when "<" then Html.read(text).then { |found| found.is_a?(String) ? outline.read(found) : listed(found) }
+        else outline.read(text)
         end
       end
 
-      def entry_line(entry)
-        return Line.new(text: entry.text, role: entry.kind.to_s, part: entry.part) unless entry.kind == :ingredient
+      def outline = Outline.new(@line_reader)
 
-        @line_reader.read(entry.text, part: entry.part, bulleted: entry.bulleted)
+      # A list that says itself what is an ingredient and what a step; its headings are told as in any text.
+      def listed(found)
+        title = found.name.empty? ? [] : [Outline::Entry.new(found.name, :title)]
+        title + outline.ingredients(found.ingredients) + found.steps.map { |step| Outline::Entry.new(step, :step) }
+      end
+
+      # One line for each thing; a self-raising flour is two.
+      def entry_lines(entry)
+        kind = {source: entry.source || entry.text, number: entry.number || 0, part: entry.part}
+        return [Line.new(text: entry.text, role: entry.kind.to_s, **kind)] unless entry.kind == :ingredient
+
+        SelfRaising.parts(@line_reader.read(entry.text, part: entry.part, bulleted: entry.bulleted).with(**kind), @catalogue, @system)
       end
 
       def corrected(lines, corrections)
@@ -49,14 +59,30 @@ module Restauro
         end
       end
 
-      # Ingredient lines are always marked; a step or title only for a word that no ingredient line holds.
+      # Ingredient lines are always marked, one that is not understood for any word of the label reader's too; a step only for a word that no
+      # ingredient line holds; a title names the dish, and is never an ingredient.
       def with_gluten(lines)
-        finds = lines.map { |line| @gluten_words.find(line.text) }
+        finds = lines.map { |line| line.role == "title" ? [] : found_in(line) }
         listed = lines.zip(finds).reject { |line, _| line.words? }.flat_map { |_, found| found.map(&:word) }
         lines.zip(finds).map do |line, found|
           found = found.reject { |find| listed.any? { |word| word.include?(find.word) } } if line.words?
-          found.empty? ? line : line.with(warnings: line.warnings + [gluten_warning(found.first, line)])
+          marks = found.empty? ? of_its_kind(line) : [gluten_warning(found.first, line)]
+          marked = line.warnings.map(&:code)
+          marks.all? { |mark| marked.include?(mark.code) } ? line : line.with(warnings: line.warnings + marks)
         end
+      end
+
+      # What the catalogue knows of the thing, where no word on the line says it: a plant drink, a spice mix. Flour needs no mark: it is what goes.
+      def of_its_kind(line)
+        ingredient = line.words? || line.ingredient.nil? ? nil : @catalogue.find_key(line.ingredient)
+        ingredient && ingredient.gluten != "free" && !ingredient.starchy? ? Labels.marks(ingredient, line.text) : []
+      end
+
+      def found_in(line)
+        found = @gluten_words.find(line.text)
+        return found if line.words? || line.understood || found.first&.finding == "contains"
+
+        [@gluten_words.anywhere(line.text), *found].compact
       end
 
       def gluten_warning(find, line)

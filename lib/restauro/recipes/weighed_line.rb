@@ -8,7 +8,8 @@ module Restauro
       def of(ingredient, grams, role:, part:, units: nil, name: ingredient.say, added: true)
         grams = grams.round(1)
         measure = units && Measure.nearest(ingredient, grams, units)
-        Line.new(text: text(grams, name, measure&.text), ingredient: ingredient.key, grams: estimate(grams), role: role, part: part,
+        text = text(grams, name, measure&.text)
+        Line.new(text: text, warnings: Labels.marks(ingredient, text), ingredient: ingredient.key, grams: estimate(grams), role: role, part: part,
                  amount_text: measure&.text, name_text: name, added: added)
       end
 

@@ -21,6 +21,21 @@ module Restauro
         counted(volume / each, grams * each / volume, grams, thickness_mm: choice.rope_mm)
       end
 
+      # Sheets as wide as they are cut for a dish.
+      def self.sheets(choice, volume, grams) = rolled(choice, volume, grams)
+
+      # A ball from a spoon.
+      def self.spooned(choice, volume, grams)
+        each = Math::PI * choice.rope_mm**3 / 6
+        counted(volume / each, grams * each / volume, grams, thickness_mm: choice.rope_mm)
+      end
+
+      # A short strand through a hole.
+      def self.pushed(choice, volume, grams)
+        each = Math::PI * choice.rope_mm**2 / 4 * Constants.fetch(:dough, :pushed_length_mm)
+        counted(volume / each, grams * each / volume, grams, thickness_mm: choice.rope_mm)
+      end
+
       def self.extruded(choice, volume, grams)
         each = Math::PI * choice.thickness_mm**2 / 4 * Constants.fetch(:shaping, :strand_length_mm)
         counted(volume / each, grams * each / volume, grams, thickness_mm: choice.thickness_mm)
@@ -61,11 +76,12 @@ module Restauro
 
       # Ribbons and strands lie in nests.
       def laid_down = nests? ? (pieces * piece_g / Constants.fetch(:shaping, :nest_grams)).ceil : pieces
-      def nests? = %w[rolled extruded].include?(shape)
+      def nests? = %w[rolled extruded pushed].include?(shape)
 
       def footprint
         return [Constants.fetch(:shaping, :nest_mm)] * 2 if nests?
-        return [thickness_mm, thickness_mm] if shape == "dumpling"
+        return [thickness_mm, thickness_mm] if %w[dumpling spooned].include?(shape)
+        return [cutter_mm, 2 * cutter_mm] if shape == "sheets"
 
         rounds_each == 2 ? [cutter_mm, cutter_mm] : [cutter_mm, cutter_mm / 2]
       end

@@ -10,7 +10,7 @@ RSpec.describe Restauro::Families::Batter::Tin do
 
   # Common practice: 18 minutes for a standard cup, which the steam factor was fitted to; mini 10 to 15 and large 25 to 35 from memory.
   it "bakes longer the larger the cup" do
-    minutes = described_class.all.to_h { |tin| [tin.key, Restauro::Families::Batter::Cooking.muffin_minutes(tin)] }
+    minutes = described_class.all.to_h { |tin| [tin.key, Restauro::Families::Batter::Muffins.minutes(tin)] }
     expect(minutes).to match("mini" => be_between(10, 15), "standard" => be_within(2).of(18), "large" => be_between(25, 35))
   end
 

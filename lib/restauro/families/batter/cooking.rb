@@ -1,117 +1,136 @@
+# frozen_string_literal: true
+
 module Restauro
   module Families
     class Batter
       # The steps at the heat, by what is cooked and in what.
-      module Cooking
-        module_function
-
-        # @param prediction [Prediction] with a piece and a heat
-        def steps(prediction) = prediction.options.oil ? fried(prediction) : baked(prediction)
-
-        # Golden, or done and still pale where the oven is gentle; short of burnt, but never short of done.
-        def stop_minutes(section)
-          outside = section.brown || section.crisp
-          outside = [outside, section.burnt * Constants.fetch(:heat, :short_of_burnt)].min if outside && section.burnt
-          [section.done, outside].compact.max
+      class Cooking
+        # @param prediction [Prediction, Breading::Prediction]   @param lines [#coated, #pan_fat, #in_tin] the lines that are cooked in it
+        # @param dips [Boolean] whether the coat goes on at the heat; a crumb coat is on already
+        def initialize(prediction, lines, catalogue, dips: true)
+          @dips = dips
+          @ours = prediction
+          @lines = lines
+          @catalogue = catalogue
+          @options = prediction.options
+          freeze
         end
 
-        def baked(prediction)
-          section, oven, piece = prediction.section, prediction.options.oven, prediction.options.piece
-          minutes = stop_minutes(section)
-          [Step.new(text: "Dry the pieces, dip, drip, lay them on an oiled rack or tray with room between."),
-           Step.new(text: "Bake at #{oven_words(oven)}; turn at half time.", minutes: minutes && half(minutes), look_for: looks(section, piece),
-                    caution: done_caution(piece))]
+        # @return [Array<Step>]
+        def steps
+          return @options.oil ? fried : baked if @ours.section
+
+          case @dips && @ours.style
+          when "pudding" then HotTin.new(@ours, @lines, @catalogue).steps
+          when "muffin" then Muffins.new(@ours, @lines).steps
+          when "pancake", "fritter" then pancakes
+          else unplanned
+          end
         end
 
-        def oven_words(oven) = oven.fan ? "#{oven.fan_celsius.round} °C with the fan" : "#{oven.celsius.round} °C"
-        def half(minutes) = (minutes * 2).round / 2.0
-
-        def looks(section, piece)
-          [("crisp from about #{section.crisp.round} min" if section.crisp), ("golden from #{section.brown.round}" if section.brown),
-           ("middle #{piece.food.why} (#{piece.food.done_celsius.round} °C) from #{section.done.round}" if section.done)].compact.join(", ")
+        # The later of crisp and done: golden is something to look for, never what the minutes wait for; burnt is a limit.
+        def self.stop_minutes(section)
+          crisp = section.crisp
+          crisp = [crisp, section.burnt * Constants.fetch(:heat, :short_of_burnt)].min if crisp && section.burnt
+          [section.done, crisp].compact.max
         end
 
-        def done_caution(piece)
-          return "#{piece.food.why}: measure the middle. Brown is not done." if piece.food.why.start_with?("USDA")
+        def self.half(minutes) = (minutes * 2).round / 2.0
 
-          "Go by the middle: an oven can be out by a good part of the time."
+        private
+
+        def half(minutes) = minutes && Cooking.half(minutes)
+        def section = @ours.section
+        def piece = @options.piece
+        def minutes = Cooking.stop_minutes(section)
+        def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
+        def dip = @dips ? "Dry #{what}, dip, drip; cook" : "Cook #{what}"
+        def what = @lines.coated.any? ? list(@lines.coated) : "the pieces"
+        def safety = [piece.food.safety, *@lines.companions.safety(@lines.coated)].compact.uniq
+
+        def baked
+          oven = @options.oven
+          [Step.new(kind: "preheat", text: "Heat the oven to #{oven.say}.", minutes: Constants.fetch(:crust, :preheat_minutes),
+                    celsius: oven.celsius),
+           Step.new(kind: "shape",
+                    text: "#{"Dry #{what}, dip, drip; " if @dips}#{@dips ? "lay" : "Lay"} them on an oiled rack or tray with room between.",
+                    uses: [*@lines.coated, *@lines.pan_fat]),
+           Step.new(kind: "bake", text: "Bake at #{oven.say}; turn at half time.#{pale}", minutes: half(minutes), celsius: oven.celsius,
+                    look_for: looks,
+                    safety: safety, caution: "Go by the middle: an oven can be out by a good part of the time.")]
         end
 
-        def fried(prediction)
-          section, piece, oil = prediction.section, prediction.options.piece, prediction.options.oil
-          minutes = stop_minutes(section)
+        # What a slow oven will not do, and what a hotter one would.
+        def pale
+          return if section.brown && section.brown <= 2 * minutes.to_f
+
+          " At this heat it turns done and soft-crisp, hardly golden: a hotter oven browns it."
+        end
+
+        def looks
+          found = [("crisp from about #{section.crisp.ceil} min" if section.crisp),
+                   ("golden from #{section.brown.round}" if section.brown && section.brown <= 2 * minutes.to_f),
+                   ("its middle done (#{piece.food.why}, #{piece.food.done_celsius.round} °C) from #{section.done.ceil}" if section.done)].compact
+          return "golden, its middle cooked" if found.empty?
+
+          "#{found.join(", ")}; reckoned for pieces #{(1000 * piece.thickness_m).round} mm thick"
+        end
+
+        def fried
+          oil = @options.oil
           [heat_oil(oil),
-           Step.new(text: oil.shallow ? "Fry in one layer with room between; turn often." : "#{batches(prediction)}.",
-                    minutes: minutes && half([minutes, 1.0].max), look_for: looks(section, piece), caution: done_caution(piece)),
-           Step.new(text: "Drain on a rack; let the oil come back before the next batch.",
-                    look_for: "oil back at #{oil.celsius.round} °C: never under #{Constants.fetch(:heat, :oil_least_celsius).round}")]
+           Step.new(kind: "fry", text: "#{"Dry #{what}, dip, drip. " if @dips}#{oil.shallow ? shallow : batch_words}.", uses: @lines.coated,
+                    celsius: oil.celsius,
+                    minutes: half([minutes, 1.0].compact.max), batches: batches, look_for: looks, safety: safety),
+           Step.new(kind: "fry", text: "Drain on a rack; let the fat come back before the next batch.", hold_minutes: 5,
+                    look_for: "back at #{oil.celsius.round} °C: never under #{Constants.fetch(:heat, :oil_least_celsius).round}")]
         end
+
+        def shallow = "Fry in one layer with room between, half the minutes on each side"
 
         def heat_oil(oil)
-          amount = oil.shallow ? "#{Constants.fetch(:heat, :shallow_mm).round} mm of #{oil.say} in a wide pan" : deep(oil)
-          Step.new(text: "Heat #{amount} to #{oil.celsius.round} °C.", look_for: "a drop of batter rises and bubbles at once",
-                   caution: "Hot oil: never water near it, never move the pan, heat off and lid on if it smokes. Dry pieces, or they spit.")
+          deep = "#{litres(oil)} of #{oil.say}, the pan at most a third full,"
+          amount = oil.shallow ? "#{Constants.fetch(:heat, :shallow_mm).round} mm of #{oil.say} in a wide pan" : deep
+          Step.new(kind: "preheat", heat: "hob", text: "Heat #{amount} to #{oil.celsius.round} °C.",
+                   minutes: Constants.fetch(:heat, :oil_heating_minutes), celsius: oil.celsius,
+                   uses: @lines.pan_fat, look_for: "a drop of batter rises and bubbles at once", safety: ["hot_oil"])
         end
 
-        def deep(oil) = "#{litres(oil)} of #{oil.say}, the pan at most a third full,"
         def litres(oil) = oil.litres == 1 ? "a litre" : "#{oil.litres.round(2).to_s.delete_suffix(".0")} litres"
+        def at_once = @options.oil.shallow ? nil : [(@options.oil.batch_g / @ours.piece_g).floor, 1].max
+        def batches = at_once && @ours.pieces ? (@ours.pieces.first / at_once.to_f).ceil.clamp(1, 99) : 1
 
         # How many at a time so that the oil stays hot, and how often.
-        def batches(prediction)
-          oil, each = prediction.options.oil, prediction.piece_g
-          at_once = [(oil.batch_g / each).floor, 1].max
-          count, = prediction.pieces
+        def batch_words
+          oil, count = @options.oil, @ours.pieces&.first
           words = "Fry at most #{at_once == 1 ? "one piece" : "#{at_once} pieces"} at a time " \
                   "(#{oil.batch_g.round} g of food in #{litres(oil)} of oil)"
-          count && count > at_once ? "#{words}: #{(count / at_once.to_f).ceil} batches" : words
-        end
-
-        def hot_tin(prediction)
-          c = ->(name) { Constants.fetch(:batter, name).round }
-          [Step.new(text: "#{c[:tin_oil_mm]} mm of refined oil or dripping in each cup of the tin, into the oven at #{c[:tin_celsius]} °C.",
-                    minutes: c[:tin_preheat_minutes].to_f,
-                    look_for: "the oil shimmers", caution: "Smoking-hot fat: no unrefined olive oil, tin on a tray, long gloves, never water."),
-           Step.new(text: "Pour the batter in quickly, half full: #{filled(prediction, :tin_fill_share)}. Door shut.",
-                    minutes: c[:tin_first_minutes].to_f, look_for: "puffed over the rim"),
-           Step.new(text: "Down to #{c[:tin_then_celsius]} °C; leave the door shut.",
-                    minutes: c[:tin_last_minutes].to_f, look_for: "brown and stiff at the sides",
-                    caution: "Egg must set: the middle at 71 °C or more. Underdone egg is not for the pregnant, old, young or ill.")]
-        end
-
-        # Grams in each cup and how many cups.
-        def filled(prediction, share)
-          tin, full = Tin.fetch(prediction.options.tin), Constants.fetch(:batter, share)
-          cups = tin.cups(prediction.grams, full)
-          "#{tin.fill_g(full).round} g in each of #{cups} #{tin.say} cup#{"s" if cups != 1}"
-        end
-
-        def muffins(prediction)
-          minutes = muffin_minutes(Tin.fetch(prediction.options.tin))
-          [Step.new(text: "Fold wet into dry in a few strokes; fill the cups two thirds: #{filled(prediction, :muffin_fill_share)}.",
-                    look_for: "streaks are fine: gas is lost by stirring"),
-           Step.new(text: "Bake at #{Constants.fetch(:batter, :muffin_celsius).round} °C.", minutes: minutes && half(minutes),
-                    look_for: "domed, and the middle at #{Constants.fetch(:batter, :muffin_done_celsius).round} °C: a filling fools the skewer",
-                    caution: "A fan can blow a rising batter over: still air if there is a choice.")]
-        end
-
-        # The middle of a muffin by conduction, set and no longer raw.
-        def muffin_minutes(tin)
-          food = Heat::Food.composed("batter", nil, done_celsius: Constants.fetch(:batter, :muffin_done_celsius), why: "set",
-                                       steam: Constants.fetch(:heat, :crumb_steam))
-          piece = Heat::Piece.new(name: "muffin", food: food, shape: :sphere, thickness_m: tin.ball_m(Constants.fetch(:batter, :muffin_fill_share)),
-                                  kind: "muffin")
-          around = Heat::Surroundings.oven(Kitchen::OvenTemperature.new(celsius: Constants.fetch(:batter, :muffin_celsius)))
-          Heat::Section.cook(piece, around).done
+          count && count > at_once ? "#{words}: #{batches} batches" : words
         end
 
         def pancakes
-          [Step.new(text: "A hot pan, a film of fat; pour a thin round and tilt.", minutes: 1.0, look_for: "the edge dry, bubbles that stay open"),
-           Step.new(text: "Turn, and cook the other side.", minutes: 0.5, look_for: "golden flecks", caution: "With egg: set through, 71 °C.")]
+          thick = @ours.style == "fritter" || @ours.gas.moles.positive?
+          [first_side(thick), second_side(thick)]
+        end
+
+        def first_side(thick)
+          fat = @lines.pan_fat.any? ? "with #{list(@lines.pan_fat)}" : "with a film of fat"
+          poured = thick ? "A hot pan #{fat}, medium; drop in spoonfuls with room between." : "A hot pan #{fat}; pour a thin round and tilt."
+          Step.new(kind: "fry", text: poured, minutes: Constants.fetch(:making, thick ? :thick_pancake_minutes : :thin_pancake_minutes),
+                   uses: @lines.pan_fat, look_for: "the edge dry, bubbles that stay open")
+        end
+
+        def second_side(thick)
+          Step.new(kind: "fry", text: "Turn, and cook the other side.", look_for: thick ? "golden, springs back" : "golden flecks",
+                   minutes: Constants.fetch(:making, thick ? :thick_turned_minutes : :thin_turned_minutes),
+                   safety: (@ours.egg? ? ["egg_dish"] : []) + @lines.companions.safety(@lines.folded))
         end
 
         def unplanned
-          [Step.new(text: "Cook the coated pieces through.", look_for: "golden, and the middle as hot as the food asks",
-                    caution: "Choose a piece and an oven or oil, and its minutes are worked out: poultry 74 °C, fish 63 °C, eggs 71 °C.")]
+          [Step.new(kind: "fry", text: "#{dip} through.", uses: [*@lines.coated, *@lines.pan_fat],
+                    look_for: "golden, and the middle as hot as the food asks",
+                    caution: "Choose a piece and an oven or oil, and its minutes are worked out.",
+                    safety: @lines.coated.any? ? @lines.companions.safety(@lines.coated) : %w[poultry fish])]
         end
       end
     end

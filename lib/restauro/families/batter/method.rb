@@ -1,100 +1,118 @@
+# frozen_string_literal: true
+
 module Restauro
   module Families
     class Batter
       # The steps of a batter, in order: mixed, rested, judged, cooked by its style, kept.
       class Method
-        DRY_ROLES = %w[flour starch binder lift seasoning].freeze
-
         def initialize(swap, catalogue)
           @swap = swap
           @ours = swap.ours
           @catalogue = catalogue
-          @options = @ours.options
+          @lines = Lines.new(swap, catalogue)
           @notes = DataFiles.yaml("families/batter/flours.yml")
           freeze
         end
 
         # @return [Array<Step>]
-        def steps = [clean, temper, dry, wet, rest, judge, *cook, keep].compact
+        def steps = [clean, temper, *@lines.early_steps, *foam, dry, wet, fold, rest, judge, *cook, *serve, keep].compact
 
         private
 
-        def say(line) = @catalogue.fetch(line.ingredient).say
-        def grams(line) = "#{line.grams.value < 10 ? line.grams.value.round(1) : line.grams.value.round} g #{say(line)}"
-        def list(words) = words.length < 2 ? words.join : "#{words[0..-2].join(", ")} and #{words.last}"
-        def counted = @ours.recipe.ingredients.select(&:counted?)
+        def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
         def note(key) = @notes.fetch(key, @notes["default"])
-        def main_flour = @swap.flours.max_by { |line| line.grams.value }&.ingredient
+        def main_flour = @swap.flours.max_by { |line| line.grams&.value.to_f }&.ingredient
         def pudding? = @ours.style == "pudding"
+        # Carried by bubbles that are spent in five minutes.
+        def sparkling? = @swap.liquid && %w[soda_water gf_beer].include?(@swap.liquid.ingredient)
 
-        def clean
-          Step.new(text: "Set out a clean bowl, whisk and board, and the packs.",
-                   caution: "For a coeliac: packs labelled gluten free, gluten-free first, oil and board that no wheat has been in.")
-        end
+        def clean = Step.new(kind: "set_out", text: "Set out a clean bowl, whisk and board, and the packs.", safety: ["coeliac_bowl"])
 
         def temper
-          return unless pudding?
+          cold = @lines.cold
+          return unless pudding? && cold.any?
 
-          Step.new(text: "Let eggs and milk come to room temperature.", caution: "No longer than two hours out of the fridge (one above 32 °C).")
+          Step.new(kind: "rest",
+                   text: "Let #{Companions.list(cold.map { |line| @catalogue.fetch(line.ingredient).say }.uniq)} come to room temperature.",
+                   minutes: 20.0, safety: ["room"])
+        end
+
+        # Yeast is woken in the liquid, warm.
+        def foam
+          yeast = @lines.yeast
+          return [] if yeast.empty?
+
+          [Step.new(kind: "rest", text: "Stir #{list(yeast)} into a little of the liquid, lukewarm.", minutes: 10.0, uses: yeast,
+                    look_for: "froth on top")]
         end
 
         def dry
-          lines = counted.select { |line| DRY_ROLES.include?(line.role) || @catalogue.fetch(line.ingredient).group == "sugar" }
-          return Step.new(text: "Weigh out #{grams(lines.first)}; rub out any lumps.") if lines.length == 1
+          lines = @lines.dry
+          return if lines.empty?
+          return Step.new(kind: "mix", text: "Weigh out #{list(lines)}; rub out any lumps.", uses: lines) if lines.length == 1
 
-          Step.new(text: "Whisk #{list(lines.map { |line| grams(line) })} together dry.",
-                   look_for: ("no lumps of raising agent" if lines.any? { |line| line.role == "lift" }))
+          Step.new(kind: "mix", text: "Whisk #{list(lines)} together dry.", uses: lines,
+                   look_for: ("no lumps of raising agent" if lines.any? { |line| line.role == "lift" }), safety: @lines.gum? ? ["gum"] : [])
         end
 
         def wet
-          sure, last = @swap.poured
-          others = counted.select { |line| %w[egg liquid fat puree cheese].include?(line.role) && !line.equal?(@swap.liquid) }
+          others = @lines.wet
           how = pudding? ? "do not care for lumps: they bake out" : note(main_flour)["lumps"]
-          poured = list([*others.map { |line| grams(line) }, "#{sure.round} g #{say(@swap.liquid)}"])
-          Step.new(text: "Add #{poured}: #{how}. Then up to #{last.round} g more by feel.",
-                   look_for: @ours.rung.says, caution: raw_caution)
+          feel = by_feel
+          poured = [*(list(others) if others.any?),
+                    *(feel && "#{feel.first.round} g #{@catalogue.fetch(@swap.liquid.ingredient).say}#{", ice cold" if sparkling?}")]
+          Step.new(kind: "mix", text: "Add #{Companions.list(poured)}: #{how}.#{" Then up to #{feel.last.round} g more by feel." if feel}",
+                   uses: [*others, @swap.liquid], look_for: @ours.rung&.says, safety: [raw])
         end
 
-        def raw_caution
-          return "Raw batter of chickpea flour tastes bitter: do not taste it." if @swap.flours.any? { |line| line.ingredient == "chickpea_flour" }
+        def by_feel = @swap.liquid && @swap.poured
+        def raw = @swap.flours.any? { |line| line.ingredient == "chickpea_flour" } ? "raw_chickpea" : "raw_flour"
 
-          "Raw flour of any kind, and raw egg, is raw food: do not taste it."
+        # What goes in, not on: sweetcorn in a fritter, cheese in a muffin.
+        def fold
+          lines = @lines.folded
+          return if lines.empty?
+
+          Step.new(kind: "mix", text: "Fold in #{list(lines)}, briefly.", uses: lines, look_for: "just mixed: stirring loses the gas")
         end
 
         def rest
-          minutes = @swap.flours.map { |line| note(line.ingredient)["rest_min"] }.max.to_i
+          return use_at_once if sparkling?
+
+          minutes = @lines.yeast.any? ? Constants.fetch(:batter,
+                                                        :yeast_minutes) : @swap.flours.map { |line| note(line.ingredient)["rest_min"] }.max.to_f
           return if minutes.zero?
 
-          Step.new(text: "Rest it#{" in the fridge" if minutes > 20}; stir, and thin it again if it has drunk.", minutes: minutes.to_f,
-                   look_for: "thicker than it was: #{@ours.rung.says}",
-                   caution: ("Raising agent works from now: fold briefly and bake soon." if @ours.gas.moles.positive?))
+          Step.new(kind: "rest",
+                   text: "Rest it#{@lines.yeast.any? ? " in the warm" : (" in the fridge" if minutes > 20)}; stir once, " \
+                         "and thin it again if it has drunk.",
+                   minutes: minutes, look_for: @lines.yeast.any? ?
+                   "bubbles; no gluten holds them, so no knocking back" : "thicker than it was: #{@ours.rung&.says}",
+                   caution: ("Raising agent works from now: fold briefly and cook soon." if @ours.gas.moles.positive?))
+        end
+
+        def use_at_once
+          Step.new(kind: "rest", text: "Do not rest it: into the cold with the bowl while the fat heats, and use it at once.", minutes: 0.5,
+                   hold_minutes: 5,
+                   look_for: "still hissing: the bubbles are spent in five minutes")
         end
 
         def judge
-          return unless %w[coating fritter].include?(@ours.style)
+          return unless %w[coating fritter].include?(@ours.style) && @lines.folded.empty?
 
-          Step.new(text: "Dip one piece, lift, let it drip ten seconds.", look_for: coat_look)
+          Step.new(kind: "mix", text: "Dip one piece, lift, let it drip ten seconds.", look_for: coat_look)
         end
 
         def coat_look = "a film#{" of #{(1000 * @ours.coat_m).round(1)} mm" if @ours.coat_m} that stays; it slides off a wet piece"
 
-        def cook
-          return Cooking.steps(@ours) if @ours.section
-          case @ours.style
-          when "pudding" then Cooking.hot_tin(@ours)
-          when "muffin" then Cooking.muffins(@ours)
-          when "pancake" then Cooking.pancakes
-          else Cooking.unplanned
-          end
+        def cook = Cooking.new(@ours, @lines, @catalogue).steps
+
+        def serve
+          table = @lines.table
+          table.empty? ? [] : [Step.new(kind: "serve", text: "Serve with #{list(table)}.", uses: table)]
         end
 
-        def keep
-          days = Constants.fetch(:batter, :keep_days).round
-          raw = counted.any? { |line| line.role == "egg" || @catalogue.fetch(line.ingredient).allergens.include?("milk") }
-          Step.new(text: raw ? "Use raw batter the same day, or keep it cold #{days} days at most." : "Keep raw batter cold, #{days} days at most.",
-                   caution: "Some keep chickpea batter ten days or more; the short figure is taken here, since raw flour and wet " \
-                            "hands carry germs. Follow your local rules.")
-        end
+        def keep = Step.new(kind: "store", text: "What batter is left: covered and cold.", safety: %w[raw_batter leftovers])
       end
     end
   end

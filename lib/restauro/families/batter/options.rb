@@ -4,12 +4,15 @@ module Restauro
       # The cook's choices for a batter.
       #   with Array of flour keys · target Float ratio or nil · piece Heat::Piece or nil · oven Kitchen::OvenTemperature or nil
       #   oil Heat::Frying (or its C) or nil
+      #   pan Kitchen::BakingPan where one tray takes it all · makes how many, as the recipe says · bake_minutes of the recipe's own oven, min
       #   tin key of data/families/batter/tins.yml
       #   without Array of diets, allergens, groups or keys · offer Array of keys to offer first
-      Options = Struct.new(:with, :target, :piece, :oven, :oil, :tin, :without, :offer, keyword_init: true) do
+      Options = Struct.new(:with, :target, :piece, :oven, :oil, :tin, :pan, :makes, :bake_minutes, :without, :offer, keyword_init: true) do
         # What other families are asked for is taken and left alone.
-        def initialize(with: [], target: nil, piece: nil, oven: nil, oil: nil, tin: "standard", without: [], offer: [], **)
+        def initialize(with: [], target: nil, piece: nil, oven: nil, oil: nil, tin: "standard", pan: nil, makes: nil, bake_minutes: nil, without: [],
+                       offer: [], **)
           super(with: with.dup.freeze, target: Options.ratio_of(target), piece: piece, oven: oven, oil: Options.frying(oil), tin: Tin.fetch(tin).key,
+                pan: pan, makes: makes, bake_minutes: bake_minutes,
                 without: without.dup.freeze, offer: offer.dup.freeze)
           freeze
         end

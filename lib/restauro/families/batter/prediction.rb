@@ -23,7 +23,6 @@ module Restauro
         def rung = Hydration::Rung.of(ratio&.value)
         def grams = weights.sum(0.0, &:last)
         def held_g = Hydration::WaterRatio.held(weights)
-        def free_g = Hydration::WaterRatio.free(weights)
         # @return [Estimate, nil] Pa s at 50 1/s; the wetter the thinner
         def viscosity = ratio && Estimate.new(**%i[low value high].zip([ratio.high, ratio.value,
                                                                         ratio.low].map { |r| Hydration::Batter.viscosity_pa_s(r) }).to_h)
@@ -37,6 +36,13 @@ module Restauro
 
         def coat_kg_m2 = coat_m && coat_m * Constants.fetch(:hydration, :batter_density)
         def coat_water_kg_m2 = coat_m && coat_kg_m2 * water_share
+
+        def egg? = weights.any? { |ingredient, _| ingredient.group == "egg" }
+        # Dry gas to the flour that has to hold it.   @return [Float, nil] mL at 100 C for each 100 g
+        def gas_ml_per_100g_flour
+          flour = Lift::Gas.flour(weights)
+          flour.zero? ? nil : 100 * Lift::Gas.millilitres(gas.moles) / flour
+        end
 
         # Stretch that the flours and binders bring, of what gluten did.
         def stretch = [Hydration::Stretch.of_binders(weights), 1.0].min

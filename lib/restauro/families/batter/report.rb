@@ -15,6 +15,7 @@ module Restauro
         def metrics(prediction)
           section = prediction.section
           {**twins(:water_ratio, prediction.ratio), rung: prediction.rung&.key, gas_ml_per_100g: prediction.gas.ml_per_100g.round(1),
+           gas_ml_per_100g_flour: prediction.gas_ml_per_100g_flour&.round(1),
            **twins(:viscosity_pa_s, prediction.viscosity), coat_mm: prediction.coat_m&.then { |m| (1000 * m).round(3) },
            coat_water_kg_m2: prediction.coat_water_kg_m2&.round(3), minutes_crisp: section&.crisp&.round(1), minutes_done: section&.done&.round(1)}
         end

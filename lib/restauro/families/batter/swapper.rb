@@ -5,7 +5,6 @@ module Restauro
       # would have held.
       class Swapper
         DEFAULT = %w[blend_with_gum chickpea_flour white_rice_flour buckwheat_flour cassava_flour almond_flour].freeze
-        GAS_ROUNDS = 4
 
         def initialize(catalogue, recipe, options, wheat)
           @catalogue = catalogue
@@ -13,30 +12,48 @@ module Restauro
           @options = options
           @wheat = wheat
           @exclusion = Diets::Exclusion.of(options.without, catalogue)
-          @replaced = recipe.ingredients.select { |line| line.counted? && gluten_flour?(line) }.freeze
+          @replaced = recipe.ingredients.select { |line| line.counted? && out?(line) }.freeze
           @substitutes = Diets::Substitutes.new(catalogue, @exclusion, units: units).of(recipe)
         end
 
         # @return [Swap]   @raise [InvalidInput]
         def swap
+          return keep if @replaced.empty? && kept_flours.any? && @options.with.empty? && @options.target.nil?
           raise InvalidInput, "no flour to replace was read: type its line with its amount, such as '125 g flour'" if @replaced.empty?
           raise InvalidInput, "the wheat batter's thickness cannot be told: no flour with an amount was read" unless @wheat.ratio
 
-          target = @options.target || @wheat.ratio.value
+          target = @options.target || own_target
           draft = solved(flours, target).measured
           ours = Prediction.new(draft.recipe, @catalogue, @options)
-          Swap.new(target: target, target_gas: target_gas(ours), kept: @options.target.nil?, wheat: @wheat, ours: ours, replaced: @replaced,
+          Swap.new(target: target, target_gas: ours.gas.ml_per_100g, kept: @options.target.nil?, wheat: @wheat, ours: ours, replaced: @replaced,
                    pairs: draft.pairs, flours: draft.fresh_flours.freeze, liquid: draft.main_liquid,
                    alternatives: alternatives(target).freeze, substitutions: @substitutes.select(&:found?).freeze, warnings: warnings(ours).freeze)
         end
 
         private
 
+        def kept_flours = @recipe.ingredients.select { |line| line.counted? && @catalogue.fetch(line.ingredient).starchy? }
+
+        # A batter that holds no gluten, as it is.   @return [Swap]
+        def keep
+          draft = Draft.start(@recipe, @catalogue, [], @substitutes, [])
+          ours = Prediction.new(draft.recipe, @catalogue, @options)
+          flours = draft.lines.select { |line| line.counted? && @catalogue.fetch(line.ingredient).starchy? }
+          Swap.new(target: @wheat.ratio&.value || 0.0, target_gas: ours.gas.ml_per_100g, kept: true, wheat: @wheat, ours: ours, replaced: [].freeze,
+                   pairs: draft.pairs, flours: flours.freeze, liquid: draft.main_liquid, alternatives: [].freeze,
+                   substitutions: @substitutes.select(&:found?).freeze, warnings: warnings(ours).freeze)
+        end
+
+        # Wheat's own; a muffin without gluten wants a stiffer bowl, or it falls.
+        def own_target
+          @wheat.ratio.value * (@wheat.style == "muffin" ? Constants.fetch(:batter, :muffin_ratio_share) : 1)
+        end
+
         def units = KitchenUnits.of(@recipe.system)
-        def gluten_flour?(line) = @catalogue.fetch(line.ingredient).then { |i| i.contains_gluten? && (i.starchy? || i.group == "crumb") }
+        def out?(line) = @catalogue.fetch(line.ingredient).then { |i| !@exclusion.allows?(i) && (i.starchy? || i.group == "crumb") }
 
         def flours(keys = @options.with)
-          keys = DEFAULT.select { |key| @exclusion.allows?(@catalogue.fetch(key)) }.first(1) if keys.empty?
+          keys = (DEFAULT & @options.offer | DEFAULT).select { |key| @exclusion.allows?(@catalogue.fetch(key)) }.first(1) if keys.empty?
           raise InvalidInput, "nothing is left to make a batter of; leave out less" if keys.empty?
 
           keys.map { |key| allowed!(@catalogue.fetch(key)) }
@@ -48,17 +65,10 @@ module Restauro
           @exclusion.allow!(ingredient, instead: "another flour")
         end
 
-        # Flour in, liquid solved, lift set.   @return [Draft]
+        # Flour in, liquid solved, lift set: by the flour, so it is set once.   @return [Draft]
         def solved(flours, target)
-          draft = Draft.start(@recipe, @catalogue, @replaced, @substitutes, flours)
-          GAS_ROUNDS.times do
-            draft = with_liquid(draft, target)
-            lifted = with_lift(draft)
-            return lifted if lifted.equal?(draft)
-
-            draft = lifted
-          end
-          draft
+          draft = with_liquid(Draft.start(@recipe, @catalogue, @replaced, @substitutes, flours), target)
+          with_liquid(Leavening.new(@catalogue, @wheat).raise(draft), target)
         end
 
         # Grams of the main liquid by balance: free = ratio held. Where that leaves too little, the flour is cut instead.
@@ -80,39 +90,6 @@ module Restauro
           draft.fresh_flours.reduce(draft) { |all, line| all.weigh(line, line.grams.value * wanted / held) }
         end
 
-        # The gas aimed at: more where nothing holds it as gluten did.
-        def target_gas(ours)
-          wheat = @wheat.gas.ml_per_100g
-          return ours.style == "pudding" ? pudding_gas(ours) : wheat if wheat < Constants.fetch(:lift, :least_gas)
-
-          wheat * (1 + (Constants.fetch(:lift, :gluten_factor) - 1) * (1 - ours.stretch))
-        end
-
-        # A teaspoon to three eggs in a hot-tin pudding that had none.
-        def pudding_gas(ours)
-          eggs = ours.weights.sum { |i, g| i.key == "egg_whole" ? g / i.piece_g : 0.0 }
-          grams = Constants.fetch(:lift, :pudding_powder_per_egg) * [eggs, 2.0].max
-          100 * Lift::Gas.millilitres(grams * Constants.fetch(:lift, :co2_share_of_powder) / Constants.fetch(:lift, :molar_co2)) / ours.grams
-        end
-
-        # Bicarbonate for the acid there is, then baking powder.
-        def with_lift(draft)
-          now = Prediction.new(draft.recipe, @catalogue, @options.with_choices(oven: nil, oil: nil))
-          short = (target_gas(now) - now.gas.ml_per_100g) * now.grams / 100 / Lift::Gas.millilitres(1.0)
-          soda = [short, now.gas.acid_left_mmol / 1000].min.clamp(0.0, 1.0)
-          with_more(with_more(draft, "bicarbonate", Lift::Gas.bicarbonate_for(soda)), "baking_powder", Lift::Gas.powder_for(short - soda))
-        end
-
-        def with_more(draft, key, grams)
-          grams = grams.round(1)
-          return draft if grams.abs < 0.1
-
-          line = draft.lines.find { |candidate| candidate.ingredient == key && candidate.counted? }
-          return draft.weigh(line, [line.grams.value + grams, 0.0].max) if line
-
-          grams.negative? ? draft : draft.add(@catalogue.fetch(key), grams, "lift")
-        end
-
         def alternatives(target)
           rows = DataFiles.yaml("families/batter/candidates.yml")
           others = (@options.offer - rows.flat_map { |row| row["with"] }).map do |key|
@@ -132,7 +109,7 @@ module Restauro
           nil
         end
 
-        def warnings(ours) = (ours.warnings + @exclusion.warnings(ours.recipe, @catalogue)).uniq
+        def warnings(ours) = (ours.warnings + @exclusion.warnings(ours.recipe, @catalogue) + Leavening.new(@catalogue, @wheat).cut).uniq
       end
     end
   end

@@ -15,10 +15,10 @@ module Restauro
 
         module_function
 
-        # @param dust, wet, crumb [Ingredient, nil]   @return [Array<Layer>]
-        def of(dust:, wet:, crumb:)
+        # @param dust, wet, crumb [Ingredient, nil]   @param crumb_mm [Float] how thick the crumbs lie   @return [Array<Layer>]
+        def of(dust:, wet:, crumb:, crumb_mm: figure(:crumb_mm))
           [dust && by_weight("dust", dust, figure(:dust_kg_m2)), wet && by_weight("wet", wet, figure(:wet_kg_m2)),
-           crumb && by_thickness("crumb", crumb, figure(:crumb_mm))].compact
+           crumb && by_thickness("crumb", crumb, crumb_mm)].compact
         end
 
         def by_weight(name, ingredient, kg_m2)

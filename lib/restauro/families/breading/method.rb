@@ -1,3 +1,5 @@
+# frozen_string_literal: true
+
 module Restauro
   module Families
     class Breading
@@ -9,33 +11,44 @@ module Restauro
           @swap = swap
           @ours = swap.ours
           @catalogue = catalogue
+          @lines = Lines.new(swap, catalogue)
           freeze
         end
 
         # @return [Array<Step>]
-        def steps = [clean, salt, dishes, coat, rest, *cook, serve].compact
+        def steps = [clean, salt, cakes, dishes, coat, rest, *cook, serve, keep].compact
 
         private
 
-        def clean
-          Step.new(text: "Set out three clean dishes, a rack, and the packs.",
-                   caution: "For a coeliac: packs labelled gluten free, dishes and oil that no wheat has been in, no shared fryer.")
-        end
+        def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
+        def clean = Step.new(kind: "set_out", text: "Set out three clean dishes, a rack, and the packs.", safety: ["coeliac_dishes"])
 
         def salt
-          return unless @ours.recipe.ingredients.any? { |line| line.text.match?(WATERY) }
+          watery = @lines.coated.select { |line| line.text.match?(WATERY) }
+          return if watery.empty?
 
-          Step.new(text: "Salt the slices, let them stand, rinse, dry well.", minutes: 25.0, caution: "Wet pieces spit and lose their coat.",
+          Step.new(kind: "rest", text: "Salt the slices, let them stand, rinse, dry well.",
+                   minutes: Constants.fetch(:making, :salting_minutes), uses: watery,
+                   safety: ["wet_fat"],
                    look_for: @ours.water_out_g ? "about #{@ours.water_out_g.round} g of water comes out" : "beads of water on top")
         end
 
-        def dishes
-          named = @ours.layers.map { |layer| "#{grams(layer)}#{layer.ingredient.say}" }
-          count, = @ours.pieces
-          Step.new(text: "In the dishes, in this order: #{named.join("; then ")}.#{" For #{count} pieces." if count}", look_for: crumb_from)
+        def cakes
+          mixture = @lines.mixture
+          return if mixture.empty?
+
+          Step.new(kind: "shape", text: "Mix #{list(mixture)}; shape into flat cakes, and chill them until they are firm.", uses: mixture,
+                   hold_minutes: 1440, look_for: "they hold when lifted", safety: @lines.companions.safety(mixture & @lines.companions.lines))
         end
 
-        def grams(layer) = @ours.needed(layer)&.then { |g| "#{g.round} g " }.to_s
+        # What goes in each dish, in order, weighed for the pieces there are.
+        def dishes
+          count, = @ours.pieces
+          named = @lines.dishes.map { |lines| list(lines) }
+          Step.new(kind: "mix", text: "In the dishes, in this order: #{named.join("; then ")}.#{" For #{count} pieces." if count}",
+                   uses: @lines.dishes.flatten,
+                   look_for: crumb_from)
+        end
 
         def crumb_from
           crumb = @ours.layers.find { |layer| layer.name == "crumb" } or return
@@ -43,16 +56,41 @@ module Restauro
         end
 
         def coat
-          Step.new(text: "One hand for dry, one for wet: dust and shake off, dip and drip, lay in the crumbs and press.",
-                   look_for: "#{(1000 * @ours.coat_m).round(1)} mm all over, no bare spots",
-                   caution: "Raw egg and raw flour: wash hands, board and dishes.")
+          coated = @lines.coated
+          what = coated.any? ? "#{list(coated)}, dried: " : (@lines.mixture.any? ? "the cakes, cold: " : "")
+          Step.new(kind: "shape",
+                   text: "#{what[0]&.upcase}#{what[1..]}one hand for dry, one for wet: #{order}.".then { |words| words[0].upcase + words[1..] },
+                   uses: coated, look_for: "#{(1000 * @ours.coat_m).round(1)} mm all over, no bare spots",
+                   safety: ["raw_flour", *(@lines.companions.safety(coated).any? ? ["raw_meat"] : [])])
         end
 
-        def rest = Step.new(text: "Rest the pieces on a rack so that the coat sticks.", minutes: 10.0,
-                            look_for: "the crumbs no longer come off on a finger")
-        def cook = @ours.section ? Batter::Cooking.steps(@ours).drop(@ours.options.oil ? 0 : 1) : Batter::Cooking.unplanned
-        def serve = Step.new(text: "Salt them hot, on a rack. Toss with sauce at the last moment, do not stir.",
-                             caution: "Leftovers: fridge within two hours, 3 to 4 days; reheat to 74 °C.")
+        # By what there is to dust, dip and press.
+        def order
+          layers = @ours.layers.map(&:name)
+          [("dust and shake off" if layers.include?("dust")), ("dip and drip" if layers.include?("wet")),
+           ("lay in the crumbs and press" if layers.include?("crumb"))]
+            .compact.join(", ")
+        end
+
+        def rest
+          Step.new(kind: "rest", text: "Rest the pieces on a rack so that the coat sticks.", minutes: Constants.fetch(:making, :coat_rest_minutes),
+                   look_for: "the crumbs no longer come off on a finger")
+        end
+
+        def cook
+          Batter::Cooking.new(@ours, @lines, @catalogue, dips: false).steps
+        end
+
+        def serve
+          table = @lines.table
+          Step.new(kind: "serve",
+                   text: "Salt them hot, on a rack#{"; serve with #{list(table)}" if table.any?}. Sauce goes on at the last moment, " \
+                         "or the coat is soft.",
+                   uses: table, hold_minutes: 5)
+        end
+
+        def keep = Step.new(kind: "store", text: "What is left: cold, crisped again on a rack in a hot oven, never covered.",
+                            safety: %w[leftovers reheat])
       end
     end
   end

@@ -11,7 +11,7 @@ module Restauro
           @recipe = recipe
           @options = with_piece(options, catalogue)
           @catalogue = catalogue
-          @layers = Layers.of(dust: dust, wet: wet, crumb: crumb).freeze
+          @layers = Layers.of(dust: dust, wet: wet, crumb: crumb, crumb_mm: crumb_mm).freeze
           @section = cook
           freeze
         end
@@ -35,6 +35,16 @@ module Restauro
         def first(&block) = recipe.ingredients.select(&:ingredient).map { |line| @catalogue.fetch(line.ingredient) }.find(&block)
         def crumb = first { |i| i.group == "crumb" } || first { |i| i.group == "meal" }
         def dust = first { |i| %w[flour starch blend].include?(i.group) }
+
+        # As thick as crumbs lie, or as far as those there are go round.   @return [Float] mm
+        def crumb_mm
+          usual, (_, area) = Layers.figure(:crumb_mm), pieces
+          grams = crumb && recipe.ingredients.select { |line| line.ingredient == crumb.key && line.grams &&
+                                                      !line.added }.sum(0.0) { |line| line.grams.value }
+          return usual if area.nil? || grams.nil? || grams.zero?
+
+          [usual, grams / 1000 / (area * (1 + Layers.figure(:loss_share))) / Layers.density(crumb)].min
+        end
 
         # Everything that is wet or binds, stirred together.
         def wet

@@ -10,7 +10,7 @@ module Restauro
           freeze
         end
 
-        def target = 1000 * wheat.coat_m
+        def target = wheat.coat_m ? 1000 * wheat.coat_m : 0.0
       end
 
       # Another crumb.   key · name · grams or nil · gain, cost, from in words

@@ -13,11 +13,12 @@ module Restauro
           @wheat = wheat
           @exclusion = Diets::Exclusion.of(options.without, catalogue)
           @substitutes = Diets::Substitutes.new(catalogue, @exclusion, units: units).of(recipe)
-          @replaced = recipe.ingredients.select { |line| line.ingredient && wheat_coat?(catalogue.fetch(line.ingredient)) }
+          @replaced = recipe.ingredients.select { |line| line.ingredient && out?(catalogue.fetch(line.ingredient)) }
         end
 
         # @return [Swap]   @raise [InvalidInput]
         def swap
+          return keep if @replaced.empty? && coats?(@wheat.layers) && @options.with.empty?
           raise InvalidInput, "no wheat flour or crumbs to replace were read: type such as '80 g breadcrumbs'" if @replaced.empty?
 
           pairs = self.pairs(crumb)
@@ -30,7 +31,20 @@ module Restauro
 
         private
 
-        def wheat_coat?(ingredient) = ingredient.contains_gluten? && (ingredient.starchy? || ingredient.group == "crumb")
+        # A coat that holds no gluten, as it is.   @return [Swap]
+        def keep
+          pairs = listed.map { |line| [line, kept(line)] }
+          ours = Prediction.new(recipe_of(pairs), @catalogue, @options)
+          coats = ours.recipe.ingredients.select { |line| %w[flour starch crumb].include?(line.role) }
+          Swap.new(wheat: @wheat, ours: ours, replaced: [].freeze, pairs: pairs.freeze, coats: coats.freeze, alternatives: alternatives(ours).freeze,
+                   substitutions: @substitutes.select(&:found?).freeze, warnings: warnings(ours).freeze)
+        end
+
+        def listed = @recipe.lines.reject { |line| line.role == "step" || (line.role == "title" && Recipes::Outline.heading?(line.text)) }
+
+        # Flour or crumbs among the layers: egg alone is no coat to keep.
+        def coats?(layers) = layers.any? { |layer| layer.ingredient.starchy? || crumb?(layer.ingredient) }
+        def out?(ingredient) = !@exclusion.allows?(ingredient) && (ingredient.starchy? || ingredient.group == "crumb")
         def units = KitchenUnits.of(@recipe.system)
         def recipe_of(pairs) = @recipe.with(lines: pairs.flat_map(&:last))
         def crumb?(ingredient) = %w[crumb meal].include?(ingredient.group)
@@ -44,12 +58,14 @@ module Restauro
           @exclusion.allow!(ingredient, instead: "another")
         end
 
+        # What the shelf holds before what it does not.
         def first_of(keys, what)
-          keys.map { |key| @catalogue.fetch(key) }.find { |i| @exclusion.allows?(i) } or raise InvalidInput, "no #{what} is left; leave out less"
+          (keys & @options.offer | keys).map { |key| @catalogue.fetch(key) }.find { |i| @exclusion.allows?(i) } or raise InvalidInput,
+              "no #{what} is left; leave out less"
         end
 
         def pairs(crumb)
-          @recipe.lines.reject { |line| line.role == "step" || (line.role == "title" && Recipes::Outline.heading?(line.text)) }.map do |line|
+          listed.map do |line|
             next [line, kept(line)] unless @replaced.any? { |old| old.equal?(line) }
 
             old = @catalogue.fetch(line.ingredient)

@@ -31,7 +31,7 @@ module Restauro
           return base.done if @crust.style.key == "base"
           return [base.crisp, base.done].compact.max unless weighted?
 
-          @filling ? base.crisp : [(rim.brown || base.crisp) - (weighted_minutes || 0), base.crisp].max
+          @filling ? base.crisp : Constants.fetch(:crust, :golden_dry_times) * base.crisp
         end
 
         # Both together.
@@ -46,7 +46,12 @@ module Restauro
         end
 
         # Until the top is golden: from one side, for it lies on its filling.
-        def golden_minutes = prebaked? ? nil : flat.brown || flat.crisp
+        def golden_minutes
+          return if prebaked?
+
+          [flat.brown, flat.crisp && Constants.fetch(:crust, :lid_dry_times) * flat.crisp].compact.min
+        end
+
         # Until the rim is golden, from the start.
         def rim_golden_minutes = rim.brown
         def rim_burnt_minutes = rim.burnt

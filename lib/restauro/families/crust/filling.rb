@@ -3,11 +3,11 @@ module Restauro
     class Crust
       # What goes in or under a crust: its kind, its weight, how deep it lies, when it is done.
       class Filling
-        attr_reader :recipe, :kind, :done_celsius, :why
+        attr_reader :recipe, :kind, :done_celsius, :why, :safety
 
         # @param recipe [Recipes::Recipe] with its parts marked   @return [Filling, nil] nil where nothing is filled in
         def self.of(recipe, catalogue)
-          lines = recipe.lines.select { |line| line.part == Parts::NAME }
+          lines = recipe.lines.select { |line| Parts.filling?(line) }
           lines.any? { |line| line.grams || !line.understood } ? new(recipe.with(lines: lines), catalogue) : nil
         end
 
@@ -15,8 +15,9 @@ module Restauro
           @recipe = recipe
           @catalogue = catalogue
           @kind, row = DataFiles.yaml("families/crust/fillings.yml").find { |_, candidate| told?(candidate) } || ["sauce", Filling.plain]
-          @done_celsius = Float(row["done_celsius"])
+          @done_celsius = row["done_celsius"] ? Float(row["done_celsius"]) : Safety.celsius(row["safety"])
           @why = row["why"]
+          @safety = [row["safety"], *meats].compact.uniq.freeze
           @cooked = row["cooked"]
           freeze
         end
@@ -25,8 +26,6 @@ module Restauro
 
         # Whether it is cooked before it goes in.
         def cooked? = @cooked
-        # A custard that has lost its eggs: it is set by starch.
-        def eggless? = !custard? && recipe.lines.any? { |line| line.added && line.role == "thickener" } && !fruit?
         def custard? = kind == "custard"
         def fruit? = kind == "fruit"
         # Of what weighs anything, unknown things too.   @return [Float] g
@@ -51,10 +50,20 @@ module Restauro
         private
 
         def told?(row)
-          return recipe.lines.any? { |line| line.text.match?(/\b(?:#{row["words"]})/i) } if row["words"]
+          return recipe.ingredients.any? { |line| line.role != "fat" && line.ingredient != "stock" &&
+                                          line.text.match?(/\b(?:#{row["words"]})/i) } if row["words"]
 
-          recipe.ingredients.any? { |line| line.ingredient && row["groups"].include?(@catalogue.fetch(line.ingredient).group) }
+          holds?(row["groups"], row) && (row["with"].nil? || holds?(row["with"], row))
         end
+
+        # What was made as a part of its own is cooked: its eggs and fruit set nothing any more.
+        def holds?(groups, row)
+          lines = row["cooked"] ? recipe.ingredients : recipe.ingredients.reject { |line| line.part == Parts::MADE }
+          lines.any? { |line| line.ingredient && groups.include?(@catalogue.fetch(line.ingredient).group) }
+        end
+
+        # Raw meat in it is cooked by its own rule before it goes in.
+        def meats = Companions.new(recipe.ingredients.select { |line| line.role == "other" }, @catalogue).then { |found| found.safety(found.lines) }
       end
     end
   end

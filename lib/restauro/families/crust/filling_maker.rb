@@ -16,13 +16,17 @@ module Restauro
 
         # @return [FillingSwap]
         def make
-          return thickened if Sauce::SwapDraft.replaced(@recipe, @catalogue).any?
+          return thickened if thickener_out?
           return without_eggs if eggs_out?
 
           runs? ? with_starch(plain_pairs) : as_it_is
         end
 
         private
+
+        def thickener_out?
+          Sauce::SwapDraft.replaced(@recipe, @catalogue, exclusion).any? { |line| !exclusion.allows?(@catalogue.fetch(line.ingredient)) }
+        end
 
         def choices = {without: @options.without, offer: @options.offer}
         def as_it_is(warnings = []) = FillingSwap.new(pairs: plain_pairs, warnings: warnings)
@@ -68,7 +72,7 @@ module Restauro
           return @options.hold if @options.hold
 
           own = @sauce.predict(@recipe, @sauce.options(**choices)).flour_equivalents.value
-          [own, holds].max
+          @options.style == "crumble" ? own : [own, holds].max
         end
 
         def holds = Constants.fetch(:crust, @filling.fruit? ? :hold_fruit_e : :hold_sauce_e)
@@ -87,7 +91,7 @@ module Restauro
         end
 
         def runs?
-          return false unless @filling.fruit? && !@filling.custard?
+          return false if !@filling.fruit? || @options.style == "crumble" || @recipe.ingredients.any? { |line| line.role == "thickener" }
 
           found = @filling.sauce(choices)
           found.nil? ? false : found.flour_equivalents.value < holds

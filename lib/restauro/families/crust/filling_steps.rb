@@ -1,41 +1,82 @@
+# frozen_string_literal: true
+
 module Restauro
   module Families
     class Crust
-      # The steps of a filling: cooked as a sauce, or what goes into it.
+      # The steps of a filling that the crust makes itself: fruit tossed, a custard whisked, what is raw cooked first. A filling made as a part
+      # of its own has its steps there.
       class FillingSteps
-        include Words
-
         def initialize(swap, catalogue)
           @swap = swap
           @filling = swap.ours.filling
           @catalogue = catalogue
+          @lines = swap.ours.recipe.ingredients.select { |line| line.part == Parts::NAME }
+          @companions = Companions.new(@lines.select { |line| companion?(line) }, catalogue)
           freeze
         end
 
         # @return [Array<Step>]
         def steps
-          sauce = @swap.filling&.sauce
-          return cooked(sauce) if sauce
+          return [] if @filling.nil? || @lines.empty?
+          return sauce if @swap.filling&.sauce && !juicy?
 
-          added = @swap.filling&.added or return []
-          return [set_with_starch(added)] if @filling.eggless?
-
-          [Step.new(text: "Filling: stir #{grams(added)} into the sugar, then toss with the fruit.", look_for: "no dry starch to be seen")]
+          [*@companions.early_steps(fats), *@companions.dry_steps, own].compact
         end
 
         private
 
-        def cooked(sauce)
-          rest = sauce.ours.recipe.ingredients.select { |line| line.role == "other" && line.grams && !fruit?(line) }
-          stove = Sauce::Method.new(sauce, @catalogue).way.map { |step| Step.new(**step.to_h.merge(text: "Filling: #{step.text}")) }
-          rest.empty? ? stove : [*stove, Step.new(text: "Filling: stir in the rest, cooked: #{rest.map(&:text).join(", ")}.")]
+        def say(line) = Companions.say(line, @catalogue)
+        def list(lines) = Companions.list(lines.map { |line| say(line) })
+        def group(line) = @catalogue.find_key(line.ingredient)&.group
+        def fats = @companions.at("soften").any? || @companions.at("brown").any? ? @lines.select { |line| line.role == "fat" } : []
+        def companion?(line) = line.role == "other" && !%w[fruit sugar].include?(group(line))
+        # Fruit in its own juice: no liquid is poured.
+        def juicy? = @filling.fruit? && @lines.none? { |line| line.role == "liquid" && line.grams &&
+                                                      line.grams.value > Constants.fetch(:crust, :juicy_liquid_g) }
+        def left = @lines - fats
+
+        def own
+          return toss if @filling.fruit?
+          return set_with_starch if @swap.filling&.added
+          return whisk if @filling.custard?
+
+          return fold_in if @lines.length < @filling.recipe.ingredients.length
+
+          Step.new(kind: "mix", text: "Filling: mix #{list(left)}.", uses: left, look_for: "moist, no liquid in the bowl", safety: @filling.safety)
         end
 
-        def fruit?(line) = line.ingredient && @catalogue.fetch(line.ingredient).group == "fruit"
+        # With a sauce that is made as a part of its own.
+        def fold_in
+          Step.new(kind: "mix", text: "Filling: fold #{list(left)} into what is made for it.", uses: left, look_for: "every piece coated",
+                   safety: @filling.safety)
+        end
 
-        def set_with_starch(added)
-          Step.new(text: "Filling: whisk #{grams(added)} into a little of the cold liquid, bring the rest to the boil, stir it in, boil one minute.",
-                   minutes: 1.0, look_for: "a drawn line stays; it sets as it cools", caution: "No egg sets it: it must boil before it goes in.")
+        def toss
+          dry = left.select { |line| %w[thickener starch flour seasoning].include?(line.role) || group(line) == "sugar" }
+          Step.new(kind: "mix",
+                   text: "Filling: #{"stir #{list(dry)} together dry, then " if dry.length > 1}toss with " \
+                         "#{list(left - (dry.length > 1 ? dry : []))}.",
+                   uses: left, look_for: "no dry starch to be seen")
+        end
+
+        def whisk
+          wet = left.select { |line| %w[egg liquid cheese thickener seasoning].include?(line.role) }
+          Step.new(kind: "mix", text: "Filling: whisk #{list(wet)} together#{"; scatter in #{list(left - wet)}" if (left - wet).any?}.", uses: left,
+                   look_for: "smooth, no streaks of white", safety: [*@filling.safety, "raw_flour"])
+        end
+
+        def set_with_starch
+          Step.new(kind: "simmer",
+                   text: "Filling: whisk #{list([@swap.filling.added].compact)} into a little of the cold liquid, bring the rest to the boil " \
+                                         "(#{list(left - [@swap.filling.added])}), stir it in, boil one minute.", minutes: 1.0, uses: left,
+                   look_for: "a drawn line stays; it sets as it cools", caution: "No egg sets it: it must boil before it goes in.")
+        end
+
+        # Thickened with liquid of its own: as the sauce family makes it.
+        def sauce
+          Sauce::Method.new(@swap.filling.sauce, @catalogue).steps.reject { |step| %w[set_out serve store].include?(step.kind) }.map do |step|
+            step.with(text: "Filling: #{step.text}")
+          end
         end
       end
     end

@@ -13,7 +13,7 @@ module Restauro
         # @param pan [Kitchen::BakingPan]   @param style [Style]   @param cover [String]   @param volume_cm3 [Float] of the dough
         def self.of(pan, style:, cover:, volume_cm3:)
           covered = covered_cm2(pan, style, cover)
-          new(base_cm2: pan.area_cm2, covered_cm2: covered, there_mm: 10 * volume_cm3 / covered, rolled: %w[rolled sheet].include?(style.key),
+          new(base_cm2: pan.area_cm2, covered_cm2: covered, there_mm: 10 * volume_cm3 / covered, rolled: %w[rolled sheet hand].include?(style.key),
               roll_cm: style.loose? ? nil : roll_cm(pan, style, cover), usual_mm: style.thickness_mm)
         end
 

@@ -11,22 +11,24 @@ module Restauro
         end
 
         # @return [Array<Step>]
-        def steps = [clean, *crust, *FillingSteps.new(@swap, @catalogue).steps, *HeatSteps.new(@swap, @catalogue).steps, keep]
+        def steps = [clean, *crust, *FillingSteps.new(@swap, @catalogue).steps, *HeatSteps.new(@swap, @catalogue).steps, *serve, keep]
 
         private
 
-        def crust = @ours.style.sheet? ? SheetSteps.new(@swap).steps : DoughSteps.new(@swap, @catalogue).steps
+        def crust = @ours.style.sheet? ? SheetSteps.new(@swap, @catalogue).steps : DoughSteps.new(@swap, @catalogue).steps
+        def clean = Step.new(kind: "set_out", text: "Set out a clean board, pin, tin and the packs.", safety: ["coeliac_tin"])
 
-        def clean
-          Step.new(text: "Set out a clean board, pin, tin and the packs.",
-                   caution: "For a coeliac: packs labelled gluten free; no board, pin or tin with old wheat dough in its corners, paper between.")
+        def serve
+          lines = Recipes::Parts.of(@ours.recipe,
+                                    :aside).reject { |line| Parts.filling?(line) || (Glaze.line?(line)) }
+          lines.empty? ? [] : [Step.new(kind: "serve",
+                                        text: "Serve with #{Companions.list(lines.map { |line| Companions.say(line, @catalogue) })}.", uses: lines)]
         end
 
         def keep
           raw = "What is left of the sheet: wrapped and cold, its layers flat." if @ours.style.sheet?
-          raw ||= "Raw dough#{" with egg" if @ours.egg?}: 1 to 2 days cold, or freeze it flat between its sheets, 2 months at its best."
-          Step.new(text: raw, caution: "Raw flour of any kind is raw food. #{"With egg, milk or meat in it: " if @ours.filling}" \
-                                       "fridge within two hours, 3 to 4 days, reheated to 74 °C.")
+          raw ||= "Raw dough: cold for a day or two, or freeze it flat between its sheets, 2 months at its best."
+          Step.new(kind: "store", text: raw, safety: ["raw_flour", *("raw_dough" if @ours.egg?), *(%w[leftovers reheat] if @ours.filling)])
         end
       end
     end

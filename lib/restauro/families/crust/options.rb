@@ -6,14 +6,15 @@ module Restauro
       #   pan Kitchen::BakingPan or nil · oven Kitchen::OvenTemperature or nil for the style's own · cover bottom, double, top, free or nil
       #   filling_start hot, cold or nil for its own · thickness_mm or nil for what pan and dough give
       #   hold e of the filling, or nil for what holds · filling_with thickener keys · without Array of diets, allergens, groups or keys
-      #   offer Array of keys to offer first
+      #   offer Array of keys to offer first · bake_minutes min, as the recipe says, or nil
       Options = Struct.new(:style, :school, :with, :target, :pan, :oven, :cover, :filling_start, :thickness_mm, :hold, :filling_with, :without,
-                           :offer, :altitude, :hands, keyword_init: true) do
+                           :offer, :altitude, :hands, :bake_minutes, keyword_init: true) do
         # What other families are asked for is taken and left alone.
         def initialize(with: [], target: nil, filling_with: [], without: [], offer: [], altitude: 0, hands: "flour", hold: nil, **more)
+          more = more.merge(cover: more[:cover] || "free") if more[:style] == "free"
           super(with: with.dup.freeze, target: Options.ratio_of(target), filling_with: filling_with.dup.freeze, without: without.dup.freeze,
                 offer: offer.dup.freeze, altitude: altitude, hands: hands, hold: Sauce::Options.e_of(hold),
-                **more.slice(:style, :school, :pan, :oven, :cover, :filling_start, :thickness_mm))
+                **more.slice(:style, :school, :pan, :oven, :cover, :filling_start, :thickness_mm, :bake_minutes))
           check
           freeze
         end
@@ -53,7 +54,8 @@ module Restauro
         end
       end
 
-      Options::COVERS = {"bottom" => "under the filling", "double" => "under and over", "top" => "only on top", "free" => "free on a tray"}.freeze
+      Options::COVERS = {"bottom" => "under the filling", "double" => "under and over", "top" => "only on top", "free" => "free on a tray",
+                         "hand" => "folded over, by the piece"}.freeze
     end
   end
 end

@@ -6,23 +6,26 @@ module Restauro
       module Parts
         CRUST = /\b(?:crust|pastry|dough|base|case|shell|lid|crumble|topping|streusel|sheet)\b/i
         FILLING = /\b(?:fill(?:ing|ed)?|stuffing|custard|underneath|for the top)\b/i
-        DISH = /\A(?:pastry|(?:pie )?crust|tart|pie|crumble|biscuits?|puff pastry|shortcrust pastry)/i
         NAME = "filling".freeze
+        # A filling that is a part of its own, made by its own family.
+        MADE = "filling, made".freeze
         APART = %w[fruit vegetable cheese].freeze
 
         module_function
 
+        def filling?(line) = [NAME, MADE].include?(line.part)
+
         # @param recipe [Recipes::Recipe]   @return [Recipes::Recipe]
         def marked(recipe, catalogue)
+          return recipe if recipe.lines.any? { |line| filling?(line) }
+
           named = recipe.lines.any? { |line| line.part.to_s.match?(CRUST) || line.part.to_s.match?(FILLING) }
+          watered = recipe.lines.any? { |line| line.ingredient == "water" }
           first = recipe.lines.index { |line| filled_in?(line, catalogue) } || recipe.lines.length
           recipe.with(lines: recipe.lines.each_with_index.map do |line, index|
-            line.with(part: named ? by_part(line, recipe, catalogue) : by_kind(line, index > first, catalogue), warnings: own_words(line))
+            line.with(part: named ? by_part(line, recipe, catalogue) : by_kind(line, index > first, watered, catalogue))
           end)
         end
-
-        # A dish named tart or pastry is no wheat in the kitchen: it is what is made here.
-        def own_words(line) = line.words? ? line.warnings.reject { |warning| warning.text.match?(DISH) } : line.warnings
 
         def by_part(line, recipe, catalogue)
           return if line.part.to_s.match?(CRUST) && !line.part.to_s.match?(FILLING)
@@ -39,17 +42,18 @@ module Restauro
           before.any? { |line| catalogue.fetch(line.ingredient).then { |i| i.starchy? || i.group == "pastry" } }
         end
 
-        # Fruit and what comes after it, but for a crust's own flour and fat.
-        def by_kind(line, after, catalogue)
-          return NAME if filled_in?(line, catalogue)
+        # Fruit and what comes after it, but for a crust's own flour and fat; cream beside a dough that has its water.
+        def by_kind(line, after, watered, catalogue)
+          return NAME if filled_in?(line, catalogue) || (watered && line.role == "liquid" && line.ingredient != "water")
 
           return if !after || line.words? || line.ingredient.nil?
+          return NAME if line.role == "flour" && line.grams && line.grams.value <= Constants.fetch(:dishes, :second_liquid_g)
 
           %w[flour fat].include?(line.role) || catalogue.fetch(line.ingredient).group == "pastry" ? nil : NAME
         end
 
         def filled_in?(line, catalogue)
-          return line.role == "other" && !line.grams.nil? && line.understood unless line.ingredient
+          return line.role == "other" && (!line.grams.nil? || !line.understood) unless line.ingredient
 
           APART.include?(catalogue.fetch(line.ingredient).group)
         end

@@ -50,6 +50,7 @@ module Restauro
         def bake
           baking = @ours.baking
           {oven: baking.oven.celsius.round, weighted: baking.weighted_minutes, prebake: baking.prebake_minutes, bake: baking.bake_minutes,
+           agreed: @ours.agreed_minutes,
            rim_golden: baking.rim_golden_minutes, rim_burnt: baking.rim_burnt_minutes, cover_from: baking.cover_from,
            band: Constants.fetch(:crust, :oven_band),
            done_celsius: @ours.filling&.done_celsius, rim: points(baking.rim_course) { |point| point.surface },

@@ -46,6 +46,14 @@ module Restauro
         end
 
         # What is left of it once the pan is lined.   @return [Float] g
+        # The recipe's own minutes lead, but never short of what a custard or meat in it asks.   @return [Float, nil] min
+        def agreed_minutes
+          said, reckoned = options.bake_minutes, baking.bake_minutes
+          return reckoned unless said && reckoned
+
+          filling && %w[custard poultry meat].include?(filling.kind) ? [said, reckoned].max : said
+        end
+
         def trimmings_g = lining ? [grams - lining.covered_cm2 * thickness_mm / 10 * food.density(20.0) / 1000, 0.0].max : 0.0
 
         def usual_grams = lining && lining.usual_cm3 * food.density(20.0) / 1000
@@ -66,7 +74,7 @@ module Restauro
         end
 
         # A lid gets an egg wash.
-        def washed = %w[double top free].include?(cover) && !style.loose? ? Constants.fetch(:crust, :wash_browns) : 1.0
+        def washed = %w[double top free hand].include?(cover) && !style.loose? ? Constants.fetch(:crust, :wash_browns) : 1.0
 
         def self.browning(ingredient)
           table = DataFiles.yaml("families/crust/browning.yml")
@@ -90,6 +98,8 @@ module Restauro
         # From the title and the steps; a sheet and a crumble go on top.
         def usual_cover
           words = recipe.lines.select(&:words?).map(&:text).join("\n")
+          return "hand" if style.key == "hand"
+          return "top" if style.key == "dropped"
           return "top" if style.sheet? && !words.match?(/\b(?:tart|base|line)\b/i)
           return "top" if style.key == "crumble" || words.match?(/\b(?:lid|top with|pot pie|cover(?:ed)? with)\b/i)
           return "free" if words.match?(/\b(?:galette|free.?form|rustic)\b/i)

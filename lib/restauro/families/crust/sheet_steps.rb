@@ -5,7 +5,9 @@ module Restauro
       class SheetSteps
         include Words
 
-        def initialize(swap)
+        def initialize(swap, catalogue)
+          @catalogue = catalogue
+          @own = Recipes::Parts.dough(swap.ours.recipe) + Recipes::Parts.of(swap.ours.recipe, :bench)
           @sheet = swap.sheet
           @lining = swap.ours.lining
           freeze
@@ -17,15 +19,16 @@ module Restauro
         private
 
         def thaw
-          Step.new(text: "Thaw the sheet in the fridge in its wrapping, then ten minutes on the board.",
+          Step.new(kind: "rest", uses: @own, minutes: Constants.fetch(:making, :thaw_sheet_minutes),
+                   text: "Thaw the sheet in the fridge in its wrapping, then ten minutes on the board.",
                    look_for: "bends without cracking; soft and sticky: back to the cold",
                    caution: "Read the pack: gluten free, and for who eats: egg, milk, soya.")
         end
 
         def roll
-          return Step.new(text: "Unroll it on its paper.") unless @lining
+          return Step.new(kind: "shape", text: "Unroll it on its paper.", uses: @own) unless @lining
 
-          Step.new(text: "#{reach} to #{size(@lining.roll_cm)} and #{tenths(@sheet.thickness_mm)} mm. " \
+          Step.new(kind: "shape", uses: @own, text: "#{reach} to #{size(@lining.roll_cm)} and #{tenths(@sheet.thickness_mm)} mm. " \
                          "Thinner than #{tenths(@sheet.thinnest_mm)} mm it tears.",
                    look_for: "expect it to rise to about #{@sheet.risen_mm.round} mm; wheat's would to #{@sheet.wheat_risen_mm.round}")
         end

@@ -42,7 +42,7 @@ module Restauro
         end
 
         def units = KitchenUnits.of(@recipe.system)
-        def crust_alone = @recipe.with(lines: @recipe.lines.reject { |line| line.part == Parts::NAME })
+        def crust_alone = @recipe.with(lines: @recipe.lines.reject { |line| Parts.filling?(line) })
 
         def crust_pairs
           found = substitutes

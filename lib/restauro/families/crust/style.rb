@@ -19,6 +19,7 @@ module Restauro
 
         # @raise [InvalidInput]
         def self.fetch(key)
+          key = Style::ALIASES.fetch(key, key)
           all.find { |style| style.key == key } or raise InvalidInput, "style is #{all.map(&:key).join(", ")}; got '#{key}'"
         end
 
@@ -35,7 +36,7 @@ module Restauro
 
         def self.told(recipe)
           words = recipe.lines.select(&:words?).map(&:text).join("\n")
-          %w[crumble base thin pressed rolled].map { |key| fetch(key) }.find { |style| words.match?(style.words) }
+          %w[dropped hand crumble base thin pressed rolled].map { |key| fetch(key) }.find { |style| words.match?(style.words) }
         end
 
         def self.meal?(groups)
@@ -48,6 +49,8 @@ module Restauro
         def loose? = %w[crumble base].include?(key)
         def sheet? = key == "sheet"
       end
+      # Other words for a style.
+      Style::ALIASES = {"crumb_base" => "base", "free" => "rolled"}.freeze
     end
   end
 end

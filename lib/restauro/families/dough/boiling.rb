@@ -3,7 +3,8 @@ module Restauro
     class Dough
       # How the pieces of a dough boil: when they float, when they are done, how many at a time.
       class Boiling
-        BODIES = {"rolled" => :slab, "filled" => :slab, "extruded" => :cylinder, "dumpling" => :short_cylinder}.freeze
+        BODIES = {"rolled" => :slab, "sheets" => :slab, "spooned" => :short_cylinder, "pushed" => :cylinder, "filled" => :slab,
+                  "extruded" => :cylinder, "dumpling" => :short_cylinder}.freeze
 
         attr_reader :body, :pot
 
@@ -29,7 +30,8 @@ module Restauro
         # How thick the raw dough is where it is thickest.   @return [Float] mm
         def path_mm = @plan.path_mm
         # Whether water reaching the middle cooks it, as in all raw flour, or heat alone, as in gnocchi of cooked roots and curd.
-        def by_law? = @options.shape != "dumpling" || (@options.family == "pasta" && @dough.floury?)
+        def by_law? = !%w[dumpling spooned pushed].include?(@options.shape) || (@options.shape == "dumpling" && @options.family == "pasta" &&
+                                                                                @dough.floury?)
         def in_law? = Heat::ThicknessLaw.covers?(path_mm)
 
         # Until the dough is cooked.   @return [Float, nil] min; nil where the water is not hot enough
@@ -42,7 +44,7 @@ module Restauro
 
         # Until dough and filling are done.   @return [Float, nil] min
         def minutes_done
-          stuffed = @dough.filled? ? body.minutes_to(constant(:stuffed_celsius)) : 0.0
+          stuffed = @dough.filled? ? body.minutes_to(Safety.celsius(:stuffed)) : 0.0
           [boil_minutes, stuffed].max if boil_minutes && stuffed
         end
 

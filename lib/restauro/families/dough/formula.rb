@@ -19,9 +19,10 @@ module Restauro
         ENOUGH = 0.995
 
         # @param kept [Array<Array(Ingredient, Float)>] what stays: eggs, purée   @param liquid [Ingredient]
-        # @param dry [Boolean] solved by its flour
-        def initialize(kept:, mix:, school:, binder:, need:, target:, liquid:, dry:)
+        # @param dry [Boolean] solved by its flour   @param floor_g [Float] g of flour at least   @param most_liquid_g [Float] g of liquid at most
+        def initialize(kept:, mix:, school:, binder:, need:, target:, liquid:, dry:, floor_g: 0.0, most_liquid_g: Float::INFINITY)
           @kept, @mix, @school, @binder, @need, @target, @liquid, @dry = kept, mix, school, binder, need, target, liquid, dry
+          @floor_g, @most_liquid_g = floor_g, most_liquid_g
           @like_it = binder ? like_it : 0.0
           freeze
         end
@@ -42,12 +43,12 @@ module Restauro
 
         def formula(flour_g)
           Formula.new(flours: @mix.transform_values { |share| share * flour_g / @mix.values.sum }, binder: @binder, binder_g: dose(flour_g),
-                      liquid_g: [liquid_for(flour_g), 0.0].max)
+                      liquid_g: liquid_for(flour_g).clamp(0.0, @most_liquid_g))
         end
 
         # Flour for the water that is there; little of it needs liquid instead.
         def balanced(wheat_g)
-          least = wheat_g * (@dry ? Constants.fetch(:dough, :least_flour_share) : 1.0)
+          least = [wheat_g * (@dry ? Constants.fetch(:dough, :least_flour_share) : 1.0), @floor_g].max
           return least if liquid_for(least) >= 0
 
           low, high = least, wheat_g * MOST_FLOUR

@@ -26,8 +26,9 @@ module Restauro
         # Every measure of the shape filled in.   @param shape [String] what the recipe says
         def shaped(shape)
           shape = self.shape || shape
-          with_choices(shape: shape, thickness_mm: thickness_mm || Options.usual(:"#{shape}_mm") || 0.0, rope_mm: rope_mm || Options.usual(:rope_mm),
-                       cutter_mm: cutter_mm || Options.usual(shape == "filled" ? :ring_mm : :ribbon_mm))
+          with_choices(shape: shape, thickness_mm: thickness_mm || Options.usual(:"#{shape}_mm") || 0.0,
+                       rope_mm: rope_mm || Options.usual(%w[spooned pushed].include?(shape) ? :"#{shape}_mm" : :rope_mm),
+                       cutter_mm: cutter_mm || Options.usual({"filled" => :ring_mm, "sheets" => :sheet_mm}.fetch(shape, :ribbon_mm)))
         end
 
         def exclusion(catalogue) = Diets::Exclusion.of(without, catalogue)
@@ -74,7 +75,7 @@ module Restauro
         end
       end
 
-      Options::SHAPES = %w[rolled filled extruded dumpling].freeze
+      Options::SHAPES = %w[rolled filled extruded dumpling spooned pushed sheets].freeze
       Options::UNITS = {thickness_mm: "mm", rope_mm: "mm", cutter_mm: "mm", litres: "litres", filling_g: "g"}.freeze
     end
   end

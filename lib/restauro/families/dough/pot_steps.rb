@@ -12,16 +12,30 @@ module Restauro
         end
 
         # @return [Array<Step>]
-        def steps = @boiling ? [water, batch, done, drain] : []
+        def steps
+          return [] unless @boiling
+
+          @options.shape == "spooned" ? [dropped] : [water, batch, done, drain]
+        end
 
         private
+
+        # Onto what simmers, or into water at a bare simmer; the lid stays on.
+        def dropped
+          Step.new(kind: "boil",
+                   text: "Drop them onto the simmering stew or soup, or into salted water at a bare simmer. Lid on, low; do not lift it.",
+                   minutes: [half(@boiling.minutes || 0.0), Constants.fetch(:dough, :dropped_minutes)].max,
+                   look_for: "risen, dry inside when one is torn open",
+                   safety: [*safety, "steam"], hold_minutes: 10)
+        end
 
         def half(minutes) = (2 * minutes).ceil / 2.0
 
         def water
           pot = @boiling.pot
-          Step.new(text: "#{litres(pot.litres)} of water in a pot of #{pot.size_litres} litres, #{pot.salt_g} g salt, to a rolling boil, lid on.",
-                   caution: "Steam: lid away from you. Gluten-free pot and colander first.")
+          Step.new(kind: "boil",
+                   text: "#{litres(pot.litres)} of water in a pot of #{pot.size_litres} litres, #{pot.salt_g} g salt, to a rolling boil, lid on.",
+                   minutes: Constants.fetch(:dough, :pot_minutes), attended: false, safety: ["steam"])
         end
 
         def litres(value) = "#{value.to_s.delete_suffix(".0")} litre#{"s" unless value == 1}"
@@ -29,7 +43,8 @@ module Restauro
         def batch
           at_once = @boiling.at_once
           batches = at_once >= @ours.plan.pieces ? "All at once" : "#{at_once} at a time, #{@boiling.batches} batches"
-          Step.new(text: "#{batches}#{" straight from the freezer" if @options.frozen}: the pot falls to #{@boiling.lowest_celsius.round} °C " \
+          Step.new(kind: "boil",
+                   text: "#{batches}#{" straight from the freezer" if @options.frozen}: the pot falls to #{@boiling.lowest_celsius.round} °C " \
                          "and boils again in about #{half(@boiling.recovery_minutes).to_s.delete_suffix(".0")} min.", look_for: stir_words)
         end
 
@@ -40,8 +55,9 @@ module Restauro
         end
 
         def done
-          Step.new(text: "Count from when the water boils again. #{float_words}",
-                   minutes: @boiling.minutes&.then { |minutes| half(minutes) }, look_for: done_words, caution: cautions)
+          Step.new(kind: "boil", text: "Count from when the water boils again. #{float_words}",
+                   minutes: @boiling.minutes&.then { |minutes| half(minutes) }, batches: @boiling.batches,
+                   look_for: done_words, safety: safety, hold_minutes: 2)
         end
 
         def float_words
@@ -59,16 +75,13 @@ module Restauro
           "#{where}. When they float the middle is at about #{centre} °C"
         end
 
-        def cautions
-          return "Stuffed: the middle at #{Constants.fetch(:boil, :stuffed_celsius).round} °C. Raw flour of any kind is raw food." if @ours.filled?
-          return "With egg: the middle at #{Constants.fetch(:boil, :egg_celsius).round} °C or more. Raw flour of any kind is raw food." if @ours.egg?
-
-          "Raw flour of any kind is raw food."
+        def safety
+          [@ours.filled? ? "stuffed" : ("egg_dish" if @ours.egg?), "raw_flour"].compact
         end
 
         def drain
-          Step.new(text: "Lift them out with a slotted spoon. Keep a cup of the water: its starch makes the sauce cling.",
-                   look_for: "to crisp them in a pan: drain, dry on a cloth, then into hot fat", caution: "Wet pieces spit in hot fat.")
+          Step.new(kind: "boil", text: "Lift them out with a slotted spoon. Keep a cup of the water: its starch makes the sauce cling.",
+                   look_for: "to crisp them in a pan: drain, dry on a cloth, then into hot fat", safety: ["wet_fat"], hold_minutes: 2)
         end
       end
     end

@@ -5,6 +5,9 @@ module Restauro
       class Prediction
         FILLED = /\b(?:filled|ravioli|tortell|parcels?|half-?moons?|stuffed)/i
         EXTRUDED = /\b(?:extru|die\b|pasta press)/i
+        SHEETS = /\b(?:lasagn[ea]|cannelloni|sheets)\b/i
+        PUSHED = /\bsp[äa]e?tzle|\bpassatelli|\bcolander\b|\bspaetzle/i
+        SPOONED = /\bdumplings?\b|\bspoon/i
         DUMPLING = /\b(?:gnocchi|gnudi|dumplings?)\b/i
 
         attr_reader :recipe, :options, :contents, :ratio, :stretch, :plan, :boiling
@@ -12,8 +15,8 @@ module Restauro
         # @param recipe [Recipes::Recipe]   @param catalogue [Catalogue]   @param options [Options]
         def initialize(recipe, catalogue, options)
           @recipe = recipe
-          @options = options.shaped(told_shape(options))
           @catalogue = catalogue
+          @options = options.shaped(told_shape(options))
           @contents = Contents.new(recipe, catalogue, options)
           @ratio = contents.ratio
           @stretch = Hydration::Stretch.of(weights)
@@ -28,7 +31,7 @@ module Restauro
         def rung = Hydration::Rung.of(ratio&.value)
         def stretch_needed = Hydration::Stretch.needed(options.shape, options.thickness_mm)
         # @return [Float, nil] mm; nil for what is no sheet
-        def thinnest_mm = %w[rolled filled].include?(options.shape) ? Hydration::Stretch.thinnest_mm(stretch) : nil
+        def thinnest_mm = %w[rolled filled sheets].include?(options.shape) ? Hydration::Stretch.thinnest_mm(stretch) : nil
         # Raw flour makes most of it.
         def floury? = grams.positive? && flour_g / grams > Constants.fetch(:dough, :floury_share)
         def filled? = options.shape == "filled"
@@ -62,13 +65,22 @@ module Restauro
         private
 
         def told_shape(options)
-          return "dumpling" if options.family == "gnocchi"
-
           words = recipe.lines.select(&:words?).map(&:text).join("\n")
+          return told_gnocchi(words) if options.family == "gnocchi"
+          return "sheets" if words.match?(SHEETS)
           return "filled" if Recipes::Parts.filling(recipe).any? || words.match?(FILLED)
           return "extruded" if words.match?(EXTRUDED)
 
           words.match?(DUMPLING) ? "dumpling" : "rolled"
+        end
+
+        # Pushed through holes, dropped by the spoon where there is flour and no root, else rolled to a rope.
+        def told_gnocchi(words)
+          return "pushed" if words.match?(PUSHED)
+
+          contents = Contents.new(recipe, @catalogue, options)
+          mass = contents.weights.sum { |ingredient, g| Contents.mash(ingredient.key) || ingredient.group == "curd" ? g : 0.0 }
+          words.match?(SPOONED) && mass < Hydration::Stretch.flour_g(contents.weights) / 2 ? "spooned" : "dumpling"
         end
       end
     end

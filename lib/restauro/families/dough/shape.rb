@@ -12,30 +12,55 @@ module Restauro
         end
 
         # @return [Array<Step>]
-        def steps = @plan && @plan.pieces.positive? ? [bench, *public_send(@plan.shape), trays] : []
+        def steps
+          return [] unless @plan && @plan.pieces.positive?
+
+          %w[spooned pushed].include?(@plan.shape) ? public_send(@plan.shape) : [bench, *public_send(@plan.shape), trays]
+        end
 
         def rolled
-          [roll, Step.new(text: "Cut #{mm(@plan.cutter_mm)} mm ribbons: about #{@plan.pieces}, #{@plan.sheets.count} sheets' worth.", minutes: hands,
+          [roll, Step.new(kind: "shape", text: "Cut #{mm(@plan.cutter_mm)} mm ribbons: about #{@plan.pieces}, #{@plan.sheets.count} sheets' worth.",
+                          minutes: hands,
                           look_for: "edges that do not crumble")]
         end
 
         def filled
           each = @plan.rounds_each == 2 ? "each pair" : "each"
           close = @plan.rounds_each == 2 ? "lay a second round on" : "fold in half"
-          [roll, Step.new(text: "Cut #{mm(@plan.cutter_mm)} mm rounds: #{rounds}. #{tenths(@ours.filling_each_g)} g of filling on #{each}, " \
+          [roll, Step.new(kind: "shape",
+                          text: "Cut #{mm(@plan.cutter_mm)} mm rounds: #{rounds}. #{tenths(@ours.filling_each_g)} g of filling on #{each}, " \
                                 "wet the rim, #{close}, press the air out, seal. #{@plan.pieces} pieces.", minutes: hands, look_for: match_words)]
         end
 
         def extruded
-          [Step.new(text: "Press the crumbs through the #{mm(@plan.thickness_mm)} mm die; cut every #{length(:strand_length_mm)} cm: " \
+          [Step.new(kind: "shape",
+                    text: "Press the crumbs through the #{mm(@plan.thickness_mm)} mm die; cut every #{length(:strand_length_mm)} cm: " \
                           "about #{@plan.pieces}.", minutes: hands,
                     look_for: "strands that hang without breaking; dusty: a few drops of water; glued together: flour")]
         end
 
         def dumpling
           d = mm(@plan.thickness_mm)
-          [Step.new(text: "Roll ropes #{d} mm thick, cut every #{d} mm: #{@plan.pieces} pieces of #{tenths(@plan.piece_g)} g.", minutes: hands,
+          [Step.new(kind: "shape", text: "Roll ropes #{d} mm thick, cut every #{d} mm: #{@plan.pieces} pieces of #{tenths(@plan.piece_g)} g.",
+                    minutes: hands,
                     look_for: "a rope that breaks is too dry, one that flattens is too wet")]
+        end
+
+        def sheets
+          [roll, Step.new(kind: "shape",
+                          text: "Cut it into sheets #{mm(@plan.cutter_mm / 10)} cm wide, as long as the dish: about #{@plan.pieces}.", minutes: hands,
+                          look_for: "edges that do not crumble")]
+        end
+
+        def spooned
+          [Step.new(kind: "shape", text: "With two wet spoons, balls of #{tenths(@plan.piece_g)} g: #{@plan.pieces} of them.", minutes: hands,
+                    look_for: "it drops off the spoon when pushed, not by itself")]
+        end
+
+        def pushed
+          [Step.new(kind: "shape", text: "Have a colander with wide holes, or a board and a knife, over the pot; push it through by the ladle.",
+                    minutes: hands,
+                    look_for: "it falls in short strings; too stiff: a splash of water")]
         end
 
         private
@@ -54,19 +79,20 @@ module Restauro
           text = if @options.hands == "oil" then "Oil hands and board: #{@swap.bench_g.round} g does."
                  else "Of the flour keep back #{@swap.bench_g.round} g for board and hands: it counts."
                  end
-          Step.new(text: text)
+          Step.new(kind: "shape", text: text)
         end
 
         def roll
           return pin if @options.tool == "pin"
 
-          Step.new(text: "A fist of dough at a time, the rest wrapped: fold, turn a quarter, 3 to 4 passes at the widest gap; " \
+          Step.new(kind: "shape", text: "A fist of dough at a time, the rest wrapped: fold, turn a quarter, 3 to 4 passes at the widest gap; " \
                          "then #{gaps.join(", ")} mm.",
                    look_for: "a smooth edge; a ragged one: fold again; #{rerolls}")
         end
 
         def pin
-          Step.new(text: "Roll between two sheets of parchment, a #{mm(@plan.thickness_mm)} mm strip on either side of the pin to stop it.",
+          Step.new(kind: "shape",
+                   text: "Roll between two sheets of parchment, a #{mm(@plan.thickness_mm)} mm strip on either side of the pin to stop it.",
                    look_for: "even all over; #{rerolls}")
         end
 
@@ -95,7 +121,7 @@ module Restauro
 
         def trays
           count = "#{@plan.trays} tray#{"s" if @plan.trays > 1}"
-          Step.new(text: "Lay them side by side, not touching, on floured parchment: #{count}. Under a cloth, not in a heap.")
+          Step.new(kind: "shape", text: "Lay them side by side, not touching, on floured parchment: #{count}. Under a cloth, not in a heap.")
         end
       end
     end

@@ -8,10 +8,11 @@ module Restauro
         attr_reader :recipe, :replaced, :substitutions, :exclusion
 
         # @raise [InvalidInput] where the root or curd itself may not be eaten and nothing takes its place
-        def initialize(recipe, catalogue, exclusion)
+        def initialize(recipe, catalogue, exclusion, keep_liquids: false)
+          @keep_liquids = keep_liquids
           @catalogue = catalogue
           @exclusion = exclusion
-          @replaced = Recipes::Parts.dough(recipe).select { |line| line.counted? && gluten_flour?(line) }.freeze
+          @replaced = Recipes::Parts.dough(recipe).select { |line| line.counted? && flour_out?(line) }.freeze
           found = substitutes(recipe).reject { |each| gone?(each.line) }
           @substitutions = found.select(&:found?).freeze
           (found - @substitutions).each { |each| refuse_mass(each.line) }
@@ -44,13 +45,13 @@ module Restauro
           Diets::Substitutes.new(@catalogue, exclusion, units: KitchenUnits.of(recipe.system), table: table).of(recipe)
         end
 
-        def gluten_flour?(line) = @catalogue.fetch(line.ingredient).then { |i| i.contains_gluten? && i.starchy? }
+        def flour_out?(line) = @catalogue.fetch(line.ingredient).then { |i| !exclusion.allows?(i) && i.starchy? }
 
         def gone?(line)
           return false unless line.counted? && Recipes::Parts.place(line) == :dough
 
           ingredient = @catalogue.fetch(line.ingredient)
-          (ingredient.liquid? && !Stays.sharp?(ingredient)) || (ingredient.group == "egg" && !@exclusion.allows?(ingredient))
+          (ingredient.liquid? && !@keep_liquids && !Stays.sharp?(ingredient)) || (ingredient.group == "egg" && !@exclusion.allows?(ingredient))
         end
 
         def refuse_mass(line)

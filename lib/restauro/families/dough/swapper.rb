@@ -11,13 +11,14 @@ module Restauro
           @wheat = wheat_side(options)
           @options = shaped(options)
           @exclusion = @options.exclusion(catalogue)
-          @stays = Stays.new(recipe, catalogue, @exclusion)
+          @stays = Stays.new(recipe, catalogue, @exclusion, keep_liquids: keep_liquids?)
           @replaced = @stays.replaced
           @trials = trials
         end
 
         # @return [Swap]   @raise [InvalidInput] with what would do
         def swap
+          return keep if @replaced.empty? && keep?
           raise InvalidInput, "no flour to replace was read: type its line with its amount, such as '200 g flour'" if @replaced.empty?
           raise InvalidInput, "how wet the wheat dough is cannot be told: no flour with an amount was read" unless @wheat.ratio
 
@@ -27,8 +28,32 @@ module Restauro
 
         private
 
-        # The recipe was written for a purée as it usually is; ours is made of the one there is.
-        def wheat_side(options) = Prediction.new(@recipe, @catalogue, options.with_choices(roasted_from_g: nil, roasted_to_g: nil, look: nil))
+        def keep? = @options.with.empty? && @options.school.nil? && @options.target.nil? && own_flours.any?
+        def own_flours = Recipes::Parts.dough(@recipe).select { |line| line.counted? && @catalogue.fetch(line.ingredient).starchy? }
+
+        # A dough that holds no gluten, as it is: the school is that of the binder in it.   @return [Swap]
+        def keep
+          stays = Stays.new(@recipe, @catalogue, @exclusion, keep_liquids: true)
+          lines = stays.recipe.lines.reject { |line| line.role == "step" || (line.role == "title" && Recipes::Outline.heading?(line.text)) }
+          ours = prediction(@recipe.with(lines: lines))
+          binder = lines.find { |line| line.role == "binder" }
+          liquid = Recipes::Parts.dough(ours.recipe).find { |line| line.role == "liquid" && line.counted? }
+          school = schools.find { |one| binder && one.binders.include?(binder.ingredient) } || schools.find { |one| one.for?(@options.shape) }
+          own = {school: school, ours: ours, pairs: lines.map { |line| [line, [line]] }.freeze, flours: own_flours.freeze, binder: binder,
+                 liquid: liquid,
+                 bench_g: 0.0, target: @wheat.ratio&.value || 0.0, kept: true, wheat: @wheat, replaced: [].freeze, alternatives: [].freeze,
+                 refused: {},
+                 substitutions: stays.substitutions, warnings: ours.warnings.uniq.freeze}
+          swap_class.new(**own, **kept_more(ours))
+        end
+
+        def kept_more(_ours) = {}
+        def prediction(recipe) = Prediction.new(recipe, @catalogue, @options)
+        def keep_liquids? = false
+        def swap_class = Swap
+
+        # Both sides are made of the purée that there is.
+        def wheat_side(options) = Prediction.new(@recipe, @catalogue, options)
         def shaped(options) = options.shaped(@wheat.options.shape)
         def trials = Trials.new(@catalogue, @wheat, @options, @stays)
         def schools = School.all

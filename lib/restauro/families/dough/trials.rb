@@ -9,8 +9,10 @@ module Restauro
         NO_EGG = %w[psyllium gum root curd egg].freeze
         PRESSED = %w[gum psyllium egg].freeze
         GNOCCHI = %w[root gum psyllium egg curd].freeze
+        SPOONED = %w[gum egg psyllium root].freeze
         CURD = %w[curd gum psyllium egg].freeze
-        RUNGS = {"rolled" => "rolled", "filled" => "rolled", "extruded" => "crumb", "dumpling" => "soft_dough"}.freeze
+        RUNGS = {"rolled" => "rolled", "filled" => "rolled", "extruded" => "crumb", "dumpling" => "soft_dough", "sheets" => "rolled",
+                 "spooned" => "spoonable", "pushed" => "spoonable"}.freeze
 
         # @param wheat [Prediction]   @param options [Options] with the purée there is   @param stays [Stays] what is not flour or liquid
         def initialize(catalogue, wheat, options, stays)
@@ -34,6 +36,8 @@ module Restauro
           rung = Hydration::Rung.fetch(RUNGS.fetch(@options.shape))
           return @wheat.ratio.value if @wheat.rung.key == rung.key
           return rung.middle.to_f if @options.shape == "extruded"
+
+          return @wheat.ratio.value.clamp(rung.lower, rung.upper) if %w[spooned pushed].include?(@options.shape)
 
           third = (rung.upper - rung.lower) / 3
           @wheat.ratio.value.clamp(rung.lower + third, rung.upper - third)
@@ -65,6 +69,7 @@ module Restauro
 
         def ordered
           keys = if gnocchi? then curd? ? CURD : GNOCCHI
+                 elsif %w[spooned pushed].include?(@options.shape) then SPOONED
                  elsif @options.shape == "extruded" then PRESSED
                  else kept.any? { |ingredient, _| ingredient.group == "egg" } ? PASTA : NO_EGG
                  end
@@ -79,9 +84,17 @@ module Restauro
           # A purée or curd that is there already does it; a dough without gets it.
           binder = nil if %w[puree curd].include?(binder.group) && kept.any? { |ingredient, _| ingredient.group == binder.group }
           solver = Solver.new(kept: kept, mix: mix, school: school, binder: binder, need: @wheat.stretch_needed, target: target,
-                              liquid: @catalogue.fetch("water"), dry: gnocchi?)
+                              liquid: @catalogue.fetch("water"), dry: gnocchi?, **@contents.puree ? of_a_puree : {})
           formula = solver.solve(@flour_g)
           formula ? Try.new(formula, nil) : Try.new(nil, short(solver))
+        end
+
+        # A root dough has a least of flour, however dry the root, and gets no water but what an egg that had to go would have brought.
+        def of_a_puree
+          gone = @wheat.contents.weights.sum { |ingredient, g| ingredient.group == "egg" && !@exclusion.allows?(ingredient) ? g : 0.0 }
+          share = @contents.puree.key == "potato_riced" ? :least_flour_potato : :least_flour_root
+          floor = gnocchi? ? Constants.fetch(:dough, share) * @contents.puree_g : 0.0
+          {floor_g: floor, most_liquid_g: gnocchi? ? Constants.fetch(:dough, :egg_water_share) * gone : Float::INFINITY}
         end
 
         def short(solver)

@@ -6,16 +6,18 @@ module Restauro
         BOOST = %w[blend_with_gum corn_starch].freeze
         BOOSTERS = %w[corn_starch potato_starch tapioca_starch arrowroot].freeze
 
-        # @param catalogue [Catalogue]   @param exclusion [Diets::Exclusion]
-        def initialize(catalogue, exclusion = Diets::Exclusion.new)
+        # @param catalogue [Catalogue]   @param exclusion [Diets::Exclusion]   @param offer [Array<String>] keys at hand
+        def initialize(catalogue, exclusion = Diets::Exclusion.new, offer: [])
+          @offer = offer
           @catalogue = catalogue
           @exclusion = exclusion
           freeze
         end
 
-        # @param keys [Array<String>] empty for the boosted blend   @return [Solver::Split]   @raise [InvalidInput]
-        def split(keys)
-          keys = default if keys.empty?
+        # @param keys [Array<String>] empty for what suits the school   @param own [Array<String>] the recipe's own thickeners
+        # @return [Solver::Split]   @raise [InvalidInput]
+        def split(keys, school: "roux", own: [])
+          keys = school == "slurry" ? own_starch(own) : default if keys.empty?
           ingredients = keys.map { |key| allowed!(@catalogue.fetch(key)) }
           return boosted(ingredients) if boost?(ingredients)
 
@@ -50,10 +52,20 @@ module Restauro
           ingredient && allowed?(ingredient) && ingredient.thickens? && !ingredient.contains_gluten?
         end
 
+        # The boosted blend; of what the shelf holds where that lacks one of the two.
         def default
-          booster = BOOSTERS.find { |key| allowed?(@catalogue.fetch(key)) }
+          booster = (BOOSTERS & @offer | BOOSTERS).find { |key| allowed?(@catalogue.fetch(key)) }
+          held = @offer & ["blend_with_gum", booster]
+          return held if held.length == 1 && allowed?(@catalogue.fetch(held.first))
+
           keys = ["blend_with_gum", booster].compact.select { |key| allowed?(@catalogue.fetch(key)) }
           keys.empty? ? [any_allowed.key] : keys
+        end
+
+        # For a slurry the recipe's own starch where there is one, else maize or the next that may be eaten.
+        def own_starch(own)
+          found = (own + BOOSTERS).find { |key| @catalogue.fetch(key).then { |i| i.group == "starch" && !i.contains_gluten? && allowed?(i) } }
+          [found || any_allowed.key]
         end
 
         def any_allowed

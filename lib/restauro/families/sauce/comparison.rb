@@ -46,7 +46,7 @@ module Restauro
                    ("it keeps its body on the hob" if best.traits.holds > 0.9 && others.any? { |column| column.traits.holds <= 0.9 }),
                    ("it can be frozen" if best.traits.freezes == "holds" && others.any? { |column| column.traits.freezes != "holds" }),
                    ("it is the quickest" if others.all? { |column| column.traits.minutes >= best.traits.minutes + 1 }),
-                   ("it costs least" if best.cost && others.all? { |column| column.cost.nil? || column.cost >= best.cost })].compact
+                   ("it costs least" if best.cost && others.all? { |column| column.cost && column.cost >= best.cost })].compact
           found.empty? ? ["all of them reach the same texture; it has the fewest drawbacks"] : found
         end
 

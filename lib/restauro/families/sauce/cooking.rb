@@ -21,6 +21,15 @@ module Restauro
         # @param formula [Formula] the same things in the same order
         def with(formula) = dup.tap { |other| other.send(:regram, formula) }.freeze
 
+        # Whether a thickener is stirred cold and goes in at the boil; a flour goes in with the cold liquid.
+        def self.late?(ingredient) = %w[starch binder].include?(ingredient.group)
+
+        # Whether what else thickens asks for eggs that boil with it; in a thinner sauce they go in last, below the boil.
+        def boiled_eggs?
+          formula.parts.any? { |part| part.ingredient.group == "egg" && !Finish.separated?(part.line) } &&
+            formula.starch_e >= Constants.fetch(:sauce, :boiled_eggs_least_e)
+        end
+
         def last = result.points.last
         def liquid_g = last.liquid_grams
         # Swollen and intact share, at the end, of a trial thickener.
@@ -68,32 +77,35 @@ module Restauro
           {pan: options.pan, watts: options.heating_watts, thickeners: @bodies.map(&:ingredient) + @trials, stir: options.stirring,
            lid: options.lid, dry_celsius: Roux.celsius(formula.colour),
            events: [pouring, *cook_events], at_boil: at_boil, simmer_s: simmer_s,
-           limit_s: Constants.fetch(:sauce, :boil_limit_seconds), after_limit_s: slurry? ? simmer_s : 0.0}
+           limit_s: Constants.fetch(:sauce, :boil_limit_seconds) + (slurry? ? 0.0 : roux_seconds), after_limit_s: slurry? ? simmer_s : 0.0}
         end
 
-        def simmer_s = options.simmer_s || Constants.fetch(:sauce, slurry? ? :simmer_slurry_seconds : :simmer_roux_seconds)
+        # A flour wants two minutes however it goes in, and so do eggs that boil with the starch; a starch alone one.
+        def simmer_s = options.simmer_s || Constants.fetch(:sauce, quick? ? :simmer_slurry_seconds : :simmer_roux_seconds)
+        def quick? = slurry? && formula.thickeners.all? { |part| Cooking.late?(part.ingredient) } && !boiled_eggs?
         # Whether the liquid stands in the pan from the start.
         def slurry? = formula.school != "roux"
         def roux_seconds = Roux.seconds(formula.colour)
 
         # The liquid goes cold onto the roux, or stands in the pan from the start; all but the thickener dissolves in it.
         def pouring
-          entering = @bodies.each_index.select { |i| with_liquid?(@bodies[i]) } + (slurry? ? [] : trial_indexes)
+          entering = @bodies.each_index.select { |i| with_liquid?(@bodies[i]) } + (slurry? ? trial_indexes - late_trials : trial_indexes)
           others = formula.parts.reject { |part| part.line.equal?(formula.slurry_line) || part.line.role == "thickener" }
           Physics::PanCourse::Timed.new(slurry? ? 0.0 : roux_seconds,
                                         add(formula.poured_g, others.map { |part| [part.ingredient, part.grams.value] }, entering))
         end
 
-        def with_liquid?(body) = body.line && !(slurry? && body.line.role == "thickener")
+        def with_liquid?(body) = body.line && !(slurry? && body.line.role == "thickener" && Cooking.late?(body.ingredient))
+        def late_trials = @trials.each_index.select { |i| Cooking.late?(@trials[i]) }.map { |i| @bodies.length + i }
         def trial_indexes = @trials.each_index.map { |i| @bodies.length + i }
 
         def at_boil
           return [] if formula.school == "reduction"
 
-          simmer = Physics::PanCourse::Heat.new(Constants.fetch(:pan, :simmer_watts))
+          simmer = Physics::PanCourse::Heat.new(options.simmer_watts)
           return [simmer] unless slurry?
 
-          entering = @bodies.each_index.select { |i| @bodies[i].line&.role == "thickener" } + trial_indexes
+          entering = @bodies.each_index.select { |i| @bodies[i].line&.role == "thickener" && Cooking.late?(@bodies[i].ingredient) } + late_trials
           [simmer, add(formula.slurry_water_g, [[@water, formula.slurry_water_g]], entering)]
         end
 

@@ -1,9 +1,12 @@
+# frozen_string_literal: true
+
 module Restauro
   module Families
     class Sauce
       # The steps of a swap from when it comes off the heat: what goes in last, how it is served and kept.
       class Finish
-        LATE_ROLES = %w[seasoning cheese egg other lift].freeze
+        # Eggs whose whites are whipped apart.   @param line [Recipes::Line, nil]
+        def self.separated?(line) = line&.text.to_s.match?(/\bseparat/i)
 
         # Whether something sharp should go in last: acid with a strong buffer and no alcohol to boil off.   @param ingredient [Ingredient, nil]
         def self.sharp?(ingredient)
@@ -12,48 +15,76 @@ module Restauro
           ingredient.ph < 4.7 && ingredient.buffer_mmol_kg_ph >= 30 && ingredient.alcohol_pct.to_f.zero?
         end
 
-        def initialize(swap, catalogue)
+        def initialize(swap, catalogue, lines)
           @swap = swap
           @ours = swap.ours
           @catalogue = catalogue
+          @lines = lines
           freeze
         end
 
         # @return [Array<Step>]
-        def steps = [finish, stand, keep].compact
+        def steps = [cheese, yolks, finish, stand, keep].compact
 
         private
 
-        def sharp?(line) = Finish.sharp?(@catalogue.find_key(line.ingredient))
         def minutes(seconds) = (seconds / 60.0 * 2).round / 2.0
 
-        def finish
-          late = @ours.recipe.ingredients.select { |line| line.understood && (LATE_ROLES.include?(line.role) || sharp?(line)) }
-          return if late.empty?
+        def cheese
+          cheeses = @lines.cheeses
+          return if cheeses.empty?
 
-          Step.new(text: "Off the heat, stir in #{late.map { |line| short(line) }.join("; ")}.", caution: finish_caution(late))
+          Step.new(kind: "finish", text: "Off the boil, by handfuls, stirring each until it has melted: #{@lines.list(cheeses)}.", uses: cheeses,
+                   caution: Cautions.strings(@ours))
         end
 
-        def short(line) = line.text.strip.sub(/\A[-*•]\s*/, "")
+        # In a thin sauce the yolks go in last, below the boil.
+        def yolks
+          eggs = @lines.eggs
+          return if eggs.empty? || @ours.boiled_eggs?
+          return whipped(eggs) if eggs.any? { |line| Finish.separated?(line) }
 
-        def finish_caution(late)
-          return Cautions.strings(@ours) if late.any? { |line| line.role == "cheese" }
+          Step.new(kind: "finish",
+                   text: "Off the heat: a ladle of the sauce into #{@lines.list(eggs)}, whisking; back into the pan, gently, without boiling.",
+                   minutes: Constants.fetch(:making, :yolks_minutes), uses: eggs,
+                   look_for: "it coats the spoon; grains mean it got too hot: blend it", safety: ["yolk_late"])
+        end
 
-          "Egg needs heat to be done: stir in a ladle of hot sauce first, then bring it back to 71 °C." if late.any? { |line| line.role == "egg" }
+        # Yolks beaten in, whites whipped and folded: what is to rise is not boiled.
+        def whipped(eggs)
+          Step.new(kind: "finish", text: "Off the heat, the yolks of #{@lines.list(eggs)} in, one by one; whip the whites to soft peaks, " \
+                                         "fold them in by thirds.", minutes: Constants.fetch(:making, :whites_minutes), uses: eggs,
+                   look_for: "no streaks of white, still full of air", safety: ["egg_dish"])
+        end
+
+        # Herbs, mustard, what is sharp; salt is tasted for last.
+        def finish
+          late = [*@lines.companions.at("finish"), *@lines.crumbs, *@lines.last]
+          return if late.empty?
+
+          salt, rest = late.partition { |line| %w[fine_salt flake_salt].include?(line.ingredient) }
+          words = [("stir in #{@lines.list(rest)}" if rest.any?), ("taste for salt last (#{@lines.list(salt)})" if salt.any?)].compact
+          Step.new(kind: "finish", text: "Off the heat, #{words.join("; ")}.", uses: late,
+                   safety: @lines.companions.safety(@lines.companions.at("finish")),
+                   look_for: rest.any? { |line| Finish.sharp?(@catalogue.find_key(line.ingredient)) } ?
+                   "sharp things thin it if they boil: now, not before" : nil)
         end
 
         def stand
-          return if @ours.cooling.empty?
+          table = @lines.companions.at("table")
+          return if @ours.cooling.empty? && table.empty?
 
-          Step.new(text: "Serve at about #{@ours.serve_celsius.round} °C.", minutes: minutes(@ours.cooling.last.seconds - @ours.end_seconds),
+          Step.new(kind: "serve", text: "Serve at about #{@ours.serve_celsius.round} °C#{", with #{@lines.list(table)} beside it" if table.any?}.",
+                   uses: table,
+                   minutes: @ours.cooling.empty? ? nil : minutes(@ours.cooling.last.seconds - @ours.end_seconds),
                    look_for: "#{LookFors.does(@ours.viscosity_plate.value)}; it goes on thickening as it cools")
         end
 
         def keep
           storage = DataFiles.yaml("families/sauce/thickener_notes.yml").values_at(*@swap.thickeners.map(&:ingredient)).compact.flatten
                              .select { |note| note["kind"] == "storage" }.map { |note| note["text"] }
-          Step.new(text: "Keep what is left in a shallow dish in the fridge, 3 to 4 days; reheat to a rolling boil.",
-                   caution: ["Down to 21 °C within 2 hours and to 5 °C in 4 more; follow your local rules.", *storage].join(" "))
+          Step.new(kind: "store", text: "Keep what is left in a shallow dish in the fridge; reheat it to a rolling boil.",
+                   caution: storage.any? ? storage.join(" ") : nil, safety: %w[leftovers cooling reheat])
         end
       end
     end

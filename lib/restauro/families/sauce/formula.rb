@@ -30,12 +30,15 @@ module Restauro
         end
         private_class_method :browned
 
-        # Fat and thickener make a roux, unless a line speaks of a slurry.
+        # Fat and flour make a roux, unless a line speaks of a slurry; starch alone, or no fat, a slurry.
         def self.detect_school(recipe, parts)
           return "slurry" if recipe.lines.any? { |line| line.text.match?(/\bslurry\b/i) }
+          return "roux" if recipe.lines.any? { |line| line.text.match?(/\broux\b/i) } && parts.any? { |part| part.line.role == "fat" }
 
-          parts.any? { |part| part.line.role == "fat" } && parts.any? { |part| part.line.role == "thickener" } ? "roux" : "slurry"
+          parts.any? { |part| part.line.role == "fat" } && parts.any? { |part| roux?(part) } ? "roux" : "slurry"
         end
+
+        def self.roux?(part) = part.line.role == "thickener" && !Cooking.late?(part.ingredient)
 
         def initialize(parts, school:, colour: "white")
           @parts = parts.freeze
@@ -52,6 +55,14 @@ module Restauro
         # Everything that gives body: starches, gums, eggs, cheese.
         def bodies = parts.select { |part| Body.counts?(part) }
         def thickened? = bodies.any? { |part| part.grams.value.positive? }
+
+        # What starches and flours would come to, all swollen: no eggs, cheese or gums in it.   @return [Float] g/100 g
+        def starch_e
+          total = liquid.value
+          return 0.0 if total.zero?
+
+          100 * thickeners.sum { |part| part.grams.value * part.ingredient.thick_power * part.power } / total
+        end
 
         # Liquid in the pan before any slurry goes in, the juice of fruit in it.   @return [Float] g
         def poured_g = liquids.reject { |part| part.line.equal?(slurry_line) }.sum(0.0) { |part| part.grams.value } + juice_g
@@ -75,8 +86,10 @@ module Restauro
           liquids.sum { |part| part.grams.value * (part.ingredient.eta_60c_pa_s || water.eta_60c_pa_s) } / total
         end
 
-        # Grams of cold water the school's slurry needs for this much thickener.
+        # Grams of cold water the school's slurry needs for this much thickener; a flour is whisked into the liquid itself.
         def self.water_for(ingredient, grams)
+          return 0.0 unless Cooking.late?(ingredient)
+
           grams * Constants.fetch(:sauce, ingredient.group == "starch" ? :slurry_water_starch : :slurry_water_flour)
         end
 

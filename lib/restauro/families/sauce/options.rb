@@ -8,12 +8,13 @@ module Restauro
       #   events Array of Event · without Array of diets, allergens, groups or keys to keep out · offer Array of keys to offer first
       #   simmer_s s after the boil, nil for the school's own · colour of a roux, nil for the recipe's own
       #   pour how it is put together, nil for the usual
-      #   watts W into the pan, nil for the heat's own · pan_cm cm across · lid · stir still, whisk or blender
+      #   stew_minutes min that the recipe simmers its meat, nil for the usual
+      #   watts W into the pan, nil for the heat's own · pan_cm cm across, nil for what holds the liquid · lid · stir still, whisk or blender
       Options = Struct.new(:school, :with, :target, :heat, :altitude, :serve_celsius, :events, :without, :offer, :simmer_s,
-                           :colour, :pour, :watts, :pan_cm, :lid, :stir, keyword_init: true) do
+                           :colour, :pour, :watts, :pan_cm, :lid, :stir, :stew_minutes, keyword_init: true) do
         def initialize(school: nil, with: [], target: nil, heat: "medium", altitude: 0, serve_celsius: nil, events: [], without: [],
-                       offer: [], simmer_s: nil, colour: nil, pour: nil, watts: nil, pan_cm: Constants.fetch(:pan, :diameter), lid: false,
-                       stir: "still")
+                       offer: [], simmer_s: nil, colour: nil, pour: nil, watts: nil, pan_cm: nil, lid: false,
+                       stir: "still", stew_minutes: nil)
           serve_celsius ||= Constants.fetch(:sauce, :serve_celsius)
           raise InvalidInput, "school is #{Options::SCHOOLS.join(", ")}; got '#{school}'" unless [nil, *Options::SCHOOLS].include?(school)
           raise InvalidInput, "serve at 0 to 100 C, got #{serve_celsius}" unless (0..100).cover?(serve_celsius)
@@ -25,14 +26,21 @@ module Restauro
           Roux.power(colour) if colour
           super(school: school, with: with.dup.freeze, target: Options.e_of(target), heat: heat, altitude: altitude,
                 serve_celsius: serve_celsius, events: events.dup.freeze, without: without.dup.freeze,
-                offer: offer.dup.freeze, simmer_s: simmer_s, colour: colour, pour: pour, watts: watts, pan_cm: pan_cm, lid: lid, stir: stir)
+                offer: offer.dup.freeze, simmer_s: simmer_s, colour: colour, pour: pour, watts: watts, pan_cm: pan_cm, lid: lid, stir: stir,
+                stew_minutes: stew_minutes)
           freeze
         end
 
         def with_choices(**changes) = Options.new(**to_h.merge(changes))
-        def pan = Physics::Pan.wide(pan_cm, altitude_m: altitude)
+        def pan = Physics::Pan.wide(width_cm, altitude_m: altitude)
+        def width_cm = pan_cm || Constants.fetch(:pan, :diameter)
+        # Big pans stand on big rings: watts go with the base.
+        def ring_share = (width_cm / Constants.fetch(:pan, :diameter))**2
         # Watts on the way to the boil.
-        def heating_watts = watts || Physics::Pan.watts(heat)
+        def heating_watts = watts || ring_share * Physics::Pan.watts(heat)
+        def simmer_watts = ring_share * Constants.fetch(:pan, :simmer_watts)
+        # In a pan that holds so much liquid, where the cook has chosen none.   @param liquid_g [Float] g
+        def sized(liquid_g) = pan_cm ? self : with_choices(pan_cm: Physics::Pan.cm_for(liquid_g))
         def stirring = Constants.fetch(:starch, :"stir_#{stir}")
 
         # @param target [String, Numeric, nil] a grade ("medium") or e itself   @return [Float, nil]
@@ -51,7 +59,7 @@ module Restauro
 
         def self.check_stove(watts, pan_cm, stir)
           raise InvalidInput, "a hob gives 50 to 5000 W, got #{watts}" unless watts.nil? || watts.between?(50, 5000)
-          raise InvalidInput, "a pan is 10 to 45 cm across, got #{pan_cm}" unless pan_cm.between?(10, 45)
+          raise InvalidInput, "a pan is 10 to 80 cm across, got #{pan_cm}" unless pan_cm.nil? || pan_cm.between?(10, 80)
           raise InvalidInput, "stir is #{Options::STIRRING.join(", ")}; got '#{stir}'" unless Options::STIRRING.include?(stir)
         end
 

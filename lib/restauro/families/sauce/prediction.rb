@@ -30,6 +30,7 @@ module Restauro
         # Under a few spoonfuls of liquid nothing can be said of the texture: the figures then stand at zero and are not to be shown.
         def known? = !cooking.flour_equivalents.nil?
         def school = cooking.formula.school
+        def boiled_eggs? = cooking.boiled_eggs?
         def options = cooking.options
         def grade = Grade.of(flour_equivalents.value)
         def boil_seconds = cooking.result.boil_seconds

@@ -4,7 +4,8 @@ module Restauro
       # How far a roux is browned: its colour costs thickening power and time. Only flours brown usefully, starches do not.
       module Roux
         COLOURS = %w[white blond brown dark].freeze
-        WORDS = {"dark" => /\b(?:dark|chocolate|mahogany)[- ](?:brown )?roux\b|roux is dark/i,
+        WORDS = {"dark" => /\b(?:dark|chocolate|mahogany)[-\ ](?:brown\ )?roux\b|(?:until|turns?|to\ a|is)\ (?:very\ )?dark(?:\ brown)?\b|
+                               colou?r\ of\ (?:dark\ )?chocolate/ix,
                  "brown" => /\bbrown roux\b|roux (?:is|turns|until) (?:nutty )?brown|until (?:deep|nut|golden) brown/i,
                  "blond" => /\bblonde? roux\b|until (?:golden|blonde?|straw|sandy)|smells? nutty|nutty smell/i}.freeze
 

@@ -13,6 +13,7 @@ module Restauro
           freeze
         end
 
+        def with(**changes) = Swap.new(**to_h.merge(changes))
         def grade = Grade.of(target)
         def school = ours.school
         # Grams of a thickener line with the band that the target's and the thickener's own uncertainty give.

@@ -3,28 +3,30 @@ module Restauro
     class Sauce
       # The wheat recipe with its thickener taken out, into which new thickeners, a slurry's water and a roux's fat are written.
       class SwapDraft
-        attr_reader :catalogue
+        # substitutions: other lines that had to change, with what takes their place
+        attr_reader :catalogue, :substitutions
 
         # @param recipe [Recipes::Recipe] with sauce roles   @param school [String] roux or slurry   @param units [KitchenUnits]
         # @param fat [Ingredient] what a roux is made with when the recipe has no fat
         # @param substitutions [Array<Diets::Substitution>] other lines that must change
-        def initialize(recipe, catalogue, school:, units:, fat:, substitutions: [])
+        def initialize(recipe, catalogue, school:, units:, fat:, replaced:, substitutions: [])
           @catalogue = catalogue
           @school = school
           @units = units
           @fat = fat
           @recipe = recipe
-          @replaced = SwapDraft.replaced(recipe, catalogue)
-          @substitutes = substitutions.select(&:found?).each_with_object({}.compare_by_identity) { |found, all| all[found.line] = found.lines }
+          @replaced = replaced
+          @substitutions = substitutions.select(&:found?).freeze
+          @substitutes = @substitutions.each_with_object({}.compare_by_identity) { |found, all| all[found.line] = found.lines }
           @old_slurry = Formula.from(recipe, catalogue).slurry_line
           freeze
         end
 
-        # The thickener lines a swap replaces: those with gluten, or where there are none every flour and starch.
-        def self.replaced(recipe, catalogue)
+        # The thickener lines a swap replaces: those that may not be eaten, or where there are none every flour and starch.
+        def self.replaced(recipe, catalogue, exclusion)
           lines = recipe.ingredients.select { |line| line.role == "thickener" && line.counted? }
-          gluten = lines.select { |line| catalogue.fetch(line.ingredient).contains_gluten? }
-          gluten.empty? ? lines : gluten
+          out = lines.reject { |line| exclusion.allows?(catalogue.fetch(line.ingredient)) }
+          out.empty? ? lines : out
         end
 
         # The new thickeners among a formula's.   @param formula [Formula] of #recipe   @return [Array<Formula::Part>]
@@ -36,30 +38,48 @@ module Restauro
         # thickeners, a slurry's water and a roux's fat; a second flour line's by nothing.
         # @param thickeners [Array<Ingredient>]   @param grams [Array<Float>] g   @return [Array<Array(Line, Array<Line>)>]
         def pairs(thickeners, grams)
-          @recipe.lines.reject { |line| line.role == "step" || heading?(line) }.map do |line|
+          found = listed.map do |line|
             next [line, fresh_lines(thickeners, grams, line.part)] if line.equal?(@replaced.first)
 
             [line, replaced?(line) || line.equal?(@old_slurry) ? [] : @substitutes.fetch(line) { [printed(line)] }]
           end
+          @replaced.empty? ? after_all(found, fresh_lines(thickeners, grams, nil)) : found
         end
+
+        # Every line as it is, but for what must change.
+        def kept_pairs = listed.map { |line| [line, @substitutes.fetch(line) { [printed(line)] }] }
 
         # @return [Recipes::Recipe] the gluten-free recipe's lines, out of #pairs
         def recipe(pairs) = @recipe.with(lines: pairs.flat_map(&:last))
 
         private
 
+        def listed = @recipe.lines.reject { |line| line.role == "step" || heading?(line) }
+
+        # New lines at the end, where there was no flour whose place they take.
+        def after_all(pairs, lines)
+          *head, (last, ours) = pairs
+          [*head, [last, ours + lines]]
+        end
+
         def heading?(line) = line.role == "title" && Recipes::Outline.heading?(line.text)
         def replaced?(line) = @replaced.any? { |old| old.equal?(line) }
 
         def fresh_lines(thickeners, grams, part)
-          thickener_lines = thickeners.zip(grams).map { |ingredient, g| new_line(ingredient, g, "thickener", part) }
+          thickener_lines = thickeners.zip(grams).map { |ingredient, g| new_line(ingredient, g, "thickener", part,
+                                                                                 name: named(ingredient, thickeners)) }
           thickener_lines + slurry_lines(thickeners, grams, part) + fat_lines(thickeners, grams, part)
         end
 
-        def slurry_lines(thickeners, grams, part)
-          return [] unless @school == "slurry"
+        # Starch alone is read as a slurry: one that goes into the fat says so.
+        def named(ingredient, thickeners)
+          @school == "roux" && thickeners.all? { |one| Cooking.late?(one) } ? "#{ingredient.say}, for the roux" : ingredient.say
+        end
 
-          water = thickeners.zip(grams).sum { |ingredient, g| Formula.water_for(ingredient, g) }.round(1)
+        def slurry_lines(thickeners, grams, part)
+          water = @school == "slurry" ? thickeners.zip(grams).sum { |ingredient, g| Formula.water_for(ingredient, g) }.round(1) : 0.0
+          return [] unless water.positive?
+
           [new_line(@catalogue.fetch("water"), water, "liquid", part, name: "cold water, for the slurry")]
         end
 

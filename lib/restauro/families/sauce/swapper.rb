@@ -1,3 +1,5 @@
+# frozen_string_literal: true
+
 module Restauro
   module Families
     class Sauce
@@ -11,12 +13,24 @@ module Restauro
 
         # @param recipe [Recipes::Recipe] with sauce roles   @param options [Options]   @return [Swap]   @raise [InvalidInput]
         def swap(recipe, options, wheat:)
-          replaced = SwapDraft.replaced(recipe, @catalogue)
+          replaced = SwapDraft.replaced(recipe, @catalogue, Diets::Exclusion.of(options.without, @catalogue))
           too_little unless wheat.known?
-          no_thickener if wheat.flour_equivalents.value.zero? || replaced.empty?
+          no_thickener if options.target.nil? && (wheat.flour_equivalents.value.zero? || replaced.empty?)
 
-          options = options.with_choices(school: options.school || "roux", colour: options.colour || wheat.cooking.formula.colour)
+          options = options.with_choices(school: options.school || wheat.school, colour: options.colour || wheat.cooking.formula.colour,
+                                         heat: wheat.options.heat, pan_cm: wheat.options.pan_cm)
           solved(recipe, options, wheat, replaced)
+        end
+
+        # A sauce that holds no gluten, as it is: its own thickeners, nothing weighed anew.   @return [Swap]
+        def keep(recipe, options, wheat:)
+          draft = draft(recipe, options.with_choices(school: wheat.school), [])
+          pairs = draft.kept_pairs
+          ours = wheat_as(draft.recipe(pairs), wheat)
+          thickeners = ours.recipe.ingredients.select { |line| line.role == "thickener" && line.counted? }
+          Swap.new(target: wheat.flour_equivalents.value, kept: true, wheat: wheat, ours: ours, replaced: [].freeze, pairs: pairs.freeze,
+                   thickeners: thickeners.freeze, give_or_take: 0.0, alternatives: [].freeze, substitutions: draft.substitutions,
+                   warnings: warnings(ours, choice(options)))
         end
 
         private
@@ -26,45 +40,48 @@ module Restauro
         end
 
         def no_thickener
-          raise InvalidInput, "no thickener to replace was read: type the flour's line with its amount, such as '3 tbsp flour'"
+          raise InvalidInput,
+              "no thickener to replace was read: type the flour's line with its amount, such as '3 tbsp flour', or say how thick it is to be"
         end
+
+        def wheat_as(recipe, wheat)
+          formula = Formula.from(recipe, @catalogue, school: wheat.school, colour: wheat.cooking.formula.colour)
+          Prediction.new(recipe, Cooking.new(formula, wheat.options, water: @water), water: @water)
+        end
+
+        def choice(options) = Choice.new(@catalogue, Diets::Exclusion.of(options.without, @catalogue), offer: options.offer)
 
         def solved(recipe, options, wheat, replaced)
           return reduced(recipe, options, wheat, replaced) if options.school == "reduction"
 
-          exclusion = Diets::Exclusion.of(options.without, @catalogue)
-          choice = Choice.new(@catalogue, exclusion)
-          substitutions = Diets::Substitutes.new(@catalogue, exclusion, units: KitchenUnits.of(recipe.system)).of(recipe)
-          split = choice.split(options.with)
+          choice = choice(options)
+          split = choice.split(options.with, school: options.school, own: own(recipe))
           candidates = choice.candidates(split.thickeners.map(&:key), offer: options.offer)
           trials = candidates.flat_map { |row| row["with"] }.uniq.map { |key| @catalogue.fetch(key) }
-          draft = draft(recipe, options, choice, substitutions)
+          draft = draft(recipe, options, replaced)
           target = options.target || wheat.flour_equivalents.value
           pairs, cooking = Solver.new(draft, options, water: @water, trials: trials).solve(split, target)
           ours = Prediction.new(draft.recipe(pairs), cooking, water: @water)
           missing = target - cooking.flour_equivalents_without(draft.fresh(cooking.formula))
           Swap.new(target: target, kept: options.target.nil?, wheat: wheat, ours: ours, replaced: replaced.freeze, pairs: pairs.freeze,
-                   thickeners: new_thickeners(pairs, replaced).freeze, give_or_take: give_or_take(options, wheat, split),
-                   alternatives: alternatives(candidates, trials, ours, missing).freeze,
-                   substitutions: substitutions.select(&:found?).freeze, warnings: warnings(ours, choice))
+                   thickeners: new_thickeners(pairs).freeze, give_or_take: give_or_take(options, wheat, split),
+                   alternatives: alternatives(candidates, trials, ours, missing).freeze, substitutions: draft.substitutions,
+                   warnings: warnings(ours, choice))
         end
+
+        def own(recipe) = recipe.ingredients.select { |line| line.role == "thickener" && line.ingredient }.map(&:ingredient)
 
         # Boiled down instead: nothing new goes in.
         def reduced(recipe, options, wheat, replaced)
-          exclusion = Diets::Exclusion.of(options.without, @catalogue)
-          choice = Choice.new(@catalogue, exclusion)
-          substitutions = Diets::Substitutes.new(@catalogue, exclusion, units: KitchenUnits.of(recipe.system)).of(recipe)
+          draft = draft(recipe, options, replaced)
           target = options.target || wheat.flour_equivalents.value
-          pairs, ours = Reduction.new(draft(recipe, options, choice, substitutions), options, water: @water).solve(target)
+          pairs, ours = Reduction.new(draft, options, water: @water).solve(target)
           Swap.new(target: target, kept: options.target.nil?, wheat: wheat, ours: ours, replaced: replaced.freeze, pairs: pairs.freeze,
-                   thickeners: [].freeze,
-                   give_or_take: 0.0, alternatives: [].freeze, substitutions: substitutions.select(&:found?).freeze,
-                   warnings: (ours.warnings.reject { |w| w.code == "no_thickener" } + choice.warnings(ours.recipe)).uniq.freeze)
+                   thickeners: [].freeze, give_or_take: 0.0, alternatives: [].freeze, substitutions: draft.substitutions,
+                   warnings: (ours.warnings.reject { |w| w.code == "no_thickener" } + choice(options).warnings(ours.recipe)).uniq.freeze)
         end
 
-        def new_thickeners(pairs, replaced)
-          pairs.find { |line, _| line.equal?(replaced.first) }.last.select { |line| line.role == "thickener" }
-        end
+        def new_thickeners(pairs) = pairs.flat_map(&:last).select { |line| line.added && line.role == "thickener" }
 
         def warnings(ours, choice)
           (ours.warnings + choice.warnings(ours.recipe) + Cautions.short_of_time(ours.cooking) + Cautions.pale(ours.cooking)).uniq.freeze
@@ -76,11 +93,12 @@ module Restauro
           Math.sqrt(wheat_share**2 + powers.sum { |share| share**2 })
         end
 
-        def draft(recipe, options, choice, substitutions)
-          fat = %w[butter neutral_oil].map { |key| @catalogue.fetch(key) }.find { |i| choice.allowed?(i) }
+        def draft(recipe, options, replaced)
+          exclusion = Diets::Exclusion.of(options.without, @catalogue)
+          fat = %w[butter neutral_oil].map { |key| @catalogue.fetch(key) }.find { |i| exclusion.allows?(i) }
+          substitutions = Diets::Substitutes.new(@catalogue, exclusion, units: KitchenUnits.of(recipe.system)).of(recipe)
           SwapDraft.new(recipe, @catalogue, school: options.school, units: KitchenUnits.of(recipe.system),
-                                            fat: fat || @catalogue.fetch("neutral_oil"),
-                                            substitutions: substitutions)
+                                            fat: fat || @catalogue.fetch("neutral_oil"), replaced: replaced, substitutions: substitutions)
         end
 
         # Each candidate's grams by division, from the trials that rode along; the slurry's water hardly moves them.

@@ -1,0 +1,40 @@
+# frozen_string_literal: true
+
+module Restauro
+  # The form's choices laid over the parts of a dish.
+  class SwapChoices
+    def initialize(page, input, services)
+      @page = page
+      @input = input
+      @services = services
+    end
+
+    # @return [Dishes::Choices]   @raise [InvalidInput]
+    def to_dish(dish)
+      own = dish.parts.each_index.select { |index| dish.parts[index].family }.to_h { |index| [index, own(dish, index)] }
+      Dishes::Choices.new({without: without, offer: @page.at_hand}, own, catalogue: @page.catalogue)
+    end
+
+    private
+
+    def own(dish, index)
+      part = dish.parts[index]
+      fields = index == @page.active ? @input : @input.of_part(part.name)
+      family = Families.fetch(part.family, @page.catalogue)
+      linked(part).merge(fields.options(family, @page.catalogue), stove_and_events(fields, family))
+    end
+
+    def linked(part) = part.family == "sauce" ? @page.send(:filling_link)&.options || {} : {}
+
+    # What happens on the hob, which a sauce alone knows of. A stove that was measured counts as it was measured.
+    def stove_and_events(fields, family)
+      return {} unless family.key == "sauce"
+
+      events = {events: Happenings.new(fields.happens, family, @services.reader(@input.system)).events}
+      known = @services.household.stove or return events
+      {**events, watts: known["watts"][fields.hob]&.to_f, pan_cm: known["pan_cm"]}.compact
+    end
+
+    def without = (@input.diets + @page.eaters.select { |eater| @input.eats?(eater) }.flat_map(&:diets)).uniq
+  end
+end

@@ -1,0 +1,59 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # What becomes of a dish: every part's answer, one method in working order, our lines in one list.
+    class Answer
+      attr_reader :dish, :parts, :lines, :steps, :warnings, :holes
+
+      # @param parts [Array<PartAnswer>]
+      def initialize(dish:, parts:, catalogue:)
+        @dish = dish
+        @catalogue = catalogue
+        @parts = parts.freeze
+        @lines = @parts.flat_map(&:lines).freeze
+        steps = WorkOrder.new(dish, @parts, catalogue).steps
+        ledger = Ledger.new(@lines, steps, catalogue)
+        @steps = with_the_rest(steps, ledger.unused).freeze
+        @holes = Ledger.new(@lines, @steps, catalogue).holes.freeze
+        @warnings = (parts.flat_map(&:warnings) + @lines.flat_map(&:warnings)).uniq.freeze
+        freeze
+      end
+
+      def main = parts[dish.main]
+      # Nothing of wheat was there to replace.
+      def already_gluten_free? = parts.all?(&:untouched?) && dish.recipe.ingredients.none? { |line| gluten?(line) }
+      def part_of(line) = parts.find { |part| part.lines.any? { |own| own.equal?(line) } }&.name
+
+      # Minutes with hands on, whole minutes one after another, things to wash.   @return [Hash]
+      def costs
+        {hands_on_minutes: steps.select { |step| step.attended || step.minutes.nil? }.sum { |step| minutes_of(step) }.round,
+         whole_minutes: steps.sum { |step| minutes_of(step) }.round,
+         to_wash: [parts.count(&:family) + steps.map(&:kind).count { |kind| %w[fry boil].include?(kind) }.clamp(0, 2), 1].max + 1}
+      end
+
+      private
+
+      UNTIMED = {"set_out" => :set_out_minutes, "mix" => :mix_minutes, "shape" => :shape_minutes}.freeze
+      private_constant :UNTIMED
+
+      # A step without minutes of its own takes as long as such steps usually do.
+      def minutes_of(step)
+        return step.minutes * step.batches if step.minutes
+
+        UNTIMED.key?(step.kind) ? Constants.fetch(:dishes, UNTIMED.fetch(step.kind)) : 0.0
+      end
+
+      def gluten?(line) = line.gluten? || @catalogue.find_key(line.ingredient)&.contains_gluten?
+
+      # What no step wanted is served with it: never dropped.
+      def with_the_rest(steps, unused)
+        return steps if unused.empty?
+
+        list = Families::Companions.list(unused.map { |line| Families::Companions.say(line, @catalogue) })
+        last = steps.index { |step| step.kind == "store" } || steps.length
+        [*steps[0...last], Families::Step.new(kind: "serve", text: "With it: #{list}.", uses: unused), *steps[last..]]
+      end
+    end
+  end
+end

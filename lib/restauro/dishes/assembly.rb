@@ -1,0 +1,68 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # What is done with the parts once they are made, where no family does it itself: layered and baked, poured over at the table, chilled and shaped.
+    class Assembly
+      # @param answers [Array<PartAnswer>]
+      def initialize(dish, answers, catalogue)
+        @dish = dish
+        @answers = answers
+        @catalogue = catalogue
+        freeze
+      end
+
+      # @return [Array<Families::Step>]
+      def steps = [*layered, *over].compact
+
+      private
+
+      def families = @answers.filter_map { |part| part.family&.key }
+      def step(**more) = Families::Step.new(**more)
+      def figure(name) = Constants.fetch(:dishes, name)
+      # A dish that goes into the oven though no crust, coat or batter of it is baked.
+      def baked? = @dish.said.baked && (families & %w[crust breading batter]).empty?
+
+      def layered
+        return [] unless baked?
+
+        oven = @dish.said.oven || Kitchen::OvenTemperature.new(celsius: figure(:bake_celsius))
+        [step(kind: "preheat", text: "Heat the oven to #{oven.say}.", minutes: Constants.fetch(:crust, :preheat_minutes), celsius: oven.celsius),
+         step(kind: "shape", text: "#{fill}.", uses: @answers.flat_map(&:lines).select { |line| line.grams && laid?(line) },
+              look_for: "no higher than a finger under the rim"),
+         step(kind: "bake", text: "Bake at #{oven.say}#{" in the #{@dish.said.pan.say} dish" if @dish.said.pan}.", minutes: minutes,
+              celsius: oven.celsius, safety: %w[reheat middle_decides],
+              look_for: "bubbling also in the middle, brown on top"),
+         step(kind: "rest", text: "Let it stand before it is served.", minutes: figure(:rest_minutes), look_for: "it sets enough to be cut",
+              safety: ["hot_filling"])]
+      end
+
+      def minutes = @dish.said.bake_minutes || figure(:bake_minutes)
+
+      # What is laid into the dish: bought pasta and sheets, and crumbs and cheese on top.
+      def laid?(line) = %w[gf_pasta_sheets gf_pasta gf_bread].include?(line.ingredient)
+
+      def fill
+        tops, mains = @answers.partition { |part| part.part.place == :top }
+        names = mains.map { |part| part.name.to_s.downcase }
+        filled = mains.length > 1 ? "Layer #{Families::Companions.list(names)} in the dish" : "Turn it into a buttered dish"
+        on = tops.map do |part|
+          part.lines.any? { |line| line.role == "crumb" } ? "scatter the crumbs over it" : "spread the #{part.name.to_s.downcase} over it"
+        end
+        [filled, *on].join("; ")
+      end
+
+      # What goes over at the table.
+      def over
+        join = @dish.joins.find { |found| found.how == "over" } or return []
+        from, to = @answers[join.from], @answers[join.to]
+        return [] unless from.family&.key == "sauce"
+
+        coat = %w[breading batter].include?(to.family&.key)
+        where = coat ? "beside it, or over it at the last moment: a coat stays crisp only so" : "over it at the table"
+        [step(kind: "serve", text: "#{from.name}: warm it, a splash of water if it has thickened; #{where}.", hold_minutes: 5, part: from.name,
+              look_for: "as thick on the plate as it should be, not in the pan", safety: ["hot_hold"])]
+      end
+    end
+  end
+end

@@ -1,0 +1,43 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # One formula of a dish, or a layer without flour.   name · family key or nil · recipe Recipes::Recipe of its own lines, the dish's steps
+    # with them
+    #   place :main, :top (crumbs to scatter) or :table (to serve with it)
+    Part = Struct.new(:name, :family, :recipe, :place, keyword_init: true) do
+      def initialize(place: :main, **)
+        super
+        freeze
+      end
+
+      def lines = recipe.ingredients
+      def with(**changes) = Part.new(**to_h.merge(changes))
+    end
+
+    # How a part meets another: from and to are indexes of parts.   how lines, covers, fills, between, around or over
+    Join = Struct.new(:from, :to, :how, keyword_init: true) do
+      def initialize(**)
+        super
+        freeze
+      end
+    end
+
+    # What was read.   title · parts Array of Part · joins Array of Join · said Said · recipe all of it, as it stands
+    Dish = Struct.new(:title, :parts, :joins, :said, :recipe, keyword_init: true) do
+      def initialize(**)
+        super
+        parts.freeze
+        joins.freeze
+        freeze
+      end
+
+      def one_part? = parts.length == 1
+
+      # The part that names the dish: a crust or a dropped top with flour, else the first with flour.   @return [Integer]
+      def main = parts.index { |part| part.family == "crust" } || parts.index(&:family) || 0
+      def joins_from(index) = joins.select { |join| join.from == index }
+      def joins_to(index) = joins.select { |join| join.to == index }
+    end
+  end
+end

@@ -1,0 +1,73 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # How the parts of a dish meet, by what they are and what their headings say.
+    module Joins
+      OVER = /\b(?:to serve|serve with|glaze|gravy|dip|custard to|dressing)/i
+      LAYERED = /\b(?:lasagn|cannelloni|moussaka|pastitsio|gratin|bake|layer)/i
+      COATS = %w[breading batter].freeze
+      DOUGHS = %w[gnocchi pasta].freeze
+
+      module_function
+
+      # @param parts [Array<Part>]   @return [Array<Join>]
+      def of(parts, recipe, catalogue)
+        return [] if parts.length < 2
+
+        host = parts.index { |part| part.family == "crust" } || parts.index { |part| (COATS + DOUGHS).include?(part.family) } ||
+            parts.index { |part| part.family == "sauce" }
+        return [] unless host
+
+        parts.each_index.filter_map { |index| index == host ? nil : join(parts, index, host, recipe, catalogue) }
+      end
+
+      def join(parts, index, host, recipe, _catalogue)
+        part, to = parts[index], parts[host]
+        return Join.new(from: index, to: host, how: "over") if part.place == :table || (part.family == "sauce" && part.name.to_s.match?(OVER))
+        return Join.new(from: index, to: host, how: "covers") if part.place == :top
+
+        case to.family
+        when "crust" then crust_join(index, host, parts, recipe)
+        when *COATS then coat_join(part, index, host, recipe)
+        when "pasta", "gnocchi" then dough_join(part, index, host, recipe)
+        else Join.new(from: index, to: host, how: part.family.nil? && recipe.title.to_s.match?(LAYERED) ? "between" : "fills")
+        end
+      end
+
+      # A crust lines the dish under what fills it, or covers what is under it.
+      def crust_join(index, host, parts, recipe)
+        words = [parts[host].name, recipe.title, *recipe.steps.map(&:text)].join("\n")
+        covers = words.match?(/\b(?:crumble|cobbler|topping|lid|pot pie|top with|streusel|covered)\b/i) || lidded?(parts, recipe, words)
+        Join.new(from: host, to: index, how: covers ? "covers" : "lines")
+      end
+
+      # A pie with a savoury sauce in it has its crust on top, unless it says that it lines the tin (common practice).
+      def lidded?(parts, recipe, words)
+        sauces = parts.select { |part| part.family == "sauce" }
+        savoury = sauces.any? && sauces.flat_map(&:lines).none? { |line| line.text.match?(/\b(?:sugar|honey|syrup)\b/i) }
+        recipe.title.to_s.match?(/\bpies?\b/i) && savoury &&
+          !words.match?(/\b(?:tart|quiche|flan|open|custard|line[sd]?|blind|base|bottom|double crust)\b/i)
+      end
+
+      # A very thick base is what a croquette's coat goes around; another sauce goes over a coat at the table.
+      def coat_join(part, index, host, recipe)
+        return Join.new(from: host, to: index, how: "around") if part.family == "sauce" &&
+            recipe.title.to_s.match?(/\bcroquette|\bkroket|\bcroqueta/i)
+
+        Join.new(from: index, to: host, how: part.family == "sauce" ? "over" : "fills")
+      end
+
+      # Dumplings cook on the stew they are for.
+      def parts_of_a_pot?(part, recipe) = part.family == "sauce" && recipe.title.to_s.match?(/\bdumplings?\b/i)
+
+      def dough_join(part, index, host, recipe)
+        return Join.new(from: index, to: host, how: "fills") if part.family.nil? && part.name.to_s.match?(Recipes::Parts::FILLING)
+        return Join.new(from: host, to: index, how: "covers") if parts_of_a_pot?(part, recipe)
+
+        layered = recipe.title.to_s.match?(LAYERED)
+        Join.new(from: index, to: host, how: layered ? "between" : (part.family.nil? && part.name == "Filling" ? "fills" : "over"))
+      end
+    end
+  end
+end

@@ -1,0 +1,21 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # What becomes of one part.   part Part · family object or nil · swap the family's own swap or nil · pairs each wheat line with those in its place
+    #   steps Array of Families::Step · warnings · substitutions · failed the error where the family could not do it, or nil
+    PartAnswer = Struct.new(:part, :family, :swap, :pairs, :steps, :warnings, :substitutions, :failed, keyword_init: true) do
+      def initialize(swap: nil, family: nil, failed: nil, **)
+        super
+        freeze
+      end
+
+      def name = part.name
+      def with(**changes) = PartAnswer.new(**to_h.merge(changes))
+      # @return [Array<Recipes::Line>] our lines, titles left out
+      def lines = pairs.flat_map(&:last).reject(&:words?)
+      # Whether nothing of wheat had to be replaced.
+      def untouched? = swap.nil? || swap.replaced.empty?
+    end
+  end
+end

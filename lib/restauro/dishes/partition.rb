@@ -1,0 +1,145 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # Reads a recipe into a dish: its groups of lines, what family each is, how they meet.
+    class Partition
+      NAMED = {"crust" => "Crust", "sauce" => "Sauce", "batter" => "Batter", "breading" => "Coat", "gnocchi" => "Dough", "pasta" => "Dough"}.freeze
+      COATS = %w[breading batter].freeze
+      POURED = /\b(?:sauce|gravy|syrup|glaze|dressing|dip|cream|butter|salsa)\b/i
+      # Mash or cheese on a sauce; a pizza's topping lies on its own crust.
+      TOPPED = /\A(?:for\s+)?(?:the\s+)?(?:potato\s+|mash(?:ed)?\s+)*(?:topping|mash|mashed potato(?:es)?)\z/i
+
+      # @param recipe [Recipes::Recipe]   @param family [String, nil] forces a reading of one part   @param given [Hash] part name => family
+      # @return [Dish]   @raise [InvalidInput]
+      def self.of(recipe, catalogue, family: nil, given: {}) = new(recipe, catalogue, family, given).dish
+
+      def initialize(recipe, catalogue, family, given)
+        @recipe = recipe
+        @catalogue = catalogue
+        @family = family
+        @given = given.transform_keys(&:downcase)
+      end
+
+      def dish
+        parts = @family ? [whole(@family)] : read_parts
+        check_given(parts)
+        parts = [whole(Families.detect(@recipe, @catalogue).key)] if parts.none?(&:family)
+        Dish.new(title: @recipe.title, parts: parts, joins: Joins.of(parts, @recipe, @catalogue), said: Said.of(@recipe), recipe: @recipe)
+      end
+
+      private
+
+      def read_parts = Moved.of(named(coat_and_piece(parts_of(Grouping.new(@recipe, @catalogue).groups))), @recipe, @catalogue, @given)
+      def whole(family) = Part.new(name: @recipe.title || NAMED.fetch(family), family: family, recipe: @recipe)
+      def flour?(lines) = lines.any? { |line| line.counted? &&
+                                      @catalogue.fetch(line.ingredient).then { |i| i.starchy? || %w[pastry crumb].include?(i.group) } }
+
+      def parts_of(groups)
+        return [Part.new(name: @recipe.title, family: lone_family, recipe: @recipe)] if groups.length == 1
+
+        groups.each_with_index.map do |group, index|
+          recipe = @recipe.with(lines: [heading(group, index, groups), dish_title, *own(group.lines), *@recipe.steps].compact)
+          Part.new(name: group.label, family: family_of(group, recipe), recipe: recipe, place: place(group, groups))
+        end
+      end
+
+      # A part's lines stand in it alone; what goes to the table keeps its heading.
+      def own(lines) = lines.map { |line| line.part.to_s.match?(Grouping::TABLE) ? line : line.with(part: nil) }
+
+      def lone_family = Families.detect(@recipe, @catalogue).key
+
+      def dish_title = @recipe.title && Recipes::Line.new(text: @recipe.title, role: "title")
+
+      # A part is judged by its heading, the first by the dish's own title where it has none.
+      def heading(group, index, groups)
+        plain = group.label.to_s.match?(/\A(?:for\s+)?(?:the\s+)?(?:topping|dough|base|coating|coat)\z/i)
+        text = plain ? "#{group.label} (#{@recipe.title})" : group.label || (index.zero? ? @recipe.title : nil)
+        text && Recipes::Line.new(text: text, role: "title")
+      end
+
+      def family_of(group, recipe)
+        given = @given[group.label.to_s.downcase]
+        return given == "none" ? nil : given if given
+        return crumbs_only(group) unless flour?(group.lines) && thickened?(group)
+        return if fruit_in_its_juice?(group)
+
+        found = Families::Detection.new(recipe, @catalogue).candidates
+        found.length == 1 ? found.first : settled(found, group)
+      end
+
+      # Crumbs alone are scattered over something, or coat something.
+      def crumbs_only(group)
+        crumbs = group.lines.any? { |line| line.role == "crumb" }
+        return unless crumbs
+        return "breading" if group.lines.any? { |line| line.role == "egg" } || group.label.to_s.match?(/\bcoat|bread|schnitzel/i)
+
+        "crust" if group.label.to_s.match?(/\b(?:base|crust|shell)\b/i) || @recipe.title.to_s.match?(Grouping::BASED)
+      end
+
+      def thickened?(group)
+        group.lines.any? { |line| line.counted? && @catalogue.fetch(line.ingredient).then { |i| i.starchy? || i.group == "pastry" } }
+      end
+
+      # Fruit with a spoon of starch is a filling of the crust over it, not a sauce.
+      def fruit_in_its_juice?(group)
+        poured = group.lines.sum { |line| line.role == "liquid" && line.grams ? line.grams.value : 0.0 }
+        group.lines.any? { |line| @catalogue.find_key(line.ingredient)&.group == "fruit" } && poured <= Constants.fetch(:crust, :juicy_liquid_g) &&
+          group.lines.none? { |line| line.role == "fat" && line.grams && line.grams.value > poured + Constants.fetch(:dishes, :second_liquid_g) }
+      end
+
+      # Told by neither words nor weights: what its heading is made for, else the likelier of the two.
+      def settled(found, group)
+        return found.first if group.label.nil?
+        return "crust" if found.include?("crust") && group.label.match?(Families::Crust::Parts::CRUST)
+
+        found.first
+      end
+
+      def place(group, groups)
+        return :main if groups.length == 1
+        return :main if group.label.to_s.match?(Recipes::Parts::FILLING)
+        return :top if group.lines.any? { |line| line.role == "crumb" } && group.lines.none? { |line| %w[egg liquid].include?(line.role) ||
+            thickened?(group) }
+        return :top if group.label.to_s.match?(TOPPED) && !thickened?(group) && groups.any? { |other| thickened?(other) }
+
+        :main
+      end
+
+      # A coat without its piece, beside a group that is the piece: one part.
+      def coat_and_piece(parts)
+        coat = parts.index { |part| COATS.include?(part.family) } or return parts
+        return parts if parts[coat].lines.any? { |line| line.role == "other" && line.grams }
+
+        piece = parts.index { |part| piece?(part) } or return parts
+        joined = parts[coat].with(recipe: parts[coat].recipe.with(lines: parts[coat].recipe.lines + parts[piece].lines))
+        parts.each_with_index.filter_map { |part, index| index == piece ? nil : (index == coat ? joined : part) }
+      end
+
+      def piece?(part)
+        part.family.nil? && part.place == :main && !part.name.to_s.match?(POURED) &&
+          part.lines.any? { |line| line.role == "other" && line.kind != "herb" }
+      end
+
+      # Every part has a name of its own.
+      def named(parts)
+        return parts if parts.length == 1 && parts.first.name
+
+        seen = Hash.new(0)
+        parts.map do |part|
+          name = part.name || (part.place == :top ? "Crumbs" : nil) || NAMED[part.family] || "Filling"
+          name = name.sub(/\A(?:for|to make)\s+(?:the\s+)?/i, "").then { |short| short.empty? ? name : short[0].upcase + short[1..] }
+          count = seen[name] += 1
+          part.with(name: count > 1 ? "#{name} #{count}" : name)
+        end
+      end
+
+      def check_given(parts)
+        unknown = @given.keys - parts.map { |part| part.name.to_s.downcase } - parts.map { |part| part.recipe.title.to_s.downcase }
+        return if unknown.empty?
+
+        raise InvalidInput, "there is no part '#{unknown.first}' in this recipe; its parts are #{parts.map(&:name).join(", ")}"
+      end
+    end
+  end
+end

@@ -1,0 +1,95 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # A part without flour: crumbs to scatter, a filling, vegetables. What may not be eaten is replaced; what is raw is cooked; the rest is mixed
+    # or laid in.
+    class Plain
+      DRY = %w[seasoning lift acid].freeze
+
+      # @param part [Part]   @param lines [Array<Array(Line, Array<Line>)>, nil] pairs that another part has made already
+      def initialize(part, catalogue, exclusion)
+        @part = part
+        @catalogue = catalogue
+        @units = KitchenUnits.of(part.recipe.system)
+        @found = Diets::Substitutes.new(catalogue, exclusion, units: @units).of(part.recipe)
+        @exclusion = exclusion
+        freeze
+      end
+
+      # @return [PartAnswer]
+      def answer
+        pairs = @part.lines.map { |line| [line, in_place_of(line)] }
+        lines = pairs.flat_map(&:last)
+        PartAnswer.new(part: @part, pairs: pairs.freeze, steps: steps(lines).freeze, substitutions: @found.select(&:found?).freeze,
+                       warnings: (lines.flat_map(&:warnings) + @exclusion.warnings(@part.recipe.with(lines: lines), @catalogue)).uniq.freeze)
+      end
+
+      private
+
+      # Flour left over in a part without a family of its own goes by starch.
+      def in_place_of(line)
+        elsewhere.in_place_of(line) || @found.find { |found| found.line.equal?(line) && found.found? }&.lines || [line]
+      end
+
+      def elsewhere
+        Families::WheatElsewhere.new(@catalogue, flour: -> { Families::Sauce::Choice.new(@catalogue, @exclusion).rescuer }, exclusion: @exclusion,
+                                     units: @units)
+      end
+
+      def list(lines) = Families::Companions.list(lines.map { |line| Families::Companions.say(line, @catalogue) })
+      def name = @part.name.to_s
+
+      def steps(lines)
+        return crumbs(lines) if @part.place == :top && lines.any? { |line| line.role == "crumb" }
+        return mash(lines) if mashed?(lines)
+
+        companions = Families::Companions.new(lines.select { |line| line.role == "other" &&
+                                                            @catalogue.find_key(line.ingredient)&.group != "sugar" }, @catalogue)
+        fats = lines.select { |line| line.role == "fat" }
+        early = companions.early_steps(fats)
+        cooked = early.flat_map(&:uses)
+        simmer = companions.simmer_steps
+        rest = lines.reject { |line| (cooked + simmer.flat_map(&:uses)).any? { |used| used.equal?(line) } }
+        [*early, *simmer_in(simmer, rest, lines), *mixed(rest, lines)]
+      end
+
+      # What is poured simmers with what is tender in it: a ragout, a tomato sauce.
+      def simmer_in(simmer, rest, lines)
+        liquids = rest.select { |line| line.role == "liquid" }
+        return simmer if liquids.empty? || lines.none? { |line| line.role == "other" && line.kind }
+
+        [Families::Step.new(kind: "simmer", text: "#{name}: pour in #{list(liquids)}; simmer gently.",
+                            minutes: Constants.fetch(:making, :tender_minutes), uses: liquids,
+                            look_for: "thick enough that a spoon leaves a track"), *simmer]
+      end
+
+      def mixed(rest, lines)
+        rest = rest.reject { |line| line.role == "liquid" } if lines.any? { |line| line.role == "other" && line.kind }
+        return [] if rest.empty?
+
+        eggs = rest.any? { |line| line.role == "egg" }
+        [Families::Step.new(kind: "mix", text: "#{name}: #{rest.length > 1 ? "mix #{list(rest)}" : "have ready #{list(rest)}"}.", uses: rest,
+                            safety: eggs ? ["raw_flour"] : [])]
+      end
+
+      def mashed?(lines) = root(lines) && (name.match?(/\bmash/i) || lines.any? { |line| line.text.match?(/\bmash/i) } || @part.place == :top)
+      def root(lines) = lines.find { |line| Families::Dough::Contents.roots.any? { |_, row| row["raw"] == line.ingredient } }
+
+      # Potatoes boiled, dried and mashed with the rest.
+      def mash(lines)
+        roots, rest = lines.partition { |line| line.equal?(root(lines)) }
+        [Families::Step.new(kind: "boil", text: "Boil #{list(roots)} in salted water until a knife goes through; drain and let them steam dry.",
+                            minutes: Constants.fetch(:dishes, :mash_minutes), uses: roots, look_for: "dull and floury, no water in the pot"),
+         Families::Step.new(kind: "mix", text: "#{name}: mash them#{" with #{list(rest)}" if rest.any?}.", uses: rest,
+                            look_for: "smooth, and stiff enough to spread")]
+      end
+
+      def crumbs(lines)
+        fat, others = lines.partition { |line| line.role == "fat" }
+        words = fat.any? ? "stir #{list(others)} into #{list(fat)}, melted" : "have ready #{list(others)}"
+        [Families::Step.new(kind: "mix", text: "Crumbs: #{words}.", uses: lines, look_for: fat.any? ? "every crumb damp" : nil)]
+      end
+    end
+  end
+end

@@ -1,0 +1,41 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # What is not this trade: loaves, sponges, biscuits, choux. Said in one sentence, never turned into something else.
+    module Refusal
+      TABLE = DataFiles.yaml("dishes/refused.yml")
+      OURS, FLAT = TABLE.values_at("ours", "flat").map { |words| /#{words}/i }
+      KINDS = TABLE["kinds"].transform_values { |words| /#{words}/i }.freeze
+
+      module_function
+
+      # @param recipe [Recipes::Recipe]   @raise [InvalidInput]
+      def check!(recipe, catalogue)
+        kind = named(recipe) || loaf(recipe, catalogue) or return
+        raise InvalidInput, "this is a #{kind}, which Restauro does not do: it does sauces, batters, crumb coats, crusts, gnocchi and pasta"
+      end
+
+      # By the title, where flour is there to make it of.
+      def named(recipe)
+        title = recipe.title.to_s
+        return if title.match?(OURS) || !flour?(recipe)
+
+        KINDS.find { |kind, words| title.match?(words) && !(kind == "yeast bread" &&
+                                                            title.match?(/\b(?:with|on|and)\s+(?:\w+\s+)?(?:bread|toast)/i)) }&.first
+      end
+
+      def flour?(recipe) = recipe.ingredients.any? { |line| %w[flour starch thickener].include?(line.role) && line.grams }
+
+      # Yeast in a kneaded dough that is not to be thin.
+      def loaf(recipe, catalogue)
+        return unless recipe.ingredients.any? { |line| line.ingredient == "yeast_dried" }
+        return if recipe.lines.select(&:words?).any? { |line| line.text.match?(FLAT) }
+
+        parts = recipe.ingredients.select(&:counted?).map { |line| [catalogue.fetch(line.ingredient), line.grams.value] }
+        ratio = Hydration::WaterRatio.of(parts)
+        "yeast bread" if ratio&.between?(0.7, 1.6)
+      end
+    end
+  end
+end

@@ -1,0 +1,101 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # What the recipe's own text says of oven, tin, minutes, pieces: the cook's word, each with the line it was read from.
+    #   oven Kitchen::OvenTemperature · pan Kitchen::BakingPan · bake_minutes, simmer_minutes min · makes how many · oil "180C", "175C shallow" or nil
+    #   baked whether it goes into an oven at all · from Hash of name => line
+    Said = Struct.new(:oven, :pan, :bake_minutes, :simmer_minutes, :makes, :oil, :baked, :from, keyword_init: true) do
+      def initialize(**)
+        super
+        freeze
+      end
+
+      # Option names with what was read.   @return [Array<Hash>]
+      def to_a = from.map { |name, line| {option: name.to_s, line: line} }
+    end
+
+    class << Said
+      MINUTES = /(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:min\b|mins\b|minutes?\b)/i
+      HOURS = /(\d(?:[.,]5)?|½)\s*(?:hours?|hrs?)\b/i
+      BAKES = /\bbake[ds]?\b|\bbaking\b|\boven\b|\broast\b|\bgratin\b/i
+      BAKED_TITLE = /\b(?:gratin|lasagn[ea]|bake|baked|pie|tart|quiche|crumble|cobbler|moussaka|pastitsio|cannelloni|casserole|muffins?|popovers?|
+        puddings?|galette|pizza)\b/ix
+      # "Steak pie gravy" is poured.
+      POURED_TITLE = /\b(?:gravy|sauce|custard)\s*\z/i
+      BLIND = /\bblind\b/i
+      SIMMERS = /\bsimmer|\bbubble\b|\bcook gently\b/i
+      MAKES = /\b(?:makes|yields?)\D{0,12}(\d{1,3})\b/i
+      DEEP = /\bdeep[- ]?fr(?:y|ied)\b/i
+      SHALLOW = /\b(?:shallow[- ]?fr(?:y|ied)|fr(?:y|ied)|pan[- ]?fr(?:y|ied))\b/i
+      PAN_WORD = /\b(?:tin|dish|pan|tray|tart|pie|springform|skillet|mould|round|square|oval)\b/i
+
+      # @param recipe [Recipes::Recipe]   @return [Said]
+      def of(recipe)
+        words = recipe.lines.select(&:words?).map(&:text)
+        sentences = words.flat_map { |text| text.split(/(?<=[.;!])\s+/) }
+        baking = filled_first(sentences)
+        found = {oven: oven(baking), pan: pan(sentences), bake_minutes: minutes(baking, BAKES), simmer_minutes: minutes(sentences, SIMMERS),
+                 makes: makes(words),
+                 oil: oil(sentences)}.compact
+        baked = found.key?(:oven) || sentences.any? { |text| text.match?(BAKES) } ||
+          (words.first.to_s.match?(BAKED_TITLE) && !words.first.match?(POURED_TITLE))
+        new(**found.transform_values(&:first), baked: baked,
+            from: found.transform_values { |pair| pair.last.strip }.freeze)
+      end
+
+      private
+
+      # What is said of the filled crust before what is said of the blind one: "bake blind at 190, fill, bake at 170".
+      def filled_first(sentences)
+        return sentences if sentences.none? { |text| text.match?(BLIND) }
+
+        sentences.flat_map { |text| text.match?(BLIND) ? text.split(/[,;]|\bthen\b/) : [text] }.partition { |text| !text.match?(BLIND) }.flatten
+      end
+
+      def first_in(texts) = texts.lazy.filter_map { |text| (yield text)&.then { |value| [value, text] } }.first
+
+      def oven(texts)
+        first_in(texts) do |text|
+          next if text.match?(/\b(?:oil|fat|fry|middle|centre|core|thermometer)\b/i) && !text.match?(BAKES)
+
+          Kitchen::OvenTemperature.parse(text.gsub(/(\d)\s*(?:degrees|deg)\s*/i, '\1 ').sub(/(\d{3})\s*°(?!\s*[CF])/, '\1 °C'))
+        rescue InvalidInput
+          nil
+        end
+      end
+
+      def pan(texts)
+        first_in(texts) do |text|
+          next unless text.match?(PAN_WORD)
+
+          Kitchen::BakingPan.parse(text) || (text.match?(/\d\s*-?\s*(?:cm|in\b|inch)/i) ? Kitchen::BakingPan.parse("#{text} round") : nil)
+        rescue InvalidInput
+          nil
+        end
+      end
+
+      # The longest time that is said with such words, or beside degrees.
+      def minutes(texts, words)
+        first_in(texts.select { |text| text.match?(words) || (words == BAKES && text.match?(/\d{3}\s*°?\s*[CF]\b|gas (?:mark )?\d/i)) }) do |text|
+          match = text.match(MINUTES)
+          next (match[2] ? (match[1].to_f + match[2].to_f) / 2 : match[1].to_f) if match
+
+          text.match(HOURS)&.then { |hours| 60 * Numbers.value(Numbers.plain(hours[1]).strip).to_f }
+        end
+      end
+
+      def makes(texts) = first_in(texts) { |text| text[MAKES, 1]&.to_i&.then { |count| count if count.between?(1, 200) } }
+
+      def oil(texts)
+        first_in(texts) do |text|
+          next unless text.match?(DEEP) || text.match?(SHALLOW)
+
+          degrees = text.match(/(1[4-9]\d|200)\s*°?\s*C\b/)&.[](1) ||
+              text.match(/(3[0-9]\d)\s*°?\s*F\b/)&.then { |found| ((found[1].to_f - 32) / 1.8).round }
+          text.match?(DEEP) ? "#{degrees || 180}C" : "#{degrees || 175}C shallow"
+        end
+      end
+    end
+  end
+end

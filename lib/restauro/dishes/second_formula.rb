@@ -1,0 +1,82 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # Where a list without headings holds more than one formula: a second flour with a fat or a liquid of its own, crumbs to scatter over a sauce,
+    # fruit beside a crust.
+    class SecondFormula
+      # @param catalogue [Catalogue]
+      def initialize(catalogue)
+        @catalogue = catalogue
+        freeze
+      end
+
+      # @param lines [Array<Recipes::Line>] of one heading   @return [Array<Array<Recipes::Line>>] one list, or more
+      def split(lines)
+        cut = second_flour(lines) || crumb_top(lines)
+        return [lines] unless cut && cut.positive? && cut < lines.length
+
+        [lines[0...cut], *split(lines[cut..])]
+      end
+
+      private
+
+      def group(line) = @catalogue.find_key(line.ingredient)&.group
+      def flour?(line) = line.counted? && @catalogue.fetch(line.ingredient).starchy? && group(line) != "meal"
+      def wheat?(line) = flour?(line) && @catalogue.fetch(line.ingredient).contains_gluten?
+      def liquid?(line) = line.role == "liquid" && line.grams && line.grams.value > least_g
+      def least_g = Constants.fetch(:dishes, :second_liquid_g)
+
+      # A flour stands a second time, and what comes between the two, or after the second, repeats what the first had.   @return [Integer, nil]
+      def second_flour(lines)
+        first = lines.index { |line| wheat?(line) } or return
+        second = (first + 1...lines.length).find { |index| wheat?(lines[index]) && own_formula?(lines, first, index) } or return
+        start(lines, first, second)
+      end
+
+      # The second has a fat or a liquid of its own, and the first is whole without them.
+      def own_formula?(lines, first, second)
+        from = start(lines, first, second)
+        ahead, after = lines[0...from], lines[from..]
+        whole?(ahead) && after.any? { |line| line.role == "fat" || liquid?(line) } && (after.any? { |line| liquid?(line) } || crumble?(after))
+      end
+
+      def whole?(lines)
+        lines.any? { |line| liquid?(line) || %w[egg crumb puree cheese].include?(line.role) || line.role == "fat" } &&
+            lines.any? { |line| flour?(line) }
+      end
+
+      def crumble?(lines) = lines.any? { |line| line.role == "fat" } && lines.any? { |line| flour?(line) }
+
+      # The second formula begins with the things before its flour that stand a second time, or that its pot begins with: fat, onions.
+      def start(lines, first, second)
+        index = second
+        index -= 1 while index - 1 > first && begins?(lines, index - 1, first)
+        index
+      end
+
+      # After crumbs a coat is whole: what follows belongs to the next.
+      def begins?(lines, index, first)
+        line = lines[index]
+        ahead = lines[0...index]
+        return false if %w[crumb].include?(line.role)
+        return true if ahead.any? { |other| other.role == "crumb" }
+
+        line.role == "fat" && ahead[first..].to_a.any? { |other| other.role == "fat" } || (line.kind == "soften" &&
+            ahead[first..].to_a.any? { |other| other.role == "fat" || liquid?(other) })
+      end
+
+      # Crumbs behind a sauce, with the fat after them.   @return [Integer, nil]
+      def crumb_top(lines)
+        index = lines.index { |line| line.role == "crumb" && line.grams } or return
+        ahead = lines[0...index]
+        return unless ahead.any? { |line| liquid?(line) } && ahead.any? { |line| flour?(line) || line.ingredient == "wheat_pasta" } &&
+            ahead.none? { |line| line.role == "egg" && coat?(lines) }
+
+        ahead.sum { |line| liquid?(line) ? line.grams.value : 0.0 } > 2 * lines[index].grams.value ? index : nil
+      end
+
+      def coat?(lines) = lines.none? { |line| liquid?(line) }
+    end
+  end
+end

@@ -1,0 +1,88 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # The steps of all parts in one working order for one pair of hands: a dough rests while its filling cooks, a gravy is made before the coat
+    # is fried,
+    # everything is set out once and kept by one rule at the end.
+    class WorkOrder
+      HOSTS = %w[crust pasta gnocchi breading batter].freeze
+      ENDS = %w[set_out serve store].freeze
+      WAITS = %w[rest chill].freeze
+
+      # @param answers [Array<PartAnswer>]
+      def initialize(dish, answers, catalogue)
+        @dish = dish
+        @answers = answers
+        @catalogue = catalogue
+        @host = host
+        @assembly = Assembly.new(dish, answers, catalogue).steps
+        freeze
+      end
+
+      # @return [Array<Families::Step>]
+      def steps
+        return named(@answers.first) + assembly if @dish.one_part? && !assembly.any?
+
+        body = @host ? around_host : guests.flat_map { |part| work(part) }
+        [set_out, *body, *assembly, *ends("serve"), store].compact
+      end
+
+      private
+
+      def host = @answers.index { |part| part.family && HOSTS.include?(part.family.key) }
+      def guests = @answers.each_with_index.reject { |_, index| index == @host }.map(&:first)
+      def named(part) = part.steps.map { |step| step.with(part: part.name) }
+      def work(part) = named(part).reject { |step| ENDS.include?(step.kind) }
+      def ends(kind) = @answers.each_with_index.flat_map { |part, index| named(part).select { |step| step.kind == kind && said?(step, index) } }
+
+      # A sauce that goes into something is not served by itself.
+      def said?(step, index)
+        step.kind != "serve" || step.uses.any? || assembly.empty? && @dish.joins.none? { |join| inside?(join, index) }
+      end
+
+      def inside?(join, index) = [join.from, join.to].include?(index) && index != @host && join.how != "over"
+      attr_reader :assembly
+
+      # What waits first, the others meanwhile, then the host to its end.
+      def around_host
+        steps = work(@answers[@host])
+        wait = steps.index { |step| WAITS.include?(step.kind) && step.minutes.to_f >= 10 && early?(step) }
+        head, tail = wait ? [steps[0..wait], steps[wait + 1..]] : split_at_heat(steps)
+        [*head, *guests.flat_map { |part| work(part) + chilled(part) }, *tail]
+      end
+
+      # What a coat goes around is cold and firm before it is shaped.
+      def chilled(part)
+        return [] unless @dish.joins.any? { |join| join.how == "around" && @answers[join.to].equal?(part) }
+
+        [Families::Step.new(kind: "chill", text: "Spread it flat, its surface covered; chill until it can be shaped, then shape it with wet hands.",
+                            part: part.name,
+                            minutes: Constants.fetch(:dishes, :chill_minutes), look_for: "firm, cuts clean", safety: ["cooling"], hold_minutes: 1440)]
+      end
+
+      # A coat rests on its pieces for as long as it takes, but the sauce beside it comes first.
+      def early?(_step) = %w[crust pasta gnocchi].include?(@answers[@host].family.key)
+
+      def split_at_heat(steps) = [[], steps]
+
+      # One step to set out, with the cautions of all.
+      def set_out
+        found = ends("set_out")
+        return if found.empty?
+
+        things = found.map { |step| step.text[/\ASet out (?:a |three )?(?:clean )?(.+?)(?:, and the packs| and the packs)\.\z/, 1] }.compact.uniq
+        found.first.with(text: "Set out, clean: #{things.join("; ")}, and the packs.", safety: found.flat_map(&:safety).uniq, part: nil)
+      end
+
+      def store
+        found = ends("store")
+        return if found.empty?
+
+        said = found.filter_map(&:said).uniq
+        found.first.with(text: found.map(&:text).uniq.join(" "), safety: found.flat_map(&:safety).uniq, caution: said.any? ? said.join(" ") : nil,
+                         part: nil)
+      end
+    end
+  end
+end

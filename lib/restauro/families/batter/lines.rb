@@ -1,0 +1,58 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Families
+    class Batter
+      # The lines of our batter by what is done with them, each in one place: nothing is left over.
+      class Lines
+        DRY_ROLES = %w[flour starch thickener binder lift seasoning crumb].freeze
+        WET_ROLES = %w[egg liquid fat puree acid].freeze
+        FRIED = /\b(?:for|to) (?:deep[- ])?fry(?:ing)?\b|\bfor the (?:pan|tin)\b|\bfor greasing\b/i
+
+        attr_reader :companions
+
+        def initialize(swap, catalogue)
+          @catalogue = catalogue
+          @ours = swap.ours
+          @liquid = swap.liquid
+          @all = @ours.recipe.ingredients
+          @companions = Companions.new(@all.select { |line| companion?(line) }, catalogue)
+          freeze
+        end
+
+        def dry = @all.select { |line| (DRY_ROLES.include?(line.role) && !yeast.include?(line)) || group(line) == "sugar" }
+        def yeast = @all.select { |line| line.ingredient == "yeast_dried" }
+        def wet = @all.select { |line| WET_ROLES.include?(line.role) && group(line) != "fruit" && !line.equal?(@liquid) } - pan_fat
+        def cold = @all.select { |line| line.role == "egg" || group(line) == "liquid" }
+        def gum? = @all.any? { |line| %w[xanthan_gum guar_gum].include?(line.ingredient) }
+
+        # Fat for the tin or the pan, not for the batter.
+        def pan_fat
+          @all.select { |line| line.role == "fat" && (line.text.match?(FRIED) || @ours.style == "pudding" || (coating? && frying_fat?(line))) }
+        end
+
+        # What the batter goes around; else what goes into it.
+        def coated = coating? ? @companions.lines - @companions.at("table") - @companions.at("finish").select { |line| line.kind == "herb" } : []
+        def folded = coating? ? @companions.at("finish").select { |line| line.kind == "herb" } : inside
+        # In a hot tin the browned sausages lie under the batter.
+        def in_tin = @ours.style == "pudding" ? @companions.lines - @companions.at("table") : []
+        def table = @companions.at("table")
+
+        # What is folded in or lies in the tin is cooked first where it is raw; what the batter goes around cooks in it.
+        def early_steps
+          inner = Companions.new(@companions.lines - coated, @catalogue)
+          inner.early_steps
+        end
+
+        private
+
+        def coating? = @ours.style == "coating"
+        def frying_fat?(line) = line.grams && line.grams.value > Constants.fetch(:batter, :frying_fat_share) * @ours.grams
+        def inside = @ours.style == "pudding" ?
+            [] : (@companions.lines - @companions.at("table")) + @all.select { |line| line.role == "cheese" || group(line) == "fruit" }
+        def group(line) = @catalogue.find_key(line.ingredient)&.group
+        def companion?(line) = line.role == "other" && !%w[sugar fruit].include?(group(line))
+      end
+    end
+  end
+end

@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Families
+    class Breading
+      # The lines of our coat by the dish they stand in: dusting, wet, crumbs; what is coated, and what it is fried in.
+      class Lines
+        DUST = %w[flour starch thickener lift].freeze
+        WET = %w[egg liquid binder puree].freeze
+        CRUMB = %w[crumb cheese].freeze
+
+        attr_reader :companions
+
+        def initialize(swap, catalogue)
+          @all = swap.ours.recipe.ingredients
+          @companions = Companions.new(@all.select { |line| line.role == "other" }, catalogue)
+          freeze
+        end
+
+        # What is mixed and shaped before it is coated: where there is a purée, the pieces are cakes of it.
+        def mixture = cakes? ? @companions.lines - table + of(%w[puree seasoning acid]) : []
+        def cakes? = of(%w[puree]).any?
+
+        # Seasoning goes with the first dry dish, or into the cakes.   @return [Array<Array<Recipes::Line>>] one list for each dish
+        def dishes
+          dust, wet, crumb = of(DUST), of(WET) - mixture, of(CRUMB) + finishing - mixture
+          first = dust.any? ? dust : crumb
+          first.concat(of(%w[seasoning acid])) unless cakes?
+          [dust, wet, crumb].reject(&:empty?)
+        end
+
+        def coated = @companions.lines - table - finishing - mixture
+        def table = @companions.at("table")
+        def pan_fat = @all.select { |line| line.role == "fat" }
+        def in_tin = []
+
+        private
+
+        # Herbs and seeds in the crumbs.
+        def finishing = @companions.at("finish").select { |line| %w[herb late].include?(line.kind) }
+        def of(roles) = @all.select { |line| roles.include?(line.role) }
+      end
+    end
+  end
+end

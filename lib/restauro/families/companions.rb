@@ -1,0 +1,136 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Families
+    # What is only cooked along: meat, vegetables, herbs, bought pasta. Which stage of the cooking each belongs to, and the steps of the early ones.
+    #   The order in the pot is common practice: data/ingredients/kinds.yml.
+    class Companions
+      STAGES = %w[boiled brown soften infuse simmer finish table].freeze
+      GROUPS = {"vegetable" => "simmer", "bought" => "finish"}.freeze
+      BOILED = %w[gf_pasta gf_pasta_sheets gf_noodles gf_grain gf_couscous].freeze
+      UNKNOWN = {"stage" => "simmer", "rank" => "7", "words" => "add %s and cook it through"}.freeze
+      # Already cooked by the words of its line.
+      READY = /\b(?:cooked|softened|blanched|roast(?:ed)?|leftover|steamed|boiled|tinned|canned|sweated)\b/i
+      READY_ROW = {"stage" => "finish", "rank" => "1", "words" => "%s"}.freeze
+
+      attr_reader :lines
+
+      # @param lines [Array<Recipes::Line>] of our side, those that no formula has   @param catalogue [Catalogue]
+      # @param stew_minutes [Float, nil] min that the recipe itself simmers its meat
+      def initialize(lines, catalogue, stew_minutes: nil)
+        @catalogue = catalogue
+        @stew_minutes = stew_minutes
+        @lines = lines.freeze
+        @rows = lines.to_h { |line| [line, row(line)] }.compare_by_identity.freeze
+        freeze
+      end
+
+      # @param stage [String] of STAGES   @return [Array<Recipes::Line>] in the order they go in
+      def at(stage) = @lines.select { |line| @rows[line]["stage"] == stage }.sort_by.with_index { |line, index| [@rows[line]["rank"].to_i, index] }
+
+      # "brown 200 g sausage meat, broken up, until nothing is pink"
+      def words(line) = @rows[line]["words"] % Companions.say(line, @catalogue)
+      def safety(lines) = lines.filter_map { |line| @rows[line]["safety"] }.uniq
+
+      # "200 g sausage meat", the cook's own words where the catalogue has none.
+      def self.say(line, catalogue)
+        return "#{grams(line)}#{catalogue.fetch(line.ingredient).say}" if line.ingredient && line.role != "seasoning"
+
+        name = (line.name_text || line.text).strip.sub(/\A[-*•\s]+/, "").sub(/\A(?:of|the)\s+/i, "")
+        line.grams || line.amount_text.nil? ? "#{grams(line)}#{name}" : "#{line.amount_text} #{name}".strip
+      end
+
+      def self.grams(line) = line.grams ? "#{Recipes::WeighedLine.tenths(line.grams.value.round(line.grams.value < 20 ? 1 : 0))} g " : ""
+
+      def self.list(words) = words.length < 2 ? words.join : "#{words[0..-2].join(", ")} and #{words.last}"
+
+      # Boiled, browned and softened before anything thickens.   @param fats [Array<Recipes::Line>] what they are fried in
+      # @return [Array<Step>]
+      def early_steps(fats = []) = [*boiled, *browned(fats), *softened(fats)]
+
+      # What cooks in the sauce until it is tender.   @return [Array<Step>]
+      def simmer_steps = [*back, *tender]
+      # The same where there is no sauce for what was browned to go back into.
+      def dry_steps = [*(back if cuts?), *tender]
+
+      private
+
+      # What was browned first goes back; a whole cut until it is tender.
+      def back
+        browned = at("brown")
+        return [] if browned.empty?
+
+        quick = browned.any? { |line| line.kind == "quick_meat" }
+        words, minutes, look = if cuts? then [", lid on, low, until tender", stew_minutes, "a fork goes in and out"]
+                               elsif quick then [", lid on, low", figure(:tender_minutes), "its middle done, no longer"]
+                               else ["", figure(:back_minutes), "hot through"]
+                               end
+        [Step.new(kind: "simmer", text: "#{Companions.list(browned.map { |line| Companions.say(line, @catalogue) })} back into the pan#{words}.",
+                  minutes: minutes, uses: browned, look_for: look, attended: !cuts?, safety: safety(browned))]
+      end
+
+      def stew_minutes = @stew_minutes || Constants.fetch(:dishes, :stew_minutes)
+      def cuts? = at("brown").any? { |line| line.kind == "whole_meat" }
+
+      def tender
+        at("simmer").chunk_while { |a, b| @rows[a]["words"] == @rows[b]["words"] }.map do |group|
+          said = @rows[group.first]["words"] % Companions.list(group.map { |line| Companions.say(line, @catalogue) })
+          Step.new(kind: "simmer", text: "#{capital(said)}#{@rows[group.first]["rank"].to_i > 7 ? "" : ", lid on, low"}.",
+                   minutes: minutes(group.first), uses: group, safety: safety(group))
+        end
+      end
+
+      def capital(words) = words[0].upcase + words[1..]
+
+      def boiled
+        found = at("boiled")
+        return [] if found.empty?
+
+        names = Companions.list(found.map { |line| Companions.say(line, @catalogue) })
+        [Step.new(kind: "boil",
+                  text: "Boil #{names} in plenty of salted water, two minutes short of what the pack says; drain, keep a cup of the water.",
+                  minutes: figure(:pack_boil_minutes), uses: found, safety: ["steam"], look_for: "a little firm still: it goes on cooking")]
+      end
+
+      # Raw meat first, and each kind cooked through: nothing raw goes into a sauce off the heat.
+      def browned(fats)
+        at("brown").map do |line|
+          fat = fats.any? && line.equal?(at("brown").first) ? " in a little of the #{@catalogue.fetch(fats.first.ingredient).say}" : ""
+          Step.new(kind: "brown", text: "#{capital(words(line))}#{fat}; lift it out.", minutes: figure(:brown_minutes),
+                   uses: [line, *fats.first(fat.empty? ? 0 : 1)],
+                   look_for: "brown all over, its juice clear", safety: [*safety([line]), "raw_meat"])
+        end
+      end
+
+      def softened(fats)
+        found = at("soften")
+        return [] if found.empty?
+
+        fat = fats.map { |line| Companions.say(line, @catalogue) }
+        into = fat.any? ? " in #{Companions.list(fat)}" : " in a little fat, or a splash of water,"
+        [Step.new(kind: "brown", text: "Soften #{Companions.list(found.map { |line| Companions.say(line, @catalogue) })}#{into} on medium, stirring.",
+                  minutes: figure(:soften_minutes), uses: [*fats, *found], look_for: "soft and see-through; for a brown gravy let it go golden")]
+      end
+
+      def minutes(line)
+        return figure(:fish_minutes) if @rows[line]["safety"] == "fish"
+
+        @rows[line]["rank"].to_i >= 8 ? figure(:wilt_minutes) : figure(:tender_minutes)
+      end
+
+      def figure(name) = Constants.fetch(:making, name)
+
+      def row(line)
+        ingredient = line.ingredient && @catalogue.find_key(line.ingredient)
+        return {"stage" => "boiled", "rank" => "0", "words" => "boil %s"} if ingredient && BOILED.include?(ingredient.key)
+        return READY_ROW if READY.match?(line.text) && !%w[brown].include?(kind(line)&.fetch("stage"))
+        return kind(line) || UNKNOWN unless ingredient
+
+        stage = GROUPS.fetch(ingredient.group, "finish")
+        {"stage" => stage, "rank" => "4", "words" => stage == "simmer" ? "add %s, simmer until tender" : "%s"}
+      end
+
+      def kind(line) = line.kind && DataFiles.yaml("ingredients/kinds.yml")[line.kind]
+    end
+  end
+end

@@ -1,0 +1,94 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Families
+    class Crust
+      # What goes on a crust between its blind baking and its oven: a barrier, the filling, the lid, the wash.
+      class FillSteps
+        # @param ours [Prediction]
+        def initialize(ours, catalogue)
+          @ours = ours
+          @catalogue = catalogue
+          freeze
+        end
+
+        # Lines that are only there to brush with.
+        def self.glaze(recipe)
+          Recipes::Parts.of(recipe, :aside).select { |line| Glaze.line?(line) }
+        end
+
+        # @return [Array<Step>]
+        def steps = [barrier, fill, *lid].compact
+
+        private
+
+        def constant(name) = Constants.fetch(:crust, name)
+        def filled? = !@ours.filling.nil?
+
+        def barrier
+          return unless filled? && @ours.open? && %w[rolled pressed base].include?(@ours.style.key)
+
+          exclusion = @ours.options.exclusion(@catalogue)
+          brush = if exclusion.allows?(@catalogue.fetch("egg_white")) then "egg white, and two minutes more in the oven"
+                  else "melted fat, then a spoon of gluten-free crumbs"
+                  end
+          Step.new(kind: "shape", text: "Against a soggy bottom: brush it hot with #{brush}.", look_for: "a shine that closes the pores")
+        end
+
+        def fill
+          filling = @ours.filling or return
+          deep = @ours.filling_depth_cm ? ", #{Recipes::WeighedLine.tenths(@ours.filling_depth_cm.round(1))} cm deep" : ""
+          return by_hand(filling) if @ours.style.key == "hand"
+
+          into = @ours.style.loose? && @ours.cover == "top" ? "Fill the dish, then scatter the topping over it" : "Fill it"
+          Step.new(kind: "shape",
+                   text: "#{into}: #{filling.grams.round} g#{deep}, #{@ours.filling_start == "hot" ? "hot" : "cold from the fridge"}.",
+                   uses: filling.recipe.ingredients,
+                   look_for: @ours.filling_start == "hot" ? "hot filling on a #{@ours.cover == "top" ? "dish, the lid cold" : "dry crust"}" : nil,
+                   safety: filling.kind == "sauce" ? [] : filling.safety)
+        end
+
+        # So much on each round, folded, crimped, cut.
+        def by_hand(filling)
+          count = ShapeSteps.rounds(@ours)
+          Step.new(kind: "shape",
+                   text: "#{(filling.grams / count).round} g of cold filling on one half of each of #{count} rounds; " \
+                         "wet the rim, fold, crimp, cut a vent; " \
+                                        "brush with #{wash}.", uses: [*filling.recipe.ingredients, *glaze], look_for: "no filling on the rim",
+                                        safety: filling.kind == "sauce" ? [] : filling.safety)
+        end
+
+        def glaze = FillSteps.glaze(@ours.recipe)
+
+        def lid
+          return [fold] if @ours.cover == "free" && filled?
+          return [dropped] if @ours.style.key == "dropped"
+          return [] if @ours.style.key == "hand"
+          return [] unless %w[double top].include?(@ours.cover) && !@ours.style.loose?
+
+          [Step.new(kind: "shape", text: "Lid on, the rim sealed with water; cut vents, brush with #{wash}.", uses: glaze,
+                    look_for: "steam can get out: it lifts the lid off else")]
+        end
+
+        def dropped
+          Step.new(kind: "shape", text: "Drop the dough by the spoonful over it, with gaps between.", look_for: "rough peaks: they brown",
+                   hold_minutes: 10)
+        end
+
+        def fold
+          Step.new(kind: "shape",
+                   text: "Pile it in the middle, fold #{constant(:border_cm).round} cm of rim over it, pleat by pleat; brush with #{wash}.",
+                   uses: glaze,
+                   look_for: "no crack in the base: patch it, or it leaks")
+        end
+
+        def wash
+          exclusion = @ours.options.exclusion(@catalogue)
+          return "1 egg with a teaspoon of water" if exclusion.allows?(@catalogue.fetch("egg_whole"))
+
+          exclusion.allows?(@catalogue.fetch("whole_milk")) ? "milk" : "a plant drink with a little sugar"
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,72 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Families
+    class Crust
+      # A crust's dough into its shape: rolled, pressed, spread, cut into rounds.
+      class ShapeSteps
+        include Words
+
+        # @param ours [Prediction]
+        def initialize(ours)
+          @ours = ours
+          @style = ours.style
+          freeze
+        end
+
+        # How many rounds of a hand pie there are in the dough.
+        def self.rounds(crust)
+          each = Shaping::Sheets.disc(10 * Constants.fetch(:crust, :hand_round_cm)) / 100 * crust.thickness_mm / 10
+          [(crust.volume_cm3 / each).round, 1].max
+        end
+
+        # @return [Array<Step>]
+        def steps
+          return [press] if @style.key == "pressed"
+          return [spread] if @style.key == "thin"
+          return hand if @style.key == "hand"
+
+          [roll, chill_again]
+        end
+
+        private
+
+        def hand
+          count = ShapeSteps.rounds(@ours)
+          [Step.new(kind: "shape", text: "Roll it between two sheets of parchment, #{tenths(@ours.thickness_mm)} mm thick; cut #{count} rounds of " \
+                                         "#{constant(:hand_round_cm).round} cm, the scraps rolled again.",
+                                         look_for: "a crack: press a scrap in with a wet finger"), chill_again]
+        end
+
+        def press
+          Step.new(kind: "shape",
+                   text: "Press it into the tin, #{tenths(@ours.thickness_mm)} mm thick all over#{wall}: first the wall, then the base.",
+                   look_for: "even, the corner no thicker than the base")
+        end
+
+        def wall = @ours.options.pan ? " and #{tenths(Lining.depth_cm(@ours.options.pan, @style))} cm up the wall" : ""
+
+        def spread
+          Step.new(kind: "shape", text: "Spread it on oiled parchment with oiled hands, #{tenths(@ours.thickness_mm)} mm thin" \
+                         "#{" and #{size(@ours.lining.roll_cm)}" if @ours.lining}.", look_for: "even to the edge; no thick middle")
+        end
+
+        def roll
+          to = @ours.lining ? " to #{size(@ours.lining.roll_cm)}" : ""
+          over = @ours.trimmings_g > 15 ? " About #{@ours.trimmings_g.round} g is left for patches." : ""
+          Step.new(kind: "shape", text: "Roll it between two sheets of parchment#{to}, #{tenths(@ours.thickness_mm)} mm thick. #{into_pan}#{over}",
+                   look_for: "a crack or a hole: press a scrap in with a wet finger. It cannot toughen")
+        end
+
+        def into_pan
+          {"free" => "Leave it on its paper, on a tray.", "top" => "Keep it flat in the cold until the filling is in.",
+           "double" => "Two thirds first: turn it into the tin; the last third is the lid."}
+            .fetch(@ours.cover, "Peel one sheet off, turn it into the tin, let it fall into the corners, press the rim on.")
+        end
+
+        def chill_again = Step.new(kind: "chill", hold_minutes: 1440, text: "Chill it in its shape.", minutes: constant(:chill_again_minutes),
+                                   look_for: "hard again: it shrinks less")
+      end
+    end
+  end
+end

@@ -1,0 +1,37 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Families
+    class Dough
+      # What goes inside a filled piece: cooked where it is raw, mixed, weighed out.
+      class FillingSteps
+        def initialize(swap, catalogue, lines)
+          @ours = swap.ours
+          @catalogue = catalogue
+          @lines = lines.filling
+          @companions = Companions.new(@lines.select { |line| line.role == "other" }, catalogue)
+          freeze
+        end
+
+        # @return [Array<Step>]
+        def steps
+          return [] unless @ours.filled? || @lines.any?
+
+          [*@companions.early_steps(@lines.select { |line| line.role == "fat" }), mixed]
+        end
+
+        private
+
+        def mixed
+          named = @lines.any? ? ": #{Companions.list(@lines.map { |line| Companions.say(line, @catalogue) })}" : ""
+          each = @ours.filling_each_g ? " #{Recipes::WeighedLine.tenths(@ours.filling_each_g.round(1))} g for each piece#{all}." : ""
+          Step.new(kind: "mix", text: "Mix the filling#{named}; well drained and cold.#{each}", uses: @lines, look_for: "no liquid in the bowl",
+                   hold_minutes: 1440,
+                   caution: "Keep it cold until it goes in.", safety: @companions.safety(@companions.lines))
+        end
+
+        def all = @ours.filling_g.positive? ? ", #{@ours.filling_g.round} g in all" : ""
+      end
+    end
+  end
+end

@@ -1,0 +1,59 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Families
+    class Sauce
+      # The lines of our sauce by what is done with them, each in one place: nothing is left over.
+      class Lines
+        attr_reader :companions, :thickeners, :late_thickeners, :slurry
+
+        # @param swap [Swap]
+        def initialize(swap, catalogue)
+          @catalogue = catalogue
+          @ours = swap.ours
+          @thickeners = swap.thickeners
+          @slurry = @ours.cooking.formula.slurry_line
+          all = @ours.recipe.ingredients
+          @late_thickeners = all.select { |line| line.role == "thickener" && line.counted? && @thickeners.none? { |fresh| fresh.equal?(line) } }
+          @companions = Companions.new(all.select { |line| companion?(line) }, catalogue, stew_minutes: @ours.options.stew_minutes)
+          freeze
+        end
+
+        def fats = of("fat")
+        def fruits = @ours.recipe.ingredients.select { |line| group(line) == "fruit" }
+        def sugars = @ours.recipe.ingredients.select { |line| group(line) == "sugar" }
+        # Poured before the rest and boiled a while: wine, cider, beer, spirits.
+        def wines = of("liquid").select { |line| ingredient(line)&.alcohol_pct.to_f.positive? }
+        def liquids = of("liquid").reject { |line| line.equal?(slurry) || sharp?(line) || wines.include?(line) || paste?(line) || soured?(line) }
+        # What simmers along in the liquid: pastes, dark sauces, yeast flakes, cubes.
+        def pastes = of("liquid").select { |line| paste?(line) &&
+                                          !line.equal?(slurry) } + of("seasoning").select { |line| SIMMERS.include?(line.ingredient) }
+        def spices = of("seasoning").select { |line| line.ingredient == "ground_spice" && !line.grams.nil? }
+        def eggs = of("egg")
+        def cheeses = of("cheese")
+        def crumbs = of("crumb")
+        # Last of all: sharp things, cream that splits, mustard, salt.
+        def last
+          late = of("liquid").select { |line| sharp?(line) || soured?(line) }
+          [*late, *(of("seasoning") - pastes - spices), *of("lift"), *of("acid"), *of("binder"), *of("puree")]
+        end
+
+        def of(role) = @ours.recipe.ingredients.select { |line| line.role == role && group(line) != "fruit" }
+        def say(line) = Companions.say(line, @catalogue)
+        def list(lines) = Companions.list(lines.map { |line| say(line) })
+
+        SIMMERS = %w[nutritional_yeast stock_cube gravy_granules].freeze
+
+        private
+
+        def ingredient(line) = @catalogue.find_key(line.ingredient)
+        def group(line) = ingredient(line)&.group
+        def sharp?(line) = Finish.sharp?(ingredient(line)) && !paste?(line)
+        def paste?(line) = %w[tomato_paste soy_sauce tamari table_sauce hot_sauce].include?(line.ingredient)
+        # Sour cream and yogurt split on the boil.
+        def soured?(line) = ingredient(line).then { |i| i && i.allergens.include?("milk") && i.ph.to_f.between?(0.1, 5) }
+        def companion?(line) = line.role == "other" && !%w[fruit sugar].include?(group(line))
+      end
+    end
+  end
+end

@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Recipes
+    # The headings that name a part: "For the sauce", "Gravy:", "Topping", and those that stand before what they name, "Sauce: 25 g butter, 25 g
+    # flour".
+    class Headings
+      FOR = /\A\W*(?:for|for the|to make|to finish|to serve)\b[^.]*:?\s*\z/i
+      COLON = /\A[^\d:]{2,60}:\s*\z/
+      NAMES = /\b(?:pastry|crust|dough|base|shell|case|lid|crumble|cobbler|topping|streusel|sauce|gravy|b[ée]chamel|velout[ée]|roux|filling|stuffing|
+        coating|coat|batter|breading|sheets?|pasta|noodles|ribbons|gnocchi|dumplings?|sp[äa]tzle|custard|glaze|cream|stew|soup|casserole|crumbs?|
+        crumb\ top|layers?|fruit|garnish|to\ serve|to\ finish|schnitzels?|pancakes?|cr[êe]pes?|puddings?|popovers?|muffins?|fritters?|ragout|rag[ùu]|
+        meat|vegetables?|(?:dry|wet)\ ingredients|rest|mash|wash|dressing|syrup|pie|
+        (?:sage|herb|garlic|brown(?:ed)?|lemon|chive|parsley|spiced?)\ butter)\s*\z/ix
+      ON_THE_LINE = /\A\W*([[:alpha:]][^:\d]{1,40}?)\s*:\s+(.*[\d½⅓¼⅔¾⅛].*)\z/
+      MOST_WORDS = 5
+
+      # @param line_reader [LineReader]
+      def initialize(line_reader)
+        @line_reader = line_reader
+        freeze
+      end
+
+      # @param following [String] the next line: what a heading without a colon is above
+      def heading?(line, following)
+        return false if @line_reader.amount?(line)
+        return true if FOR.match?(line) || COLON.match?(line)
+
+        bare?(line) && @line_reader.thing?(following) && (named?(line) || names_what_follows?(line, following))
+      end
+
+      # "Pastry", "Cheese sauce".
+      def named?(line) = bare?(line) && line.match?(NAMES)
+
+      # @return [String]
+      def name(line) = line.strip.sub(/\A[#*\s]+/, "").sub(/[*\s]+\z/, "").delete_suffix(":")
+
+      # A part named on the line of its things.   @param several [Several]   @return [Array(String, String), nil] the name and the things
+      def on_the_line(line, several)
+        match = ON_THE_LINE.match(line) or return
+        return unless @line_reader.amount?(match[2]) || several.split(match[2]).length > 1
+        return [match[1], match[2]] if several.split(match[2]).length > 1
+        return if @line_reader.known_name?(match[1]) && !match[1].match?(NAMES)
+
+        [match[1], match[2]] if @line_reader.thing?(match[2])
+      end
+
+      private
+
+      # A few words with a capital, no sentence.
+      def bare?(line) = line.split.length <= MOST_WORDS && line.match?(/\A[#*\s]*[[:upper:]][^.,;!?\d()]*[*:]*\s*\z/)
+
+      # "Leeks" above "600 g leeks, sliced".
+      def names_what_follows?(line, following)
+        words = line.downcase.scan(/[[:alpha:]]{3,}/).map { |word| word.sub(/s\z/, "") }
+        words.any? && words.all? { |word| %w[and the].include?(word) || following.downcase.include?(word) }
+      end
+    end
+  end
+end

@@ -1,0 +1,69 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Recipes
+    # A recipe told in sentences: "Melt 30 g butter, stir in 30 g flour, whisk in 480 ml milk." The things with their amounts, and the sentences
+    # as steps.
+    class Prose
+      VERB = /\b(?:melt|stir|whisk|add|cook|simmer|pour|fold|mix|rub|fry|bake|boil|dip|coat|roll|beat|heat|soften|brown|combine|blend|toss|thicken|
+        make|take|sift|knead)\b/ix
+      AMOUNT = /(?<![\d.,\/[:alpha:]])(?:(?:\d|[½¼¾⅓⅔⅛])|(?:one|two|three|four|five|six|half a|a tablespoon|a teaspoon|a cup|a pinch|a knob)\b)/i
+      ENDS = /[,;:()]|\.(?=\s|\z)|\b(?:in|into|onto|to|with|and|until|over|for|then|at|on|off|when|while|as|a bit|if|by|from|before|after)\b/i
+      MOST_LETTERS = 60
+      LEAST_LETTERS = 25
+      TITLE_WORDS = 7
+
+      # @param line_reader [LineReader]
+      def initialize(line_reader)
+        @line_reader = line_reader
+        freeze
+      end
+
+      # Whether a line is a sentence that carries amounts, not an entry of a list.
+      def told?(line) = line.length > LEAST_LETTERS && line.match?(VERB) && line.split(VERB, 2).last.match?(AMOUNT)
+
+      # The entries of a recipe without a list: each sentence's things before it.   @param entries [Array<Outline::Entry>]
+      def entries(entries)
+        entries.flat_map { |entry| told?(entry.text) ? told(entry) : [entry] }
+      end
+
+      private
+
+      def told(entry)
+        title, rest = titled(entry.text)
+        things = things(rest)
+        return [entry] if things.empty?
+
+        [*(title && [Outline::Entry.new(title, :title, entry.part, false, entry.text, 0)]),
+         *things.each_with_index.map { |text, index| Outline::Entry.new(text, :ingredient, entry.part, false, entry.text, index) },
+         Outline::Entry.new(rest, :step, entry.part, false, entry.text, things.length)]
+      end
+
+      # "Chive sauce. Melt ...": a short first sentence without an amount names the dish.
+      def titled(text)
+        first, rest = text.split(/[.:]\s+/, 2)
+        return [nil, text] unless rest && first.split.length <= TITLE_WORDS && !first.match?(AMOUNT) && !first.match?(Outline::VERBS)
+
+        [first.strip, rest]
+      end
+
+      def things(text)
+        starts = text.to_enum(:scan, AMOUNT).map { Regexp.last_match.begin(0) }
+        starts.zip(starts.drop(1)).filter_map { |start, following| thing(text, start, following) }
+      end
+
+      # As many words after the amount as name a thing.
+      def thing(text, start, following)
+        piece = text[start...(following || text.length)][0, MOST_LETTERS]
+        number, rest = Numbers.read(Numbers.plain(piece))
+        return unless number
+
+        head = piece[0, piece.length - rest.length]
+        cut = "#{head}#{rest.split(ENDS, 2).first}".strip
+        cut if @line_reader.thing?(cut)
+      rescue InvalidInput
+        nil
+      end
+    end
+  end
+end

@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Recipes
+    # The things on one line: "50 g butter, 50 g flour", "2 eggs plus 1 yolk", "butter and flour, 50 g each".
+    class Several
+      JOINT = /\s*[,;]\s+(?:plus\s+|and\s+)?|\s+(?:and|plus|with|\+|&)\s+(?=[\d½⅓¼⅔¾⅛]|an?\b|one\b|two\b|three\b|four\b|half\b)/i
+      EACH = /\A\W*(?<first>[[:alpha:]][^,\d]*?)\s+(?:and|&)\s+(?<second>[^,\d]+?)[,:]?\s+(?<amount>[\d½¼¾⅓⅔][^,]*?)\s+(?:of\s+)?each\s*\z/i
+      EACH_FIRST = /\A\W*(?<amount>[\d½¼¾⅓⅔][^,]*?)\s+each\s+(?:of\s+)?(?<first>[[:alpha:]][^,]*?)\s+(?:and|&)\s+(?<second>[^,\d]+)\z/i
+      MOST = 40
+
+      # @param line_reader [LineReader] asked whether words are a thing with its amount
+      def initialize(line_reader)
+        @line_reader = line_reader
+        freeze
+      end
+
+      # @param text [String]   @return [Array<String>] the text itself where it holds one thing
+      def split(text)
+        each(text) || listed(text)
+      end
+
+      private
+
+      def each(text)
+        match = EACH.match(text) || EACH_FIRST.match(text) or return
+        found = [match[:first], match[:second]].map { |name| "#{match[:amount]} #{name.strip}" }
+        found if found.all? { |thing| @line_reader.thing?(thing) }
+      end
+
+      # Every piece that is a thing of its own begins one; the rest belongs to the thing before it.
+      def listed(text)
+        pieces = pieces(text)
+        return [text] if pieces.length < 2 || pieces.length > MOST
+
+        found = pieces.each_with_object([]) do |(joint, piece), things|
+          things.any? && !(@line_reader.thing?(piece) && @line_reader.thing?(things.last)) ? things[-1] += joint + piece : things << piece.dup
+        end
+        found.length > 1 ? found : [text]
+      end
+
+      # Cut at the joints, but never inside brackets.   @return [Array<Array(String, String)>] joint and piece
+      def pieces(text)
+        masked = text.gsub(/\([^)]*\)/) { |bracket| "(" + "x" * (bracket.length - 2) + ")" }
+        from, joint, pieces = 0, "", []
+        masked.to_enum(:scan, JOINT).map { Regexp.last_match.offset(0) }.each do |start, finish|
+          pieces << [joint, text[from...start]]
+          joint, from = text[start...finish], finish
+        end
+        pieces << [joint, text[from..]]
+      end
+    end
+  end
+end
