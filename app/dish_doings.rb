@@ -94,7 +94,7 @@ module Restauro
       entered = @dish.entered_at(here) or return
       actual = @page.step_timer&.passed_at(@page.now) || (@page.now - entered)
       planned = @dish.steps[here]
-      return Making::Replan.after(@dish, here, actual) unless @page.step_family == "sauce" && planned.kind == "boil" && planned.minutes
+      return Making::Replan.after(@dish, here, actual) unless @page.grades.any? && planned.kind == "boil" && planned.minutes
       return unless Making::Replan.slipped?(planned.minutes * 60, actual) && @page.worked.swap
 
       Making::Replan.boiled(@page.worked.family, @page.worked.swap, actual / (planned.minutes * 60))

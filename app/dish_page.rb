@@ -64,7 +64,7 @@ module Restauro
 
     # What the cook may see, in a tap: a sauce's spoon, else what goes wrong with this kind of dish.
     def troubles = Families::Troubles.of(step_family)
-    def grades = step_family == "sauce" ? Families::Sauce::Grade::ALL : []
+    def grades = told(step_family).grades
     def advice = dish.seen.last&.then { |seen| seen if seen["step"] == dish.step }
     def probe_picture = plan.expected && Presenters::ProbePicture.new(plan.expected, readings).to_s
     def readings = @services.dishes.readings(id)
@@ -92,12 +92,8 @@ module Restauro
     end
 
     # How it can be said to have come out, by the family's own scale.
-    def textures
-      return Families::Sauce::Grade::ALL.to_h { |grade| [grade.key, "#{grade.name}: #{grade.does}"] } if family == "sauce"
-      return {"" => "as it should", **Families::Troubles.of(family).to_h { |trouble| [trouble.key, trouble.sees] }} if family == "breading"
-
-      Hydration::Rung.all.to_h { |rung| [rung.key, "#{rung.key.tr("_", " ")}: #{rung.says}"] }
-    end
+    def textures = told(family).textures
+    def told(key) = Families.fetch(key || "sauce", @services.facts)
 
     # The swap this dish is made of, worked out again, the part of this step in front.   @return [SwapPage]
     def worked

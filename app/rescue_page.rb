@@ -14,7 +14,14 @@ module Restauro
     def family = worked.family
     # Whether the rest of it can be mended by what a piece of it did.
     def dough? = family.respond_to?(:schools)
-    def sauce? = family.key == "sauce"
+    def sauce? = family.grades.any?
+    # A batter is told by how it runs.
+    def by_rung? = !sauce? && !dough? && family.texture?(Hydration::Rung.all.first.key)
+    # What to look at before choosing.
+    def look_words
+      piece = family.choices.include?(:rope_mm) ? "Boil one piece before you shape the rest, and choose what it or the dough does." : nil
+      piece || "Choose what the crust does; what to do with the rest of the dough stands beside it."
+    end
     # What else can go wrong with this kind of dish.   @return [Array<Families::Troubles::Trouble>]
     def troubles = Families::Troubles.of(family.key)
     def trouble = input.trouble && Families::Troubles.fetch(family.key, input.trouble)
@@ -50,7 +57,7 @@ module Restauro
     # A batter by the rung it looks like.
     def mend
       return (@moves = input.trouble ? family.mend(swap, trouble: trouble.key) : []) if dough?
-      return unless family.key == "batter" && input.rung
+      return unless by_rung? && input.rung
 
       @moves = family.mend(swap, observed: Hydration::Rung.fetch(input.rung).middle.to_f)
     end

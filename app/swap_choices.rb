@@ -24,11 +24,11 @@ module Restauro
       linked(part).merge(fields.options(family, @page.catalogue), stove_and_events(fields, family))
     end
 
-    def linked(part) = part.family == "sauce" ? @page.send(:filling_link)&.options || {} : {}
+    def linked(part) = part.role == :sauce ? @page.send(:filling_link)&.options || {} : {}
 
     # What happens on the hob, which a sauce alone knows of. A stove that was measured counts as it was measured.
     def stove_and_events(fields, family)
-      return {} unless family.key == "sauce"
+      return {} unless family.choices.include?(:events)
 
       events = {events: Happenings.new(fields.happens, family, @services.reader(@input.system)).events}
       known = @services.household.stove or return events

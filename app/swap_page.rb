@@ -46,7 +46,7 @@ module Restauro
 
     # The sauce at the moment the cook wants to look at, as a moment of the snapshot, with its minute.   @return [Hash, nil]
     def looked_at
-      return unless swap && input.look && family.key == "sauce"
+      return unless swap && input.look && family.grades.any?
 
       seconds = input.look * (swap.ours.cooling.last || swap.ours.course.last).seconds
       moment = Families::Sauce::LookFors.at(swap.ours, seconds)
@@ -69,7 +69,7 @@ module Restauro
 
     private
 
-    def crust? = family.key == "crust"
+    def crust? = family.choices.include?(:filling_with)
     # A kept sauce in the place of the recipe's own filling.   @return [FillingLink, nil]
     def filling_link = input.filling_from ? (@filling_link ||= FillingLink.new(@services.kept_swaps.fetch(input.filling_from))) : nil
     def linked = filling_link ? {linked: filling_link.to_h} : {}

@@ -70,13 +70,7 @@ module Restauro
 
     # For a family's own options.   @param catalogue [Catalogue]   @raise [InvalidInput]
     def options(family, catalogue)
-      return sauce_options if family.key == "sauce"
-      return CrustInput.options(checked) if family.key == "crust"
-      return DoughInput.options(checked) if %w[gnocchi pasta].include?(family.key)
-
-      words = family.key == "batter" ? [checked[:flour]] : [checked[:dust], checked[:crumb]]
-      own = family.key == "batter" ? {target: rung, tin: checked[:tin]} : {}
-      {with: words.compact.flat_map { |keys| keys.split(",") }, **heat(catalogue), **own}.compact
+      FamilyOptions.new(checked, catalogue).of(family.key)
     end
 
     private
@@ -106,31 +100,12 @@ module Restauro
       @state["kinds"] = JSON.generate(family.empty? ? given_parts.except(name) : given_parts.merge(name => family))
     end
 
-    def sauce_options
-      {school: checked[:school], with: checked[:with].to_s.split(","), target: target, heat: checked[:heat], altitude: checked[:altitude],
-       simmer_s: checked[:simmer]&.*(60), colour: checked[:colour], pour: pour, lid: checked[:lid] == "on", stir: checked[:stir]}.compact
-    end
-
-    def rung = checked[:rung] == "keep" ? nil : checked[:rung]
-    def heat(catalogue) = HeatText.new(checked[:piece], checked[:oven], checked[:oil]).options(catalogue)
-
-    # A way of putting together that belongs to the other school is as good as none.
-    def pour = checked[:pour] && Families::Sauce::LumpRisk.of(checked[:school] || "roux").include?(checked[:pour]) ? checked[:pour] : nil
-
     def clean(value) = FormText.clean(value)
 
     def cap(text)
       return text if text.bytesize <= MOST_RECIPE
 
       raise InvalidInput, "this recipe is #{text.bytesize / 1000} kB; the most is #{MOST_RECIPE / 1000} kB: paste the ingredient lines alone"
-    end
-
-    def target
-      case checked[:grade]
-      when "keep" then nil
-      when "own" then checked[:spoons] * Constants.fetch(:sauce, :e_per_spoon)
-      else checked[:grade]
-      end
     end
 
     def checked

@@ -40,7 +40,7 @@ module Restauro
       end
 
       # How long, at a glance.
-      def oven_words
+      def minutes_words
         bake = snapshot[:picture][:bake]
         blind = bake[:prebake] && "#{bake[:prebake].round} min blind"
         minutes = bake[:agreed] || bake[:bake]

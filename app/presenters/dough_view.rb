@@ -33,7 +33,7 @@ module Restauro
       end
 
       # Pieces and minutes at a glance.
-      def pot_words
+      def minutes_words
         layout, boil = snapshot[:picture].values_at(:layout, :boil)
         return unless layout && boil && boil[:done]
 

@@ -20,6 +20,15 @@ module Restauro
       end
 
       def family = "sauce"
+      # Of a sauce that takes no thickener.   @return [Float, nil]
+      def boil_down_minutes = thickeners.empty? ? snapshot[:minutes] : nil
+      # What a family's view has beside its amounts; each where it has it.
+      def minutes_words = nil
+      def surer_words = nil
+      def filling_words = nil
+      def lift = nil
+      # What the water is for that the swap brings in.
+      def water_words = snapshot[:school] == "slurry" ? ", for the slurry" : ""
       # Every part of the dish; one kept before parts were known is its own.
       def parts = snapshot[:parts] || [snapshot]
 

@@ -36,7 +36,7 @@ module Restauro
     module Helpers
       def compare_page
         worked = SwapPage.new(draft_input, services)
-        columns = worked.swap && worked.family.key == "sauce" ? comparison(worked).columns : []
+        columns = worked.swap && worked.family.grades.any? ? comparison(worked).columns : []
         page :compare, room: "Swap", title: "Side by side", worked: worked, columns: columns,
                        best: columns.any? ? Families::Sauce::Comparison.recommend(columns) : nil
       end

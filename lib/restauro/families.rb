@@ -12,13 +12,16 @@ module Restauro
   #   picture(swap)                the numbers its instrument draws
   #   report(result)               a prediction or swap as the plain hash of the command line
   #
+  # What it says about itself for those that treat all alike - choices, ways, textures, what it holds - is in Declared.
   # A family that can rescue a dish gone wrong answers rescue(recipe, observed, options) too.
   module Families
     autoload :Batter, "restauro/families/batter"
     autoload :Breading, "restauro/families/breading"
+    autoload :CoatDeclarations, "restauro/families/coat_declarations"
     autoload :Coated, "restauro/families/coated"
     autoload :Companions, "restauro/families/companions"
     autoload :Crust, "restauro/families/crust"
+    autoload :Declared, "restauro/families/declared"
     autoload :Detection, "restauro/families/detection"
     autoload :Dough, "restauro/families/dough"
     autoload :Draft, "restauro/families/draft"
@@ -28,20 +31,19 @@ module Restauro
     autoload :Troubles, "restauro/families/troubles"
     autoload :WheatElsewhere, "restauro/families/wheat_elsewhere"
 
-    KEYS = %w[sauce batter breading crust gnocchi pasta].freeze
+    MAKERS = {"sauce" => ->(catalogue) { Sauce.new(catalogue) }, "batter" => ->(catalogue) { Batter.new(catalogue) },
+              "breading" => ->(catalogue) { Breading.new(catalogue) }, "crust" => ->(catalogue) { Crust.new(catalogue) },
+              "gnocchi" => ->(catalogue) { Dough.new("gnocchi", catalogue) }, "pasta" => ->(catalogue) { Dough.new("pasta", catalogue) }}.freeze
+    KEYS = MAKERS.keys.freeze
+    # What part each can play where several formulas meet in a dish.
+    ROLES = {"sauce" => :sauce, "batter" => :coat, "breading" => :coat, "crust" => :shell, "gnocchi" => :dough, "pasta" => :dough}.freeze
 
     module_function
 
     # @param key [String]   @return the family   @raise [WrongUsage]
     def fetch(key, catalogue)
-      case key
-      when "sauce" then Sauce.new(catalogue)
-      when "batter" then Batter.new(catalogue)
-      when "breading" then Breading.new(catalogue)
-      when "gnocchi", "pasta" then Dough.new(key, catalogue)
-      when "crust" then Crust.new(catalogue)
-      else raise WrongUsage, "no family '#{key}'; use #{KEYS.join(", ")}"
-      end
+      made = MAKERS[key] or raise WrongUsage, "no family '#{key}'; use #{KEYS.join(", ")}"
+      made.call(catalogue)
     end
 
     # The family cannot be told.   candidates Array of keys

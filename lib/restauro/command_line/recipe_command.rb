@@ -83,7 +83,7 @@ module Restauro
       def events_of(dish)
         return {} if @events.empty?
         raise WrongUsage,
-            "--event is not for #{dish.parts.filter_map(&:family).uniq.join(" and ")}" if dish.parts.none? { |part| part.family == "sauce" }
+            "--event is not for #{dish.parts.filter_map(&:family).uniq.join(" and ")}" if dish.parts.none? { |part| part.role == :sauce }
 
         {events: @events.map { |text| Families.fetch("sauce", catalogue).event(text) }}
       end

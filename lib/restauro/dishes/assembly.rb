@@ -17,11 +17,10 @@ module Restauro
 
       private
 
-      def families = @answers.filter_map { |part| part.family&.key }
       def step(**more) = Families::Step.new(**more)
       def figure(name) = Constants.fetch(:dishes, name)
       # A dish that goes into the oven though no crust, coat or batter of it is baked.
-      def baked? = @dish.said.baked && (families & %w[crust breading batter]).empty?
+      def baked? = @dish.said.baked && (@dish.parts.map(&:role) & %i[shell coat]).empty?
 
       def layered
         return [] unless baked?
@@ -56,9 +55,9 @@ module Restauro
       def over
         join = @dish.joins.find { |found| found.how == "over" } or return []
         from, to = @answers[join.from], @answers[join.to]
-        return [] unless from.family&.key == "sauce"
+        return [] unless from.part.role == :sauce
 
-        coat = %w[breading batter].include?(to.family&.key)
+        coat = to.part.role == :coat
         where = coat ? "beside it, or over it at the last moment: a coat stays crisp only so" : "over it at the table"
         [step(kind: "serve", text: "#{from.name}: warm it, a splash of water if it has thickened; #{where}.", hold_minutes: 5, part: from.name,
               look_for: "as thick on the plate as it should be, not in the pan", safety: ["hot_hold"])]

@@ -12,6 +12,8 @@ module Restauro
       end
 
       def lines = recipe.ingredients
+      # What it does where parts meet: shell, coat, dough or sauce; nil without flour.   @return [Symbol, nil]
+      def role = Families::ROLES[family]
       def with(**changes) = Part.new(**to_h.merge(changes))
     end
 
@@ -35,7 +37,7 @@ module Restauro
       def one_part? = parts.length == 1
 
       # The part that names the dish: a crust or a dropped top with flour, else the first with flour.   @return [Integer]
-      def main = parts.index { |part| part.family == "crust" } || parts.index(&:family) || 0
+      def main = parts.index { |part| part.role == :shell } || parts.index(&:family) || 0
       def joins_from(index) = joins.select { |join| join.from == index }
       def joins_to(index) = joins.select { |join| join.to == index }
     end

@@ -6,8 +6,9 @@ module Restauro
     module Joins
       OVER = /\b(?:to serve|serve with|glaze|gravy|dip|custard to|dressing)/i
       LAYERED = /\b(?:lasagn|cannelloni|moussaka|pastitsio|gratin|bake|layer)/i
-      COATS = %w[breading batter].freeze
-      DOUGHS = %w[gnocchi pasta].freeze
+
+      # Which part the others are for, the first that there is.
+      HOSTS = [%i[shell], %i[coat dough], %i[sauce]].freeze
 
       module_function
 
@@ -15,22 +16,20 @@ module Restauro
       def of(parts, recipe, catalogue)
         return [] if parts.length < 2
 
-        host = parts.index { |part| part.family == "crust" } || parts.index { |part| (COATS + DOUGHS).include?(part.family) } ||
-            parts.index { |part| part.family == "sauce" }
-        return [] unless host
+        host = HOSTS.lazy.filter_map { |roles| parts.index { |part| roles.include?(part.role) } }.first or return []
 
         parts.each_index.filter_map { |index| index == host ? nil : join(parts, index, host, recipe, catalogue) }
       end
 
       def join(parts, index, host, recipe, _catalogue)
         part, to = parts[index], parts[host]
-        return Join.new(from: index, to: host, how: "over") if part.place == :table || (part.family == "sauce" && part.name.to_s.match?(OVER))
+        return Join.new(from: index, to: host, how: "over") if part.place == :table || (part.role == :sauce && part.name.to_s.match?(OVER))
         return Join.new(from: index, to: host, how: "covers") if part.place == :top
 
-        case to.family
-        when "crust" then crust_join(index, host, parts, recipe)
-        when *COATS then coat_join(part, index, host, recipe)
-        when "pasta", "gnocchi" then dough_join(part, index, host, recipe)
+        case to.role
+        when :shell then crust_join(index, host, parts, recipe)
+        when :coat then coat_join(part, index, host, recipe)
+        when :dough then dough_join(part, index, host, recipe)
         else Join.new(from: index, to: host, how: part.family.nil? && recipe.title.to_s.match?(LAYERED) ? "between" : "fills")
         end
       end
@@ -44,7 +43,7 @@ module Restauro
 
       # A pie with a savoury sauce in it has its crust on top, unless it says that it lines the tin (common practice).
       def lidded?(parts, recipe, words)
-        sauces = parts.select { |part| part.family == "sauce" }
+        sauces = parts.select { |part| part.role == :sauce }
         savoury = sauces.any? && sauces.flat_map(&:lines).none? { |line| line.text.match?(/\b(?:sugar|honey|syrup)\b/i) }
         recipe.title.to_s.match?(/\bpies?\b/i) && savoury &&
           !words.match?(/\b(?:tart|quiche|flan|open|custard|line[sd]?|blind|base|bottom|double crust)\b/i)
@@ -52,14 +51,14 @@ module Restauro
 
       # A very thick base is what a croquette's coat goes around; another sauce goes over a coat at the table.
       def coat_join(part, index, host, recipe)
-        return Join.new(from: host, to: index, how: "around") if part.family == "sauce" &&
+        return Join.new(from: host, to: index, how: "around") if part.role == :sauce &&
             recipe.title.to_s.match?(/\bcroquette|\bkroket|\bcroqueta/i)
 
-        Join.new(from: index, to: host, how: part.family == "sauce" ? "over" : "fills")
+        Join.new(from: index, to: host, how: part.role == :sauce ? "over" : "fills")
       end
 
       # Dumplings cook on the stew they are for.
-      def parts_of_a_pot?(part, recipe) = part.family == "sauce" && recipe.title.to_s.match?(/\bdumplings?\b/i)
+      def parts_of_a_pot?(part, recipe) = part.role == :sauce && recipe.title.to_s.match?(/\bdumplings?\b/i)
 
       def dough_join(part, index, host, recipe)
         return Join.new(from: index, to: host, how: "fills") if part.family.nil? && part.name.to_s.match?(Recipes::Parts::FILLING)

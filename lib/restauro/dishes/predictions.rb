@@ -14,22 +14,17 @@ module Restauro
 
       def one(dish, part, index, choices, catalogue)
         family = Families.fetch(part.family, catalogue)
-        recipe = family.read(with_filling(dish, part, index))
-        family.predict(recipe, Defaults.new(dish, index, catalogue).options(family, recipe,
-                                                                            choices.of(dish, index)).then { |options| plain(options) })
+        recipe = family.read(with_filling(family, dish, part, index))
+        family.predict(recipe, plain(choices.options(family, dish, index, recipe)))
       end
 
       # No target is solved for.
       def plain(options) = options.respond_to?(:target) && options.target ? options.with_choices(target: nil) : options
 
       # A crust or a filled piece is seen with what fills it.
-      def with_filling(dish, part, index)
-        guests = case part.family
-                 when "crust" then dish.joins_from(index).select { |join| %w[lines covers].include?(join.how) }.map(&:to)
-                 when "pasta" then dish.joins_to(index).select { |join| join.how == "fills" }.map(&:from)
-                 else []
-                 end
-        lines = guests.flat_map { |guest| dish.parts[guest].lines.map { |line| line.with(part: Families::Crust::Parts::NAME) } }
+      def with_filling(family, dish, part, index)
+        under = ->(line) { line.with(part: Families::Crust::Parts::NAME) }
+        lines = family.holds(Place.new(dish, index)).flat_map { |guest| dish.parts[guest].lines.map(&under) }
         lines.empty? ? part.recipe : part.recipe.with(lines: part.recipe.lines + lines)
       end
     end

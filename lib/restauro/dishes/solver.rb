@@ -27,31 +27,23 @@ module Restauro
       private
 
       def parts = @dish.parts
-      def host?(index) = parts[index].family == "crust" || (parts[index].family == "pasta" && guests(index).any?)
+      def family(index) = parts[index].family && Families.fetch(parts[index].family, @catalogue)
+      def host?(index) = guests(index).any?
 
       # What goes into a crust or a filled piece stands before it.
       def order = parts.each_index.sort_by { |index| [host?(index) ? 1 : 0, index] }
 
       # Parts that this one holds: lined or covered by a crust, or inside a piece.
-      def guests(index)
-        case parts[index].family
-        when "crust" then @dish.joins_from(index).select { |join| %w[lines covers].include?(join.how) }.map(&:to)
-        when "pasta" then @dish.joins_to(index).select { |join| join.how == "fills" }.map(&:from)
-        else []
-        end
-      end
+      def guests(index) = family(index)&.holds(Place.new(@dish, index)).to_a
 
       def solve(index)
         part = parts[index]
-        return Plain.new(part, @catalogue, @exclusion).answer unless part.family
-
-        family = Families.fetch(part.family, @catalogue)
-        swap_of(family, part, index)
+        part.family ? swap_of(family(index), part, index) : Plain.new(part, @catalogue, @exclusion).answer
       end
 
       def swap_of(family, part, index)
         recipe = family.read(with_guests(part, index))
-        options = Defaults.new(@dish, index, @catalogue).options(family, recipe, @choices.of(@dish, index))
+        options = @choices.options(family, @dish, index, recipe)
         solved = -> { swapped(family, part, recipe, options) }
         # The same lines and choices under another name are the same answer.
         @memo ? @memo.fetch([part.family, recipe.lines, recipe.system, options], &solved).with(part: part) : solved.call

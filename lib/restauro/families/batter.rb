@@ -2,7 +2,7 @@ module Restauro
   module Families
     # Batters: to coat with, to pour, to raise. Master metric: the water ratio.
     class Batter
-      %w[Cautions Cooking Leavening Lines Method Options Prediction Report Rescue Style Swapper Tin].each do |name|
+      %w[Cautions Cooking Declarations Leavening Lines Method Options Prediction Report Rescue Style Swapper Tin].each do |name|
         autoload name.to_sym, "restauro/families/batter/#{name.downcase}"
       end
       autoload :HotTin, "restauro/families/batter/hot_tin"
@@ -21,6 +21,8 @@ module Restauro
                                              profile: point.profile} }}
       end
 
+      include Declarations
+
       attr_reader :catalogue
 
       def initialize(catalogue)
@@ -28,7 +30,6 @@ module Restauro
         freeze
       end
 
-      def key = "batter"
       def read(recipe) = recipe
       # @return [Options]   @raise [InvalidInput]
       def options(**choices) = Options.new(**choices)

@@ -2,8 +2,12 @@ module Restauro
   module Families
     # Dry, wet, dry: a dusting, something wet, crumbs; or crumbs over a batter. Master metric: the coat's thickness.
     class Breading
-      %w[Layers Lines Method Prediction Report Swapper].each { |name| autoload name.to_sym, "restauro/families/breading/#{name.downcase}" }
+      %w[Declarations Layers Lines Method Prediction Report Swapper].each do |name|
+        autoload name.to_sym, "restauro/families/breading/#{name.downcase}"
+      end
       autoload :Swap, "restauro/families/breading/swap"
+
+      include Declarations
 
       attr_reader :catalogue
 
@@ -12,7 +16,6 @@ module Restauro
         freeze
       end
 
-      def key = "breading"
       def read(recipe) = recipe
 
       # The same choices as a batter's: flour and crumb in with, piece, oven or oil.   @return [Batter::Options]

@@ -2,7 +2,7 @@ module Restauro
   module Families
     # Crusts: rolled, pressed, thin, crumbled, of crumbs, bought. Master metric: the water ratio, with the fat beside it.
     class Crust
-      %w[Baking Cautions Filling Lining Mend Method Options Parts Picture Prediction Report School Sheet Style Swap Swapper Trials
+      %w[Baking Cautions Declarations Filling Lining Mend Method Options Parts Picture Prediction Report School Sheet Style Swap Swapper Trials
          Words Writer].each { |name| autoload name.to_sym, "restauro/families/crust/#{name.downcase}" }
       autoload :FillSteps, "restauro/families/crust/fill_steps"
       autoload :FillingSteps, "restauro/families/crust/filling_steps"
@@ -15,14 +15,14 @@ module Restauro
       autoload :SheetSteps, "restauro/families/crust/sheet_steps"
       autoload :SheetSwapper, "restauro/families/crust/sheet_swapper"
 
+      include Declarations
+
       attr_reader :catalogue
 
       def initialize(catalogue)
         @catalogue = catalogue
         freeze
       end
-
-      def key = "crust"
 
       # Each line marked as the crust's or the filling's.   @return [Recipes::Recipe]
       def read(recipe) = Parts.marked(Glaze.apart(recipe, catalogue), catalogue)

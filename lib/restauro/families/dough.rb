@@ -2,9 +2,11 @@ module Restauro
   module Families
     # Doughs that are shaped and boiled. Master metric: the water ratio, with the stretch that gluten had. Pasta and Gnocchi are its two families.
     class Dough
-      %w[Boiling Cautions Contents Lines Method Mend Options Picture Prediction Report School Shape Stays Swapper Trials Writer].each do |name|
+      %w[Boiling Cautions Contents Declarations Lines Method Mend Options Picture
+         Prediction Report School Shape Stays Swapper Trials Writer].each do |name|
         autoload name.to_sym, "restauro/families/dough/#{name.downcase}"
       end
+      autoload :Kernel, "restauro/families/dough/kernel"
       autoload :Keeping, "restauro/families/dough/keeping"
       autoload :Swap, "restauro/families/dough/swap"
       autoload :Alternative, "restauro/families/dough/swap"
@@ -12,6 +14,8 @@ module Restauro
       autoload :Formula, "restauro/families/dough/formula"
       autoload :PotSteps, "restauro/families/dough/pot_steps"
       autoload :Solver, "restauro/families/dough/formula"
+
+      include Declarations
 
       attr_reader :key, :catalogue
 

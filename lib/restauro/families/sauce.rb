@@ -2,12 +2,15 @@ module Restauro
   module Families
     # Sauces thickened with flour or starch. Master metric: flour-equivalents.
     class Sauce
-      %w[Body Cautions Choice Comparison Cooking Cooling Event Finish Formula Grade LayeredBake Lines LookFors LumpRisk Method Options Picture
-         PlateTest Prediction Reduction Report Rescue Roux SlurrySteps Solver StoveSteps StoveWords Swap SwapDraft Swapper Traits].each do |name|
+      %w[Body Cautions Choice Comparison Cooking Cooling Declarations Event Finish Formula Grade LayeredBake Lines
+         LookFors LumpRisk Method Options Picture PlateTest Prediction Reduction Report Rescue Roux
+         SlurrySteps Solver StoveSteps StoveWords Swap SwapDraft Swapper Traits].each do |name|
         autoload name.to_sym, "restauro/families/sauce/#{name.gsub(/(?<!^)([A-Z])/, '_\1').downcase}"
       end
 
       THICKENER_ROLES = %w[flour starch binder].freeze
+
+      include Declarations
 
       attr_reader :catalogue
 
@@ -16,8 +19,6 @@ module Restauro
         @water = catalogue.fetch("water")
         freeze
       end
-
-      def key = "sauce"
 
       # @return [Recipes::Recipe] flours, starches and gums in the role of thickener
       def read(recipe)

@@ -24,7 +24,7 @@ module Restauro
         gel = gel?(weighed)
         school = part.swap.respond_to?(:school) && part.swap&.school.is_a?(String) ? part.swap.school : nil
         items = weighed.map do |line|
-          item(line, ids.fetch(line), step_bowl(line, part.steps) || bowl(line, part.family&.key, school, gel, catalogue), catalogue, name)
+          item(line, ids.fetch(line), step_bowl(line, part.steps) || bowl(line, part.family, school, gel, catalogue), catalogue, name)
         end
         items.sort_by.with_index { |item, index| [ORDER.index(item.bowl), fat_first(item, catalogue), index] }
       end
@@ -64,16 +64,7 @@ module Restauro
       def bowl(line, family, school, gel, catalogue)
         return "filling" if family.nil? || line.part.to_s.match?(Recipes::Parts::FILLING)
         return "gel" if gel && (psyllium?(line) || (line.added && line.role == "liquid"))
-        return sauce_bowl(line, school) if family == "sauce"
-
-        plain_bowl(line, catalogue)
-      end
-
-      # A roux starts in the pan; a slurry is stirred apart, cold.
-      def sauce_bowl(line, school)
-        return line.role == "fat" || line.role == "thickener" ? "pan" : "wet" unless school == "slurry"
-
-        line.role == "thickener" || (line.added && line.role == "liquid") ? "slurry" : "pan"
+        family.bowl(line, school) || plain_bowl(line, catalogue)
       end
 
       def plain_bowl(line, catalogue)

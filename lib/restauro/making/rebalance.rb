@@ -35,7 +35,8 @@ module Restauro
         now = targets.merge(item.id => grams.round(1))
         return unless plan.family
 
-        fresh = plan.family == "sauce" ? by_body(plan, catalogue, targets, now, partner) : by_ratio(plan, catalogue, targets, now, partner)
+        sauce = Families.fetch(plan.family, catalogue).metric == :flour_equivalents
+        fresh = sauce ? by_body(plan, catalogue, targets, now, partner) : by_ratio(plan, catalogue, targets, now, partner)
         return if fresh.nil? || !fresh.finite? || fresh < (weighed[partner.id] || 0.0) + LEAST_G
 
         grows = fresh - (weighed[partner.id] || 0.0)

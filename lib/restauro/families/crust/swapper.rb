@@ -1,44 +1,53 @@
 module Restauro
   module Families
     class Crust
-      # Finds the school and the amounts that take a wheat crust's place, and makes its filling with it.
-      class Swapper < Dough::Swapper
-        private
+      # A crust's own side of a swap, its filling made with it. The kernel that it shares with doughs finds school and amounts.
+      class Swapper
+        attr_reader :catalogue, :recipe, :wheat, :options, :exclusion, :stays, :trials
 
-        # As it is, its filling made as it would be for any crust.
-        def kept_more(_ours)
-          filling = FillingSwap.of(@wheat.filling, @catalogue, @options)
-          crust = crust_alone.lines.reject { |line| line.role == "step" || (line.role == "title" && Recipes::Outline.heading?(line.text)) }
-          pairs = (crust.map { |line| [line, @stays.substitutions.find { |found| found.line.equal?(line) }&.lines || [line]] } + filling.pairs).freeze
-          {filling: filling, pairs: pairs, ours: Prediction.new(@recipe.with(lines: pairs.flat_map(&:last)), @catalogue, @options)}
+        def initialize(catalogue, recipe, options)
+          @catalogue = catalogue
+          @recipe = recipe
+          @wheat = Prediction.new(recipe, catalogue, options)
+          @options = options.with_choices(style: @wheat.style.key, cover: @wheat.cover)
+          @exclusion = @options.exclusion(catalogue)
+          # What is only crumbled has nothing solved for: its milk stays.
+          @stays = Dough::Stays.new(recipe, catalogue, @exclusion, keep_liquids: @wheat.style.loose?)
+          @trials = Trials.new(catalogue, @wheat, @options, @stays)
+          @filling = FillingSwap.of(@wheat.filling, catalogue, @options)
+          freeze
         end
 
+        # @return [Swap]   @raise [InvalidInput] with what would do
+        def swap = Dough::Kernel.new(self).swap
 
-        # What is only crumbled has nothing solved for: its milk stays.
-        def keep_liquids? = @wheat.style.loose?
-        def prediction(recipe) = Prediction.new(recipe, @catalogue, @options)
-        def swap_class = Swap
-        def wheat_side(options) = Prediction.new(@recipe, @catalogue, options)
-        def shaped(options) = options.with_choices(style: @wheat.style.key, cover: @wheat.cover)
-        def trials = Trials.new(@catalogue, @wheat, @options, @stays)
         def schools = School.all
         def otherwise = "Leave out less, or press or crumble it instead of rolling it"
+        def prediction(recipe) = Prediction.new(recipe, catalogue, options)
+        def written(formula) = Writer.new(catalogue, crust_alone, options, stays).write(formula)
 
-        def written_as(tries, school)
-          written = Writer.new(@catalogue, crust_alone, @options, @stays).write(tries[school].formula)
-          filling = FillingSwap.of(@wheat.filling, @catalogue, @options)
-          pairs = (written.pairs + filling.pairs).freeze
-          ours = Prediction.new(@recipe.with(lines: pairs.flat_map(&:last)), @catalogue, @options)
-          finish(Swap.new(school: school, ours: ours, **written.to_h, pairs: pairs, filling: filling, **common(tries, school),
-                          warnings: warnings(ours, filling)))
+        # As it is, its filling made as it would be for any crust.
+        def kept_of(own)
+          crust = crust_alone.lines.reject { |line| line.role == "step" || (line.role == "title" && Recipes::Outline.heading?(line.text)) }
+          pairs = (crust.map { |line| [line, stays.substitutions.find { |found| found.line.equal?(line) }&.lines || [line]] } + @filling.pairs).freeze
+          Swap.new(**own, filling: @filling, pairs: pairs, ours: with_lines(pairs))
         end
 
-        def crust_alone = @recipe.with(lines: @recipe.lines.reject { |line| Parts.filling?(line) })
-        def warnings(ours, filling) = (ours.warnings + filling.warnings + @exclusion.warnings(ours.recipe, @catalogue)).uniq.freeze
+        def swap_of(school, written, common)
+          pairs = (written.pairs + @filling.pairs).freeze
+          ours = with_lines(pairs)
+          finish(Swap.new(school: school, ours: ours, **written.to_h, pairs: pairs, filling: @filling, **common, warnings: warnings(ours)))
+        end
+
+        private
+
+        def with_lines(pairs) = prediction(recipe.with(lines: pairs.flat_map(&:last)))
+        def crust_alone = recipe.with(lines: recipe.lines.reject { |line| Parts.filling?(line) })
+        def warnings(ours) = (ours.warnings + @filling.warnings + exclusion.warnings(ours.recipe, catalogue)).uniq.freeze
 
         # The fat is not in the ratio: a change of it is said.
         def finish(swap)
-          swap = Swap.new(**swap.to_h, target: swap.ours.ratio&.value) if @wheat.style.loose?
+          swap = Swap.new(**swap.to_h, target: swap.ours.ratio&.value) if wheat.style.loose?
           change = swap.fat_change
           return swap if change.abs <= Constants.fetch(:crust, :fat_warn_share)
 

@@ -1,0 +1,23 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # Where one part stands in its dish: what a family may ask about.   dish Dish · index Integer
+    Place = Struct.new(:dish, :index) do
+      def part = dish.parts[index]
+      def said = dish.said
+      def only_of_its_family? = dish.parts.count { |other| other.family == part.family } == 1
+      def in_a_crust? = dish.joins_to(index).any? { |join| Place::HELD.include?(join.how) }
+      def in_a_coat? = dish.joins_to(index).any? { |join| join.how == "around" }
+      def around_another? = dish.joins_from(index).any? { |join| join.how == "around" }
+      def filled? = inside.any?
+      def between? = dish.joins_to(index).any? { |join| join.how == "between" }
+      def covers? = dish.joins_from(index).any? { |join| join.how == "covers" }
+      # Parts inside its pieces.   @return [Array<Integer>]
+      def inside = dish.joins_to(index).select { |join| join.how == "fills" }.map(&:from)
+      # Parts that it lines or covers.   @return [Array<Integer>]
+      def under = dish.joins_from(index).select { |join| Place::HELD.include?(join.how) }.map(&:to)
+    end
+    Place::HELD = %w[lines covers].freeze
+  end
+end

@@ -1,0 +1,29 @@
+module Restauro
+  module Families
+    class Batter
+      # What batters say about themselves.
+      module Declarations
+        include CoatDeclarations
+
+        def key = "batter"
+
+        def told(place, shared)
+          said = place.said
+          {**super, pan: said.pan || one_tray(place.dish.title), makes: said.makes, bake_minutes: said.bake_minutes}.compact
+        end
+
+        private
+
+        # What is by its name baked in one tin.
+        def one_tray(title)
+          _, tray = DataFiles.yaml("families/batter/trays.yml").find { |words, _| title.to_s.match?(/\b#{words}\b/i) }
+          tray && Kitchen::BakingPan.parse(tray)
+        end
+
+        # What goes all around a piece swims (common practice).
+        def usual_fat = "180C"
+        def coats?(recipe) = Prediction.new(recipe, catalogue, options).style == "coating"
+      end
+    end
+  end
+end

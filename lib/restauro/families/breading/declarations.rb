@@ -1,0 +1,23 @@
+module Restauro
+  module Families
+    class Breading
+      # What crumb coats say about themselves. Their coat keeps the wheat's thickness: they have no target and no tin.
+      module Declarations
+        include CoatDeclarations
+
+        def key = "breading"
+        def choices = super - %i[target tin]
+        def metric = :coat
+        def takes?(ingredient) = ingredient.starchy? || %w[crumb meal].include?(ingredient.group)
+        def texture?(_value) = false
+        def textures = {"" => "as it should", **Troubles.of(key).to_h { |trouble| [trouble.key, trouble.sees] }}
+
+        private
+
+        # Crumbs lie in shallow fat (common practice).
+        def usual_fat = "175C shallow"
+        def coats?(_recipe) = true
+      end
+    end
+  end
+end

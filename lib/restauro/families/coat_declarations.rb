@@ -1,0 +1,35 @@
+module Restauro
+  module Families
+    # What batters and crumb coats say alike: the heat that the recipe names, else the usual one for a coat, and a piece of the usual size.
+    module CoatDeclarations
+      include Declared
+
+      CHOICES = %i[with target piece oven oil tin].freeze
+
+      def choices = CHOICES + ANY
+
+      def told(place, shared)
+        said = place.said
+        return {} if shared[:oven] || shared[:oil]
+
+        {oven: said.oven, oil: (said.oil && !said.oven ? Heat::Frying.parse(said.oil) : nil)}.compact
+      end
+
+      # A piece as thick as its kind usually is; the usual fat where no heat was chosen.
+      def usual(place, recipe, chosen)
+        piece = chosen[:piece] || Heat::PieceLine.piece(recipe, catalogue) || usual_piece(place, recipe)
+        return {} unless piece && coats?(recipe)
+
+        {piece: piece, oil: (chosen[:oven] || chosen[:oil] ? nil : Heat::Frying.parse(usual_fat))}.compact
+      end
+
+      private
+
+      def usual_piece(place, recipe)
+        line = recipe.ingredients.find { |candidate| candidate.role == "other" && Heat::Food.row(candidate.text) }
+        line ||= Recipes::Line.new(text: "croquette", role: "other") if place.around_another?
+        line && Heat::PieceLine.usual(line, catalogue)
+      end
+    end
+  end
+end

@@ -1,0 +1,27 @@
+module Restauro
+  module Families
+    class Crust
+      # What crusts say about themselves.
+      module Declarations
+        include Declared
+
+        CHOICES = %i[style school with target pan oven cover filling_start thickness_mm hold filling_with hands].freeze
+
+        def key = "crust"
+        def choices = CHOICES + ANY
+        def takes?(ingredient) = ingredient.starchy? || Dough::Declarations::HELD.include?(ingredient.group)
+        def ways = School.all.map(&:key)
+        def told(place, _shared) = {oven: place.said.oven, pan: place.said.pan}.compact
+        # On top where it covers; for as long as the recipe bakes it.
+        def usual(place, _recipe, _chosen) = {cover: (place.covers? ? "top" : nil), bake_minutes: place.said.bake_minutes}.compact
+        def holds(place) = place.under
+
+        def expected(swap)
+          filling = swap.ours.filling
+          points = filling && swap.ours.baking.filling_course.map { |point| [point.minutes, point.centre] }
+          ["the middle of the filling", points, filling&.done_celsius]
+        end
+      end
+    end
+  end
+end

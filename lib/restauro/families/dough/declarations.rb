@@ -1,0 +1,41 @@
+module Restauro
+  module Families
+    class Dough
+      # What boiled doughs say about themselves. What differs between their two families stands in their shapes.
+      module Declarations
+        include Declared
+
+        CHOICES = %i[school with target shape thickness_mm cutter_mm rope_mm seal tool helpers litres heat watts frozen filling_g roasted_from_g
+                     roasted_to_g look hands].freeze
+        HELD = %w[binder egg curd puree].freeze
+
+        def choices = CHOICES + ANY
+        def takes?(ingredient) = ingredient.starchy? || HELD.include?(ingredient.group)
+        def ways = School.all.map(&:key)
+
+        # Filled where something fills it, sheets where it is layered.
+        def usual(place, _recipe, _chosen)
+          return {} unless rolled?
+          return {shape: "filled"} if place.filled?
+
+          place.between? ? {shape: "sheets"} : {}
+        end
+
+        def holds(place) = rolled? ? place.inside : []
+
+        def expected(swap)
+          ["the middle of a piece", swap.ours.boiling && middles(swap.ours.boiling), Constants.fetch(:boil, :done_celsius)]
+        end
+
+        private
+
+        def rolled? = key == "pasta"
+
+        def middles(boiling)
+          last = 1.3 * (boiling.minutes_done || Constants.fetch(:boil, :float_high_minutes))
+          (0..30).map { |index| (last * index / 30).then { |minutes| [minutes, boiling.body.centre(minutes)] } }
+        end
+      end
+    end
+  end
+end

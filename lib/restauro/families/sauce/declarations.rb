@@ -1,0 +1,61 @@
+module Restauro
+  module Families
+    class Sauce
+      # What sauces say about themselves.
+      module Declarations
+        include Declared
+
+        CHOICES = %i[school with target heat serve_celsius events simmer_s colour pour watts pan_cm lid stir stew_minutes].freeze
+
+        def key = "sauce"
+        def choices = CHOICES + ANY
+        def metric = :flour_equivalents
+        def takes?(ingredient) = ingredient.thickens? && ingredient.group != "crumb"
+        def ways = Options::SCHOOLS
+        def texture?(value) = Grade::ALL.map(&:key).include?(value.to_s) || number?(value)
+        def textures = Grade::ALL.to_h { |grade| [grade.key, "#{grade.name}: #{grade.does}"] }
+        def grades = Grade::ALL
+
+        # The minutes of a stew are its meat's: the sauce is made first, and thins no further under the lid. Of two sauces nobody can tell
+        # whose they are.
+        def told(place, _shared)
+          minutes = place.said.simmer_minutes if place.only_of_its_family?
+          return {} unless minutes
+
+          place.part.lines.any? { |line| line.kind == "whole_meat" } ? {stew_minutes: minutes} : {simmer_s: 60.0 * minutes}
+        end
+
+        # No thinner than holds a cut in a crust, or stands by itself in a coat.
+        def usual(place, recipe, chosen)
+          least = least_e(place)
+          return {} if chosen[:target] || least.nil?
+
+          own = predict(recipe, options(**chosen.slice(:altitude, :heat, :simmer_s))).flour_equivalents.value
+          own.positive? && own < least ? {target: least} : {}
+        end
+
+        # From when the liquid is in: before that there is nothing to put a probe into.
+        def expected(swap)
+          poured = swap.ours.course.drop_while { |point| point.liquid_grams < Constants.fetch(:sauce, :least_liquid) }
+          points = poured.map { |point| [(point.seconds - poured.first.seconds) / 60.0, point.celsius] }
+          ["the sauce", points, swap.ours.cooking.result.boil_seconds && swap.ours.course.map(&:celsius).max]
+        end
+
+        # A roux starts in the pan; a slurry is stirred apart, cold.
+        def bowl(line, way)
+          return %w[fat thickener].include?(line.role) ? "pan" : "wet" unless way == "slurry"
+
+          line.role == "thickener" || (line.added && line.role == "liquid") ? "slurry" : "pan"
+        end
+
+        private
+
+        def least_e(place)
+          return Constants.fetch(:dishes, :croquette_e) if place.in_a_coat?
+
+          Constants.fetch(:crust, :hold_sauce_e) if place.in_a_crust?
+        end
+      end
+    end
+  end
+end
