@@ -12,14 +12,22 @@ module Restauro
     # @return [Dishes::Choices]   @raise [InvalidInput]
     def to_dish(dish)
       own = dish.parts.each_index.select { |index| dish.parts[index].family }.to_h { |index| [index, own(dish, index)] }
-      Dishes::Choices.new({without: without, offer: @page.at_hand}, own, catalogue: @page.catalogue)
+      Dishes::Choices.new({without: without, offer: @page.at_hand, pan: baked_in(dish)}.compact, own, catalogue: @page.catalogue)
     end
 
     private
 
+    def fields(dish, index) = index == @page.active ? @input : @input.of_part(dish.parts[index].name)
+
+    # The pan named beside the sauce that is baked in it.
+    def baked_in(dish)
+      sauce = dish.parts.index { |part| part.role == :sauce }
+      sauce && fields(dish, sauce).baking_pan
+    end
+
     def own(dish, index)
       part = dish.parts[index]
-      fields = index == @page.active ? @input : @input.of_part(part.name)
+      fields = fields(dish, index)
       family = Families.fetch(part.family, @page.catalogue)
       linked(part).merge(fields.options(family, @page.catalogue), stove_and_events(fields, family))
     end

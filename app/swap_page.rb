@@ -37,7 +37,7 @@ module Restauro
     def shape = swap && family.is_a?(Families::Dough) ? swap.ours.options.shape : nil
 
     # The result as it is kept in the notebook and drawn on the page.   @return [Hash, nil]
-    def snapshot = answer && (@snapshot ||= SwapSnapshot.of(answer, shelf: shelf, who: who, catalogue: @catalogue).merge(linked))
+    def snapshot = answer && (@snapshot ||= SwapSnapshot.of(answer, shelf: shelf, who: who, catalogue: @catalogue).merge(linked, two_pots))
     # The same with the part that is looked at in front.
     def shown = snapshot && SwapSnapshot.facing(snapshot, active)
 
@@ -72,6 +72,9 @@ module Restauro
     def crust? = family.choices.include?(:filling_with)
     # A kept sauce in the place of the recipe's own filling.   @return [FillingLink, nil]
     def filling_link = input.filling_from ? (@filling_link ||= FillingLink.new(@services.kept_swaps.fetch(input.filling_from))) : nil
+    def two_pots = input.two_pots ? {two_pots: MeetingSnapshot.two_pots(answer, *input.two_pots, @catalogue)} : {}
+    # Of all that is made, what is made without wheat.
+    def share = input.two_pots&.then { |without, others| without.to_f / (without + others) } || 1.0
     def linked = filling_link ? {linked: filling_link.to_h} : {}
 
     def work_out
@@ -82,7 +85,7 @@ module Restauro
       @recipe = read = reader.read(input.recipe_text, corrections: input.corrections)
       Dishes::Refusal.check!(read, @catalogue) unless input.family
       read = filling_link.into(read, @catalogue, @services) if filling_link
-      solve(read, wish.factor(read))
+      solve(read, wish.factor(read) * share)
       use_up(read, wish) if wish.use_up
     rescue Families::Undecided => e
       @error = "This could be #{e.candidates[0..-2].join(", ")} or #{e.candidates.last}: say which under “This is”."
@@ -102,7 +105,9 @@ module Restauro
 
     def solve(read, factor)
       @recipe = Recipes::Scale.of(read, factor, catalogue: @catalogue)
-      @dish = Dishes::Partition.of(@recipe, @catalogue, family: input.family, given: input.given_parts)
+      parts = Dishes::Partition.of(@recipe, @catalogue, family: input.family, given: input.given_parts)
+      # A part that another recipe does not have was another recipe's.
+      @dish = Dishes::Sized.of(parts, input.sizes.slice(*parts.parts.map(&:name)), @catalogue)
       @answer = Dishes::Solver.call(@dish, SwapChoices.new(self, input, @services).to_dish(@dish), catalogue: @catalogue, memo: memo)
     end
 

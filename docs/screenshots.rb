@@ -24,7 +24,7 @@ module Restauro
     # name => [size, path, what to do first]
     VIEWS = {
       "swap" => [WIDE, "/"], "swap-phone" => [PHONE, "/"], "notebook" => [WIDE, "/notebook"], "kept" => [WIDE, "/notebook/2"],
-      "compare" => [WIDE, "/compare"], "rescue" => [WIDE, "/rescue?seen=thin&where=pan"], "bake" => [WIDE, "/bake"],
+      "compare" => [WIDE, "/compare"], "rescue" => [WIDE, "/rescue?seen=thin&where=pan"],
       "batter" => [[1280, 1100], "/", -> { swap("batter", BATTER, "piece" => "celeriac slice 12 mm", "oven" => "200C") }],
       "gnocchi" => [[1280, 1300], "/", -> { swap("gnocchi", GNOCCHI, "raw_g" => "850", "cooked_g" => "690", "rope" => "18") and find(".steps", text: "ropes 18 mm") }],
       "pasta" => [[1280, 1300], "/", -> { swap("pasta", PASTA, "cutter" => "64") and find(".steps", text: "64 mm rounds") }],

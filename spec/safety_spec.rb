@@ -20,7 +20,7 @@ RSpec.describe Restauro::Safety do
     "yolk_late" => /below the boil.*pregnant/, "yolk_boiled" => /must boil 2 minutes/, "raw_batter" => /same day.*2 days at most.*short figure/, "raw_dough" => /same day.*1 to 2 days/,
     "raw_flour" => /do not taste.*wash hands/, "raw_chickpea" => /do not taste/, "raw_meat" => /board and a knife of their own/, "coeliac_pan" => /coeliac.*labelled gluten free.*no shared spoon/,
     "coeliac_bowl" => /coeliac.*labelled gluten free.*no wheat/, "coeliac_dishes" => /coeliac.*labelled gluten free.*no shared fryer/, "coeliac_board" => /coeliac.*labelled gluten free.*no wheat/,
-    "coeliac_tin" => /coeliac.*labelled gluten free.*old wheat/, "hot_oil" => /never water.*never move.*lid on/, "hot_fat_tin" => /never water/, "hot_roux" => /hotter than boiling/, "steam" => /lid away/,
+    "coeliac_two_pots" => /coeliac.*dust.*never swap lids or spoons/, "coeliac_tin" => /coeliac.*labelled gluten free.*old wheat/, "hot_oil" => /never water.*never move.*lid on/, "hot_fat_tin" => /never water/, "hot_roux" => /hotter than boiling/, "steam" => /lid away/,
     "hot_filling" => /burn/, "wet_fat" => /spit/, "psyllium" => /liquid.*not for infants/, "gum" => /not for infants/i, "cassava" => /never from raw roots/, "middle_decides" => /brown is not done/,
     "poultry" => /do not rinse/, "egg_dish" => /not for the pregnant/
   }

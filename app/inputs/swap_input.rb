@@ -4,7 +4,7 @@ module Restauro
   # The Swap form: strings in, checked choices out. What was typed is kept whatever is wrong with it.
   class SwapInput
     FIELDS = %w[recipe units family flour dust crumb rung piece oven oil tin school with grade spoons heat simmer altitude colour pour lid stir
-                happens look eaters diets scale corrections part parts kinds title note].freeze + DoughInput::FIELDS + CrustInput::FIELDS
+                happens look eaters diets scale two corrections part parts kinds sizes title note].freeze + DoughInput::FIELDS + CrustInput::FIELDS
     MOST_RECIPE = 400_000
     NUMBERS = (%w[spoons simmer altitude look] + DoughInput::NUMBERS.keys).freeze
     GRADES = %w[keep thin medium thick very_thick own].freeze
@@ -12,7 +12,8 @@ module Restauro
                 "piece" => "", "oven" => "", "oil" => "", "tin" => "standard", "school" => "", "with" => "",
                 "grade" => "keep", "spoons" => "2",
                 "heat" => "medium", "simmer" => "", "altitude" => "0", "colour" => "", "pour" => "", "lid" => "", "stir" => "still", "happens" => "",
-                "look" => "", "eaters" => "", "diets" => "", "scale" => "1", "part" => "", "parts" => "{}", "kinds" => "{}",
+                "look" => "", "eaters" => "", "diets" => "", "scale" => "1", "two" => "", "part" => "", "parts" => "{}", "kinds" => "{}",
+                "sizes" => "{}",
                 "corrections" => "[]", "title" => "", "note" => "", **DoughInput::DEFAULTS, **CrustInput::DEFAULTS}.freeze
 
     WORDS = {units: "units", school: "roux, slurry or reduction", with: "thickener", grade: "how thick",
@@ -23,7 +24,7 @@ module Restauro
     attr_reader :state
 
     # What is chosen for one part, and kept for it while another is looked at.
-    OF_A_PART = (FIELDS - %w[recipe units family eaters diets scale corrections part parts kinds title note filling_from]).freeze
+    OF_A_PART = (FIELDS - %w[recipe units family eaters diets scale two corrections part parts kinds sizes title note filling_from]).freeze
     MOST_PARTS = 40_000
 
     # @param params [Hash] string keys: a form, or a saved draft   @raise [InvalidInput]
@@ -32,6 +33,7 @@ module Restauro
       @state["recipe"] = cap(@state["recipe"])
       @state["corrections"] = CorrectionsInput.new(@state["corrections"]).with(params["fix"]) if params["fix"].is_a?(Hash)
       params["kinds_of"].each { |name, family| name_part(name, family) } if params["kinds_of"].is_a?(Hash)
+      size_part(FormText.clean(params["size"])) if params["size"].is_a?(String)
       turn_to(FormText.clean(params["tab"])[0, 120]) if params["tab"].is_a?(String)
     end
 
@@ -39,6 +41,10 @@ module Restauro
     def part = state["part"]
     # Parts whose family the cook has put right.   @return [Hash{String => String}]
     def given_parts = json("kinds").select { |_, family| Families::KEYS.include?(family) || family == "none" }
+    # Parts that are made larger or smaller than the recipe has them.   @return [Hash{String => Float}]
+    def sizes = json("sizes").transform_values { |times| Float(times, exception: false) || 1.0 }
+    # The dish that it is baked in.   @return [Kitchen::BakingPan, nil]   @raise [InvalidInput]
+    def baking_pan = CrustInput.pan(checked[:pan])
     # The choices of another part, as they were left.   @return [SwapInput]
     def of_part(name) = SwapInput.new(state.slice("units").merge(json("parts").fetch(name, {}).slice(*OF_A_PART)))
     # A family that is known, whatever else is wrong with the form.
@@ -57,6 +63,8 @@ module Restauro
     # Whether somebody of the household eats.
     def eats?(eater) = checked[:eaters] == "all" || checked[:eaters].to_s.split(",").include?(eater.id.to_s)
     def scale = checked[:scale].to_s
+    # How many eat without wheat and how many with, where the dish is made twice.   @return [Array(Integer, Integer), nil]   @raise [InvalidInput]
+    def two_pots = Dishes::TwoPots.counts(checked[:two])
     def happens = checked[:happens].to_s
     def hob = checked[:heat]
     # How far through the course to look at the sauce, 0 to 1; nil not to.
@@ -90,6 +98,14 @@ module Restauro
       fresh = kept.fetch(name, {})
       @state.merge!(DEFAULTS.slice(*OF_A_PART), fresh.is_a?(Hash) ? fresh.slice(*OF_A_PART).transform_values(&:to_s) : {}, "part" => name)
       @state["parts"] = JSON.generate(kept.except(name)).then { |text| text.bytesize > MOST_PARTS ? "{}" : text }
+    end
+
+    # "Sauce=1.4": one part for the pan that there is; once is as the recipe has it.
+    def size_part(text)
+      name, _, times = text[0, 160].rpartition("=")
+      return if name.empty? || Float(times, exception: false).nil?
+
+      @state["sizes"] = JSON.generate(times.to_f == 1.0 ? json("sizes").except(name) : json("sizes").merge(name => times))
     end
 
     # "Gravy" is a sauce: said once, kept for the recipe.

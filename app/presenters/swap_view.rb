@@ -2,15 +2,10 @@ module Restauro
   module Presenters
     # A swap's snapshot in the words and shapes of the page.
     class SwapView
+      include DishWords
+
       MOMENTS = {"pan" => "in the pan", "plate" => "on the plate", "fridge" => "tomorrow, from the fridge"}.freeze
 
-      FAMILIES = {"sauce" => "a sauce", "batter" => "a batter", "breading" => "a crumb coat", "gnocchi" => "a spooned or rolled dough",
-                  "pasta" => "a pasta dough",
-                  "crust" => "a crust"}.freeze
-      JOINS = {"lines" => "under", "covers" => "over", "fills" => "inside", "between" => "between", "around" => "around",
-               "over" => "at the table, over"}.freeze
-
-      ENTRY_AMOUNTS = 4
 
       attr_reader :snapshot
 
@@ -29,49 +24,6 @@ module Restauro
       def lift = nil
       # What the water is for that the swap brings in.
       def water_words = snapshot[:school] == "slurry" ? ", for the slurry" : ""
-      # Every part of the dish; one kept before parts were known is its own.
-      def parts = snapshot[:parts] || [snapshot]
-
-      # What a part is and how it meets the others: "a crust, under Sauce and Leeks".
-      def part_words(part)
-        meets = part[:joins].to_a.group_by { |join| join[:how] }
-                            .map { |how, joins| "#{JOINS.fetch(how)} #{Format.list(joins.map { |join| join[:to] })}" }
-        [FAMILIES[part[:family]], *meets].compact.join(", ")
-      end
-
-      # Where a line went that nothing stands beside: into one with its name, or out.
-      def gone_words(row)
-        key = row[:wheat][:ingredient]
-        same = snapshot[:rows].any? { |other| other[:part] == row[:part] && other[:ours].any? { |line| line[:ingredient] == key } }
-        same ? "counted above" : "left out"
-      end
-
-      def part_amounts(part)
-        lines = part[:thickeners].to_a.select { |line| line[:grams] }
-        lines.any? ? Format.list(lines.map { |line| "#{Format.grams(line[:grams])} g #{line[:name]}" }) : "as it is"
-      end
-
-      # What stands of it in a list: amounts, and a few words.
-      def entry_line
-        lines = parts.flat_map { |part| part[:thickeners].to_a }.first(ENTRY_AMOUNTS)
-        amounts = lines.map { |line| [line[:grams] && "#{Format.grams(line[:grams])} g", line[:name]] }
-        words = [snapshot[:school], snapshot.dig(:target, :grade)&.tr("_", " "), ("#{parts.length} parts" if parts.length > 1)].compact
-        {amounts: amounts, words: words.reject(&:empty?).join(" · ")}
-      end
-
-      def said_words = snapshot[:said].to_h.then { |said| said.empty? ? nil : said.map { |what, words| "#{what} #{words}" }.join(", ") }
-
-      # What the whole dish costs in time and washing up.
-      def cost_words
-        costs = snapshot[:costs] or return
-        "All of it: about #{costs[:hands_on_minutes]} min with hands on, #{costs[:whole_minutes]} min one thing after another, " \
-          "#{costs[:to_wash]} things to wash#{money_words(costs)}."
-      end
-
-      def money_words(costs)
-        costs[:money] ? "; #{Format.money(costs[:money])} for what has a price in the cupboard (#{costs[:priced]} of #{costs[:things]} things)" : ""
-      end
-
       def thickeners = snapshot[:thickeners]
       def method_steps = snapshot[:method]
       def moments = snapshot[:look_fors]

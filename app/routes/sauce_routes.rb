@@ -1,5 +1,5 @@
 module Restauro
-  # What belongs to one sauce beside its swap: candidates side by side, rescue, the plate-test sheet, layered bakes, the stove.
+  # What belongs to one sauce beside its swap: candidates side by side, rescue, the plate-test sheet, the stove.
   module SauceRoutes
     def self.registered(web)
       web.helpers Helpers
@@ -13,16 +13,6 @@ module Restauro
         content_type "application/pdf"
         headers "content-disposition" => "inline; filename=\"plate-test.pdf\""
         plate_sheet.render
-      end
-
-      web.get("/bake") { bake_page(params) }
-      web.post("/bake") { bake_page(params) }
-      # The thinner target of a bake becomes the sauce's own.
-      web.post("/bake/take") do
-        bake = planned(bake_fields(params))[:bake] or raise InvalidInput, "there is no bake to take a target from"
-        spoons = Families::Sauce::Grade.spoons(bake.into).round(1)
-        save_draft(SwapInput.new(draft_input.state.merge("grade" => "own", "spoons" => spoons.to_s)))
-        redirect to("/"), 303
       end
 
       web.get("/stove") { stove_page({}) }
@@ -58,28 +48,6 @@ module Restauro
         Documents::PlateSheet.new(grades, millilitres: Constants.fetch(:sauce, :plate_millilitres),
                                   thin_ml: Constants.fetch(:sauce, :plate_millilitres_thin),
                                           seconds: Constants.fetch(:sauce, :plate_seconds))
-      end
-
-      def bake_page(params)
-        fields = bake_fields(params)
-        page :bake, room: "Swap", title: "Layered bake", fields: fields, **planned(fields)
-      end
-
-      def bake_fields(params)
-        {"pan" => "20x30 cm 5 cm deep", "with" => "potato", "grams" => "1000", "grade" => "medium"}
-          .merge(params.slice("pan", "with", "grams", "grade").transform_values { |value| FormText.clean(value).strip })
-      end
-
-      def planned(fields)
-        pan = Kitchen::BakingPan.parse(fields["pan"]) or raise InvalidInput, "the pan is not understood: type such as '20x30 cm 5 cm deep'"
-        grams = FormText.number(fields["grams"])
-        raise InvalidInput, "the layers' grams are a number, got '#{fields["grams"][0, 20]}'" unless grams
-
-        baked = Families::Sauce::Grade.fetch(fields["grade"]).flour_equivalents
-        {bake: Families::Sauce::LayeredBake::Plan.of(pan, with: fields["with"], layer_g: grams, baked: baked,
-                                                     starch: services.facts.fetch("potato_starch")), error: nil}
-      rescue InvalidInput => e
-        {bake: nil, error: e.message}
       end
 
       def stove_page(fields, error: nil)

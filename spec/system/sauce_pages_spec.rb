@@ -27,11 +27,7 @@ RSpec.describe "One sauce in the browser" do
     expect(page).to accessible
   end
 
-  it "baked in layers, on a stove that was measured" do
-    visit "/bake"
-    fill_in "grams", with: "1400"
-    expect(page).to have_css("#bake-out .big", text: "thin")
-    expect(page).to accessible
+  it "on a stove that was measured" do
     visit "/stove"
     fill_in "From, °C", with: "18"
     fill_in "To, °C", with: "60"
@@ -40,5 +36,5 @@ RSpec.describe "One sauce in the browser" do
     expect(page).to accessible
   end
 
-  %w[/compare /rescue /bake /stove].each { |path| it("#{path} fits a phone", size: :phone) { visit(path).then { expect(sideways?).to be(false) } } }
+  %w[/compare /rescue /stove].each { |path| it("#{path} fits a phone", size: :phone) { visit(path).then { expect(sideways?).to be(false) } } }
 end

@@ -39,15 +39,28 @@ RSpec.describe "The pages of one sauce" do
     expect(to - from).to be_within(0.01).of(141.73)
   end
 
-  it "plan a layered bake and hand its target to the sauce" do
-    send_form("/bake", {"pan" => "20x30 cm 5 cm deep", "with" => "potato", "grams" => "1200", "grade" => "medium"}, live)
-    expect(text_of("#bake-out").first).to match(/Sauce for this pan \d+ g going in (thin|runny).*minCovered, at 175 °C.*Rest it/)
-    send_form("/bake/take", {"pan" => "20x30 cm 5 cm deep", "with" => "potato", "grams" => "1200", "grade" => "medium"})
+  it "with wheat for some: two pots, the other one beside it" do
+    send_form("/swap", {"recipe" => "Sauce\n40 g flour\n40 g butter\n600 ml milk", "two" => "1 of 4"})
     visit("/")
-    expect(text_of(".how").first).to match(/1\.\d spoons/)
+    expect(text_of("#answer .two-pots").join).to match(/30 g plain wheat flour.*30 g butter/)
+    expect(text_of(".line-grams").first).to match(/10 g/)
+    send_form("/swap", {"recipe" => "Sauce\n40 g flour\n40 g butter\n600 ml milk", "two" => "some"}, live)
+    expect(text_of("#answer").join).to include("such as ' 1 of 4").or include("such as '1 of 4'")
   end
 
-  it("ask for a pan's depth") { send_form("/bake", {"pan" => "9x13 in"}, live).then { expect(text_of(".problem").first).to match(/depth/) } }
+  it "a sauce between sheets is made for the dish there is with one tap, and as the recipe has it with another" do
+    recipe = "Leek lasagne\n12 lasagne sheets\nSauce: 45 g butter, 45 g plain flour, 700 ml milk\nBake in a 20x30 cm dish 6 cm deep."
+    send_form("/swap", {"recipe" => recipe, "units" => "uk"})
+    visit("/")
+    made = -> { text_of("#answer").join[/makes (\d+) g/, 1].to_f }
+    before = made.call
+    expect(text_of("#answer").join).to match(/as it goes in\. The sheets give it starch.*dish takes about \d+ g/)
+    size = page.at_css("button[name=size]")["value"]
+    send_form("/swap", {"recipe" => recipe, "units" => "uk", "size" => size})
+    visit("/")
+    expect(made.call / before).to be_within(0.05).of(size[/[\d.]+\z/].to_f)
+    expect(page.css("button[name=size]").map { |button| button["value"] }).to eq ["Sauce=1"]
+  end
 
   it "measure the stove and work every course out with it" do
     boils = -> { visit("/").then { text_of(".steps .minutes")[3] } }

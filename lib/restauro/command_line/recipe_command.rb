@@ -9,9 +9,11 @@ module Restauro
       private
 
       def options(on)
-        @units, @events, @parts = "us", [], {}
+        @units, @events, @parts, @sizes = "us", [], {}, {}
         on.on("--part NAME=FAMILY") { |value| part(value) }
+        on.on("--size NAME=TIMES") { |value| size(value) }
         on.on("--amount HOW") { |value| @amount = value }
+        on.on("--two-pots COUNTS") { |value| @two_pots = Dishes::TwoPots.counts(value) }
         on.on("--family FAMILY") { |value| @family = value }
         on.on("--units SYSTEM", KitchenUnits::SYSTEMS) { |value| @units = value }
         on.on("--event EVENT") { |value| @events << value }
@@ -27,6 +29,15 @@ module Restauro
         raise WrongUsage, "--part is NAME=FAMILY with #{known.join(", ")}; got '#{text}'" unless known.include?(family) && !name.empty?
 
         @parts[name] = family
+      end
+
+      # "Sauce=1.4": one part larger than the recipe has it.
+      def size(text)
+        name, _, times = text.rpartition("=")
+        factor = Float(times, exception: false)
+        raise WrongUsage, "--size is NAME=TIMES, such as Sauce=1.4; got '#{text}'" if name.empty? || factor.nil?
+
+        @sizes[name] = factor
       end
 
       def course(on)
@@ -68,7 +79,7 @@ module Restauro
       def answered(recipe)
         Families.fetch(@family, catalogue) if @family
         Dishes::Refusal.check!(recipe, catalogue) unless @family
-        dish = Dishes::Partition.of(recipe, catalogue, family: @family, given: @parts)
+        dish = Dishes::Sized.of(Dishes::Partition.of(recipe, catalogue, family: @family, given: @parts), @sizes, catalogue)
         choices = Dishes::Choices.new({**chosen, **@own.all(catalogue), **events_of(dish)}, catalogue: catalogue)
         misplaced = choices.unknown(dish).first
         raise WrongUsage,
@@ -77,7 +88,8 @@ module Restauro
         report = Dishes::Report.new(catalogue)
         return report.prediction(dish, Dishes::Predictions.of(dish, choices, catalogue: catalogue)) if @name == "predict"
 
-        report.swap(Dishes::Solver.call(dish, choices, catalogue: catalogue))
+        answer = Dishes::Solver.call(dish, choices, catalogue: catalogue)
+        report.swap(answer).merge(@two_pots ? {two_pots: report.two_pots(Dishes::TwoPots.of(answer, *@two_pots, catalogue))} : {})
       end
 
       def events_of(dish)
@@ -111,7 +123,9 @@ module Restauro
         @world.prepare.call if text.lstrip.start_with?("<")
         reader = Recipes::Reader.new(catalogue, system: @units)
         read = reader.read(text)
-        @amount ? Recipes::Scale.of(read, wished(reader, read), catalogue: catalogue) : read
+        without, others = @two_pots || [1, 0]
+        times = (@amount ? wished(reader, read) : 1.0) * without / (without + others)
+        times == 1.0 ? read : Recipes::Scale.of(read, times, catalogue: catalogue)
       end
 
       # "x2", "serves 6", "600 g milk".

@@ -12,7 +12,9 @@ module Restauro
           bin/restauro predict FILE|-   the texture a recipe will have
             --format json|text          json
             --family #{Families::KEYS.join("|")}   reads it as one part; else its parts are told from the recipe
-            --part "NAME=FAMILY"        what one part is; --amount "x2|serves 6|600 g milk" how much of it all
+            --part "NAME=FAMILY"        what one part is; --size "NAME=TIMES" how much more of it alone
+            --amount "x2|serves 6|600 g milk"   how much of it all
+            --two-pots "1 of 4"         how many eat without wheat: two pots, apart
 #{FamilyOptions::USAGE.gsub(/^(?=.)/, "            ").chomp}
             --units us|metric|uk|au     us
             --school roux|slurry, psyllium|gum|egg|root|curd   predict: the recipe's own; swap: the swap's (roux; what suits the dough)

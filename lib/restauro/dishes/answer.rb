@@ -4,15 +4,16 @@ module Restauro
   module Dishes
     # What becomes of a dish: every part's answer, one method in working order, our lines in one list.
     class Answer
-      attr_reader :dish, :parts, :lines, :steps, :warnings, :holes
+      attr_reader :dish, :parts, :lines, :steps, :warnings, :holes, :bake
 
-      # @param parts [Array<PartAnswer>]
-      def initialize(dish:, parts:, catalogue:)
+      # @param parts [Array<PartAnswer>]   @param pan [Kitchen::BakingPan, nil] that the cook chose, else the recipe's
+      def initialize(dish:, parts:, catalogue:, pan: nil)
         @dish = dish
         @catalogue = catalogue
         @parts = parts.freeze
         @lines = @parts.flat_map(&:lines).freeze
-        steps = WorkOrder.new(dish, @parts, catalogue).steps
+        @bake = baked(pan || dish.said.pan)
+        steps = WorkOrder.new(dish, @parts, catalogue, bake).steps
         ledger = Ledger.new(@lines, steps, catalogue)
         @steps = with_the_rest(steps, ledger.unused).freeze
         @holes = Ledger.new(@lines, @steps, catalogue).holes.freeze
@@ -33,6 +34,12 @@ module Restauro
       end
 
       private
+
+      # The sauce that is baked between layers, with what its dish asks of it.
+      def baked(pan)
+        index = dish.parts.index { |part| part.role == :sauce } or return
+        Bake.of(dish, index, parts[index].lines, pan, @catalogue)
+      end
 
       UNTIMED = {"set_out" => :set_out_minutes, "mix" => :mix_minutes, "shape" => :shape_minutes}.freeze
       private_constant :UNTIMED

@@ -4,10 +4,11 @@ module Restauro
   module Dishes
     # What is done with the parts once they are made, where no family does it itself: layered and baked, poured over at the table, chilled and shaped.
     class Assembly
-      # @param answers [Array<PartAnswer>]
-      def initialize(dish, answers, catalogue)
+      # @param answers [Array<PartAnswer>]   @param bake [Bake, nil] where it is layered
+      def initialize(dish, answers, catalogue, bake)
         @dish = dish
         @answers = answers
+        @bake = bake
         @catalogue = catalogue
         freeze
       end
@@ -25,31 +26,56 @@ module Restauro
       def layered
         return [] unless baked?
 
-        oven = @dish.said.oven || Kitchen::OvenTemperature.new(celsius: figure(:bake_celsius))
+        oven = @dish.said.oven || Kitchen::OvenTemperature.new(celsius: figure(@bake ? :bake_layered_celsius : :bake_celsius))
         [step(kind: "preheat", text: "Heat the oven to #{oven.say}.", minutes: Constants.fetch(:crust, :preheat_minutes), celsius: oven.celsius),
          step(kind: "shape", text: "#{fill}.", uses: @answers.flat_map(&:lines).select { |line| line.grams && laid?(line) },
               look_for: "no higher than a finger under the rim"),
-         step(kind: "bake", text: "Bake at #{oven.say}#{" in the #{@dish.said.pan.say} dish" if @dish.said.pan}.", minutes: minutes,
-              celsius: oven.celsius, safety: %w[reheat middle_decides],
-              look_for: "bubbling also in the middle, brown on top"),
+         *bakes(oven),
          step(kind: "rest", text: "Let it stand before it is served.", minutes: figure(:rest_minutes), look_for: "it sets enough to be cut",
               safety: ["hot_filling"])]
       end
 
-      def minutes = @dish.said.bake_minutes || figure(:bake_minutes)
+      # The recipe's own minutes; else under foil until what is layered is soft, and open to brown.
+      def bakes(oven)
+        return [bake(oven, "Bake at #{oven.say}#{in_the_dish}.", @dish.said.bake_minutes || figure(:bake_minutes), BROWN)] if told?
 
-      # What is laid into the dish: bought pasta and sheets, and crumbs and cheese on top.
-      def laid?(line) = %w[gf_pasta_sheets gf_pasta gf_bread].include?(line.ingredient)
+        covered = Bake.covered_minutes(@bake.with, @bake.pan&.depth_cm || figure(:bake_depth_cm))
+        [bake(oven, "Bake at #{oven.say}#{in_the_dish}, covered.", covered, "a knife goes through the #{@bake.with} without a push"),
+         bake(oven, "Uncover it, to brown.", figure(:bake_brown_minutes), BROWN)]
+      end
+
+      BROWN = "bubbling also in the middle, brown on top"
+      private_constant :BROWN
+
+      def told? = @bake.nil? || !@dish.said.bake_minutes.nil?
+      def in_the_dish = (@bake&.pan || @dish.said.pan)&.then { |pan| " in the #{pan.say} dish" }
+
+      def bake(oven, text, minutes, look_for)
+        step(kind: "bake", text: text, minutes: minutes, celsius: oven.celsius, safety: %w[reheat middle_decides], look_for: look_for)
+      end
+
+      # What is laid into the dish: bought pasta and sheets, raw slices, and crumbs and cheese on top.
+      def laid?(line) = %w[gf_pasta_sheets gf_pasta gf_bread].include?(line.ingredient) || (@bake && Bake.raw_layer?(line))
 
       def fill
         tops, mains = @answers.partition { |part| part.part.place == :top }
-        names = mains.map { |part| part.name.to_s.downcase }
+        names = mains.map { |part| layer_name(part) }
         filled = mains.length > 1 ? "Layer #{Families::Companions.list(names)} in the dish" : "Turn it into a buttered dish"
         on = tops.map do |part|
           part.lines.any? { |line| line.role == "crumb" } ? "scatter the crumbs over it" : "spread the #{part.name.to_s.downcase} over it"
         end
         [filled, *on].join("; ")
       end
+
+      # Slices and bought sheets by what they are; a sauce, a ragout by its name.
+      def layer_name(part)
+        laid = part.lines.select { |line| line.grams && laid?(line) }
+        return part.name.to_s.downcase if part.family || laid.empty? || laid.length < part.lines.length
+
+        Families::Companions.list(laid.map { |line| layer(line) })
+      end
+
+      def layer(line) = Families::Companions.say(line, @catalogue) + (Bake.raw_layer?(line) ? " in slices" : "")
 
       # What goes over at the table.
       def over

@@ -15,6 +15,8 @@ module Restauro
       end
 
       def without = @shared.fetch(:without, [])
+      # The dish that it is baked in.   @return [Kitchen::BakingPan, nil]
+      def pan = @shared[:pan]
 
       # @return [Hash] for the family's own options   @raise [WrongUsage] an option that no part knows
       def of(dish, index)
@@ -33,7 +35,7 @@ module Restauro
 
       # Options that no part of the dish knows or can use.   @return [Array<Symbol>]
       def unknown(dish)
-        @shared.keys.reject { |name| dish.parts.any? { |part| part.family && knows?(part, name) } }
+        @shared.keys.reject { |name| dish.parts.any? { |part| part.family && knows?(part, name) } || (name == :pan && dish.said.baked) }
       end
 
       private

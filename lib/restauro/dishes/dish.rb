@@ -34,6 +34,7 @@ module Restauro
         freeze
       end
 
+      def with(**changes) = Dish.new(**to_h.merge(changes))
       def one_part? = parts.length == 1
 
       # The part that names the dish: a crust or a dropped top with flour, else the first with flour.   @return [Integer]

@@ -38,9 +38,19 @@ module Restauro
       def split(groups)
         cutter = SecondFormula.new(@catalogue)
         groups.flat_map do |group|
+          next layered(group) if layered(group)
+
           pieces = base_and_filling(group) || crust_and_filling(group) || cutter.split(group.lines)
           pieces.each_with_index.map { |lines, index| Group.new(index.zero? ? group.label : nil, lines) }
         end
+      end
+
+      # Raw slices that a sauce is baked between, in one list with it.
+      def layered(group)
+        return if group.label || !@recipe.title.to_s.match?(Joins::LAYERED)
+
+        slices, sauce = group.lines.partition { |line| Bake.raw_layer?(line) }
+        [Group.new("Layers", slices), Group.new(nil, sauce)] if slices.any? && sauce.any? { |line| flour?(line) } && wet?(sauce)
       end
 
       # Crumbs in their fat, with what is poured on them in the same list: a cheesecake.

@@ -11,7 +11,7 @@ module Restauro
       def in_a_coat? = dish.joins_to(index).any? { |join| join.how == "around" }
       def around_another? = dish.joins_from(index).any? { |join| join.how == "around" }
       def filled? = inside.any?
-      def between? = dish.joins_to(index).any? { |join| join.how == "between" }
+      def between? = dish.joins.any? { |join| join.how == "between" && [join.from, join.to].include?(index) }
       def covers? = dish.joins_from(index).any? { |join| join.how == "covers" }
       # Parts inside its pieces.   @return [Array<Integer>]
       def inside = dish.joins_to(index).select { |join| join.how == "fills" }.map(&:from)

@@ -43,6 +43,7 @@ module Restauro
       def steps(lines)
         return crumbs(lines) if @part.place == :top && lines.any? { |line| line.role == "crumb" }
         return mash(lines) if mashed?(lines)
+        return [] if lines.all? { |line| Bake.raw_layer?(line) }
 
         companions = Families::Companions.new(lines.select { |line| line.role == "other" &&
                                                             @catalogue.find_key(line.ingredient)&.group != "sugar" }, @catalogue)

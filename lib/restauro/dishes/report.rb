@@ -20,8 +20,15 @@ module Restauro
         {title: answer.dish.title, family: answer.main.family&.key, **top, lines: wheat_lines(answer.dish, answer),
          swap: {**(top[:swap] || {}), lines: ours},
          parts: parts, method: method(answer), read_from_recipe: answer.dish.said.to_a, already_gluten_free: answer.already_gluten_free?,
-         costs: answer.costs,
+         costs: answer.costs, bake: bake(answer.bake),
          alternatives: main[:alternatives] || [], warnings: warnings(answer)}
+      end
+
+      # @param pots [TwoPots]   @return [Hash]
+      def two_pots(pots)
+        {without: pots.without, others: pots.others, wheat: pots.wheat.map { |line, grams| {text: line.text.strip, grams: grams.round(1)} },
+         shared: pots.shared.map { |name, grams| {name: name, grams: grams.round(1)} },
+         order: pots.order.map { |text, caution| {text: text, caution: caution} }}
       end
 
       # @param predictions [Array] one a part, nil for a part without flour   @return [Hash]
@@ -34,6 +41,12 @@ module Restauro
       end
 
       private
+
+      # What a dish in layers asks of its sauce; nil where nothing is layered.
+      def bake(bake)
+        bake && {with: bake.with, layer_grams: bake.layer_g.round(1), flour_equivalents_given: bake.given_e.round(2), pan: bake.pan&.say,
+                 sauce_grams: bake.sauce_g.round(1), sauce_wanted_grams: bake.wanted_g&.round(1)}
+      end
 
       def joins(dish, index) = dish.joins_from(index).map { |join| {part: dish.parts[join.to].name, how: join.how} }
       def report_of(family) = family.class::Report.new(family, @catalogue)

@@ -21,7 +21,7 @@ module Restauro
       def answer
         order.each { |index| @answers[index] = solve(index) }
         guests_home
-        Answer.new(dish: @dish, parts: @dish.parts.each_index.map { |index| @answers.fetch(index) }, catalogue: @catalogue)
+        Answer.new(dish: @dish, parts: @dish.parts.each_index.map { |index| @answers.fetch(index) }, catalogue: @catalogue, pan: @choices.pan)
       end
 
       private

@@ -10,13 +10,13 @@ module Restauro
       ENDS = %w[set_out serve store].freeze
       WAITS = %w[rest chill].freeze
 
-      # @param answers [Array<PartAnswer>]
-      def initialize(dish, answers, catalogue)
+      # @param answers [Array<PartAnswer>]   @param bake [Bake, nil]
+      def initialize(dish, answers, catalogue, bake)
         @dish = dish
         @answers = answers
         @catalogue = catalogue
         @host = host
-        @assembly = Assembly.new(dish, answers, catalogue).steps
+        @assembly = Assembly.new(dish, answers, catalogue, bake).steps
         freeze
       end
 

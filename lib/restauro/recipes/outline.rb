@@ -88,9 +88,16 @@ module Restauro
 
       def step?(line)
         return !@line_reader.amount?(line.sub(NUMBERED, "")) || @prose.told?(line) if NUMBERED.match?(line)
+        return false if listing?(line)
         return true if SAYS_HOW.match?(line) && !@line_reader.thing?(line) && !ABOUT.match?(line)
 
         (VERBS.match?(line) || LONG_SENTENCE.match?(line)) && !amount_first?(line)
+      end
+
+      # "Layer: 500 g spinach, 250 g ricotta" names what is layered, though it begins as a step would.
+      def listing?(line)
+        name, things = @headings.on_the_line(line, @several)
+        name && (name.match?(Headings::NAMES) || !VERBS.match?(name)) && @several.split(things).all? { |thing| @line_reader.thing?(thing) }
       end
 
       def amount_first?(line) = AMOUNT_FIRST.match?(line)

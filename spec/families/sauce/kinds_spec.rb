@@ -103,17 +103,6 @@ RSpec.describe Restauro::Families::Sauce do
     it("keeps to who eats") { expect(comparison[self, milk, without: %w[maize]].columns.flat_map { |c| c.swap.thickeners.map(&:ingredient) }).not_to include("corn_starch") }
   end
 
-  describe "layered bakes" do
-    plan = Restauro::Families::Sauce::LayeredBake::Plan
-    pan = Restauro::Kitchen::BakingPan.parse("20x30 cm 5 cm deep")
-    bake = ->(spec, with, grams) { plan.of(pan, with: with, layer_g: grams, baked: 6.2, starch: spec.catalogue.fetch("potato_starch")) }
-
-    it("goes in thinner than it comes out, the more so the more is layered") { expect([bake[self, "potato", 800.0], bake[self, "potato", 1400.0]].map(&:into)).to satisfy { |thin| thin.all? { |into| into < 6.2 } && thin[1] < thin[0] } }
-    it("bakes potato 60 to 75 minutes covered, then 15 uncovered, and rests 15 to 20") { expect(bake[self, "potato", 1200.0].then { |b| [b.covered_min, b.uncovered_min, b.rest_min] }).to match([be_between(60, 75), 15, 15..20]) }
-    it("fits the pan") { expect(bake[self, "potato", 1200.0].then { |b| b.sauce_g + b.layer_g }).to be <= pan.millilitres }
-    it("asks for the pan's depth") { expect { plan.of(Restauro::Kitchen::BakingPan.parse("9x13 in"), with: "pasta", layer_g: 500.0, baked: 6.2, starch: catalogue.fetch("corn_starch")) }.to raise_error(Restauro::InvalidInput, /depth/) }
-  end
-
   describe "the stove" do
     text = "4 tbsp flour\n50 g butter\n700 ml milk"
     it("a stronger hob boils sooner") { expect(predict(text, watts: 1200.0).boil_seconds).to be < predict(text, watts: 600.0).boil_seconds - 60 }

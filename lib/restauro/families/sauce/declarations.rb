@@ -25,13 +25,16 @@ module Restauro
           place.part.lines.any? { |line| line.kind == "whole_meat" } ? {stew_minutes: minutes} : {simmer_s: 60.0 * minutes}
         end
 
-        # No thinner than holds a cut in a crust, or stands by itself in a coat.
+        # No thinner than holds a cut in a crust, or stands by itself in a coat; thinner than wheat's between sheets that give up starch.
         def usual(place, recipe, chosen)
           least = least_e(place)
-          return {} if chosen[:target] || least.nil?
+          return {} if chosen[:target] || !(least || place.between?)
 
           own = predict(recipe, options(**chosen.slice(:altitude, :heat, :simmer_s))).flour_equivalents.value
-          own.positive? && own < least ? {target: least} : {}
+          return {} unless own.positive?
+          return own < least ? {target: least} : {} if least
+
+          {target: Dishes::Bake.into_e(place.dish, place.index, recipe.ingredients, own, catalogue)}.compact
         end
 
         # From when the liquid is in: before that there is nothing to put a probe into.

@@ -1,0 +1,70 @@
+module Restauro
+  module Presenters
+    # What is said of a whole dish, whatever part of it is looked at.   Needs snapshot.
+    module DishWords
+      FAMILIES = {"sauce" => "a sauce", "batter" => "a batter", "breading" => "a crumb coat", "gnocchi" => "a spooned or rolled dough",
+                  "pasta" => "a pasta dough", "crust" => "a crust"}.freeze
+      JOINS = {"lines" => "under", "covers" => "over", "fills" => "inside", "between" => "between", "around" => "around",
+               "over" => "at the table, over"}.freeze
+      ENTRY_AMOUNTS = 4
+
+      # Every part of the dish; one kept before parts were known is its own.
+      def parts = snapshot[:parts] || [snapshot]
+
+      # What a part is and how it meets the others: "a crust, under Sauce and Leeks".
+      def part_words(part)
+        meets = part[:joins].to_a.group_by { |join| join[:how] }
+                            .map { |how, joins| "#{JOINS.fetch(how)} #{Format.list(joins.map { |join| join[:to] })}" }
+        [FAMILIES[part[:family]], *meets].compact.join(", ")
+      end
+
+      # Where a line went that nothing stands beside: into one with its name, or out.
+      def gone_words(row)
+        key = row[:wheat][:ingredient]
+        same = snapshot[:rows].any? { |other| other[:part] == row[:part] && other[:ours].any? { |line| line[:ingredient] == key } }
+        same ? "counted above" : "left out"
+      end
+
+      def part_amounts(part)
+        lines = part[:thickeners].to_a.select { |line| line[:grams] }
+        lines.any? ? Format.list(lines.map { |line| "#{Format.grams(line[:grams])} g #{line[:name]}" }) : "as it is"
+      end
+
+      # What stands of it in a list: amounts, and a few words.
+      def entry_line
+        lines = parts.flat_map { |part| part[:thickeners].to_a }.first(ENTRY_AMOUNTS)
+        amounts = lines.map { |line| [line[:grams] && "#{Format.grams(line[:grams])} g", line[:name]] }
+        words = [snapshot[:school], snapshot.dig(:target, :grade)&.tr("_", " "), ("#{parts.length} parts" if parts.length > 1)].compact
+        {amounts: amounts, words: words.reject(&:empty?).join(" · ")}
+      end
+
+      def said_words = snapshot[:said].to_h.then { |said| said.empty? ? nil : said.map { |what, words| "#{what} #{words}" }.join(", ") }
+
+      # How a sauce goes into a dish in layers, and how it comes out.
+      def bake_words
+        bake = snapshot[:bake] or return
+        layers = bake[:with] == "pasta" ? "sheets" : "slices"
+        "#{bake[:part]}: it #{bake[:into]} as it goes in. The #{layers} give it starch as they bake: it #{bake[:out]} when it is cut."
+      end
+
+      # How much of it the dish takes.
+      def pan_words
+        bake = snapshot[:bake] or return
+        return "Say which dish it bakes in, and the sauce is measured for it." unless bake[:wanted]
+
+        "The #{bake[:pan]} dish takes about #{bake[:wanted]} g of it beside the layers; this makes #{bake[:made]} g."
+      end
+
+      # What the whole dish costs in time and washing up.
+      def cost_words
+        costs = snapshot[:costs] or return
+        "All of it: about #{costs[:hands_on_minutes]} min with hands on, #{costs[:whole_minutes]} min one thing after another, " \
+          "#{costs[:to_wash]} things to wash#{money_words(costs)}."
+      end
+
+      def money_words(costs)
+        costs[:money] ? "; #{Format.money(costs[:money])} for what has a price in the cupboard (#{costs[:priced]} of #{costs[:things]} things)" : ""
+      end
+    end
+  end
+end

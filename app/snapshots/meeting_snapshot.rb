@@ -1,0 +1,23 @@
+module Restauro
+  # What parts, and pots, ask of one another, as plain data.
+  module MeetingSnapshot
+    module_function
+
+    # The other pot, with wheat: its amounts, what can be cooked together, and the order that keeps them apart.
+    def two_pots(answer, without, others, catalogue)
+      pots = Dishes::TwoPots.of(answer, without, others, catalogue)
+      wheat = pots.wheat.map { |line, grams| {name: catalogue.find_key(line.ingredient)&.say || line.text.strip, grams: grams.round(1)} }
+      {without: without, others: others, wheat: wheat, shared: pots.shared.map { |name, grams| {name: name, grams: grams.round(1)} },
+       order: pots.order.map { |text, caution| {text: text, caution: caution} }}
+    end
+
+    # What a dish in layers asks of its sauce.
+    def bake(answer)
+      bake = answer.bake or return
+      sauce = answer.parts.find { |part| part.part.role == :sauce }
+      {part: sauce.name, with: bake.with, pan: bake.pan&.say, made: bake.sauce_g.round, wanted: bake.wanted_g&.round, fits: bake.fits?,
+       factor: bake.factor&.round(2), into: Families::Sauce::Grade.of(sauce.swap.target).does,
+       out: Families::Sauce::Grade.of(sauce.swap.target + bake.given_e).does}
+    end
+  end
+end
