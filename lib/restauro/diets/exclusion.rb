@@ -45,12 +45,14 @@ module Restauro
         ingredient
       end
 
-      # Words of lines that are known only by name and that a diet leaves out.
-      def named(text) = @diets.flat_map { |diet| diet.words.to_a }.find { |word| text.match?(/\b#{Regexp.escape(word)}(?:s|es)?\b/i) }
+      # Words of a line that a diet leaves out, whatever the line was read as: walnut oil is an oil.
+      def named(text)
+        @diets.flat_map { |diet| diet.words.to_a }.find { |word| text.match?(/\b#{Regexp.escape(word)}(?:s|es)?\b(?!-free| free)/i) }
+      end
 
       # What of these lines an eater may not have after all.   @param lines [Array<Recipes::Line>]   @return [Array<String>]
       def held_in(lines, catalogue)
-        lines.select { |line| line.ingredient ? !allows?(catalogue.fetch(line.ingredient)) : !named(line.text).nil? }.map { |line| line.text.strip }
+        lines.select { |line| (line.ingredient && !allows?(catalogue.fetch(line.ingredient))) || named(line.text) }.map { |line| line.text.strip }
       end
 
       # Lines of a recipe that hold something to be kept out.   @return [Array<Warning>]
@@ -59,7 +61,7 @@ module Restauro
           ingredient = line.ingredient && catalogue.fetch(line.ingredient)
           next held(line, ingredient.say) if ingredient && !allows?(ingredient)
 
-          ingredient ? nil : named(line.text)&.then { |word| held(line, word) }
+          named(line.text)&.then { |word| held(line, word) }
         end
       end
 

@@ -94,13 +94,13 @@ module Restauro
       table = DataFiles.yaml("ingredients/names.yml")
       catalogue.each_with_object({}) do |ingredient, entries|
         row = table.fetch(ingredient.key, {})
-        any = %w[seasoning cheese].include?(ingredient.group) || ingredient.key == "stock"
+        any = %w[seasoning cheese].include?(ingredient.group) || ingredient.key == "stock" || row["any"]
         names(ingredient, row).each { |name| entries[words(name).join(" ")] ||= Entry.new(ingredient.key, nil, ingredient.piece_g, any) }
       end
     end
 
     def names(ingredient, row)
-      lists = row.reject { |field, _| field == "say" }.values.flatten
+      lists = row.reject { |field, _| %w[say any].include?(field) }.values.flatten
       [ingredient.name, ingredient.name.sub(/ \(.*\)/, ""), ingredient.key.tr("_", " "), row["say"], *lists].compact
     end
 

@@ -6,16 +6,19 @@ module Restauro
     PLAIN = {"\u2044" => "/", "\u00a0" => " ", "\u2009" => " ", "\u202f" => " ", "\t" => " ", "\u2012" => "-", "\u2013" => "-", "\u2014" => "-",
              "\u2212" => "-", "\u00d7" => "x", "\u200b" => "", "\u200c" => "", "\u200d" => "", "\ufeff" => "", "\u00ad" => ""}.freeze
     ODD = Regexp.union(PLAIN.keys)
-    GLYPH = /(\d)?\s?([#{GLYPHS.keys.join}])/
+    GLYPH = /(?:(\d)\s?)?([#{GLYPHS.keys.join}])/
     WORDS = {"half" => 1/2r, "quarter" => 1/4r, "a" => 1r, "an" => 1r, "one" => 1r, "two" => 2r, "three" => 3r, "four" => 4r,
-             "five" => 5r, "six" => 6r, "seven" => 7r, "eight" => 8r, "nine" => 9r, "ten" => 10r, "twelve" => 12r}.freeze
+             "five" => 5r, "six" => 6r, "seven" => 7r, "eight" => 8r, "nine" => 9r, "ten" => 10r, "eleven" => 11r, "twelve" => 12r,
+             "fifteen" => 15r, "sixteen" => 16r, "eighteen" => 18r, "twenty" => 20r, "dozen" => 12r}.freeze
     DIGITS = %r{\d+\s*-\s*\d+\s*/\s*\d+(?![\d/])|\d+\s+\d+\s*/\s*\d+|\d+\s*/\s*\d+|\d{1,3}(?:,\d{3})+(?:\.\d+)?|
       \d{1,3}(?:\ \d{3})+(?=\s*(?:g|ml)\b)|\d+[.,]\d+|\d+|\.\d+}x
-    PARTS = /one and a half|two and a half|(?:a |one )?half(?: an?)?|(?:a |one )?quarter(?: of an?)?|three quarters(?: of an?)?/i
+    PARTS = /(?:an?\ )?couple(?:\ of)?|half\ a\ dozen|a\ dozen|one\ and\ a\ half|two\ and\ a\ half|(?:a\ |one\ )?half(?:\ an?)?|
+      (?:a\ |one\ )?quarter(?:\ of\ an?)?|three\ quarters(?:\ of\ an?)?/ix
     WORD = /#{PARTS}|(?:#{WORDS.keys.join("|")})\b/i
     ONE = /(?:#{DIGITS}|#{WORD})/
     RANGE = /\A(-?#{ONE})(?:\s*(?:-|–|\bto\b|\bor\b)\s*(#{ONE}))?/i
-    PHRASES = {/\Aone and a half/i => 3/2r, /\Atwo and a half/i => 5/2r, /\Athree quarters/i => 3/4r, /\A(?:a |one )?half/i => 1/2r,
+    PHRASES = {/\A(?:an? )?couple/i => 2r, /\Ahalf a dozen/i => 6r, /\Aa dozen/i => 12r,
+               /\Aone and a half/i => 3/2r, /\Atwo and a half/i => 5/2r, /\Athree quarters/i => 3/4r, /\A(?:a |one )?half/i => 1/2r,
                /\A(?:a |one )?quarter/i => 1/4r}.freeze
 
     module_function

@@ -11,6 +11,10 @@ module Restauro
 
       DASH_BULLET = /\A\s*-\s*/
       OF = /\A\s*(?:of|de la|de l['’]|des?|du|d['’]|di|del|della|dell['’]|von)(?:\s+|(?<=['’]))/i
+      # "a 400 g tin": one of it.
+      ARTICLE = /\A(?:an?|one)\s+(?=\d)/i
+      # "2 tablespoons flour, heaped", "2 tbsp (heaped) flour".
+      HEAP_AFTER = /[,(]\s*(heaped|heaping|rounded|scant)\s*(?:\)|\z)/i
       ABOUT = /\A(?:about|approximately|approx\.?|around|roughly|ca\.?)\s+/i
 
       def initialize(units)
@@ -23,8 +27,8 @@ module Restauro
       # @param text [String] a raw line   @param bulleted [Boolean] whether a dash at its head is a bullet, not a minus
       # @return [Amount, nil] nil when the line holds no amount   @raise [InvalidInput] an impossible quantity
       def read(text, bulleted: false)
-        plain = Numbers.plain(text).sub(bulleted ? DASH_BULLET : BULLET, "").sub(ABOUT, "").strip
-        leading(plain) || trailing(plain)
+        plain = Numbers.plain(text).sub(bulleted ? DASH_BULLET : BULLET, "").sub(ABOUT, "").sub(ARTICLE, "").strip
+        heaped_after(leading(plain) || trailing(plain), plain)
       end
 
       private
@@ -39,6 +43,15 @@ module Restauro
         written = text[0, text.length - rest.length].strip
         terms, rest = @weights.read(terms, rest)
         Amount.new(terms: terms, text: written, rest: rest.sub(OF, "").strip)
+      end
+
+      def heaped_after(amount, text)
+        match = HEAP_AFTER.match(text)
+        return amount unless match && amount && amount.terms.first.heap.nil? && amount.terms.first.unit&.volume?
+
+        first, *more = amount.terms
+        Amount.new(terms: [Amount::Term.new(first.number, first.unit, Amount::HEAPS[match[1].downcase]), *more], text: amount.text,
+                   rest: amount.rest.sub(HEAP_AFTER, "").strip)
       end
 
       def thousands(number, text, rest)
@@ -109,7 +122,7 @@ module Restauro
       end
 
       def joined(term, rest)
-        compound = term.unit&.mass? && /\A\s+(?=\d+\s*(?:oz|ounces?)\b)/i.match(rest)
+        compound = term.unit&.mass? && /\A\.?\s+(?=\d+\s*(?:oz|ounces?)\b)/i.match(rest)
         return [[], rest] unless term.unit && (match = compound || /\A\s*(?:plus|\+|and|&)\s+/i.match(rest))
 
         number, after = Numbers.read(match.post_match)

@@ -2,7 +2,8 @@ module Restauro
   module Recipes
     # Lines that name one thing and mean another: "juice of 1/2 lemon" is lemon juice, "300 g roasted squash, mashed" is a purée.
     class Forms
-      JUICE = /\A\s*(?:the\s+)?(?:zest\s+and\s+)?juice\s+(?:of|from)\s+(.+?)\s*(?:large|small|medium|ripe|fresh)?\s+([[:alpha:]]+?)s?\b(.*)\z/i
+      JUICE = /\A\s*(?:the\s+)?(?:(?:grated\s+)?zest\s+and\s+)?juice\s+(?:of|from)\s+(.+?)\s*(?:large|small|medium|ripe|fresh)?\s+
+        (lemon|lime|orange)s?\b(.*)\z/ix
 
       # "2 lemons, juice and zest", "1 lemon, juiced".
       JUICED = /\A\s*(.+?)\s*(?:large|small|medium|ripe|fresh|unwaxed)?\s+([[:alpha:]]+?)s?,\s*
@@ -12,12 +13,20 @@ module Restauro
         @juice = table.fetch("juice")
         @mashed = Regexp.new(table.dig("mashed", "pattern"), Regexp::IGNORECASE)
         @purees = table.dig("mashed", "keys")
+        @shares = table.fetch("shares").transform_values { |row| [Regexp.new(row["pattern"], Regexp::IGNORECASE), Float(row["share"])] }
         freeze
+      end
+
+      # How much of what is counted is in a form of it: a third of fresh yeast is dried yeast.   @return [Float]
+      def share(key, text)
+        pattern, share = @shares[key]
+        pattern&.match?(text) ? share : 1.0
       end
 
       # @param text [String] plain   @return [String] the same amount of juice by volume, or the text as it was
       def poured(text)
-        match = JUICE.match(text) || JUICED.match(text) or return text
+        plain = Numbers.plain(text)
+        match = JUICE.match(plain) || JUICED.match(plain) or return text
         count, name, after = match.captures.last(3)
         fruit = @juice[name.downcase]
         number, rest = fruit && Numbers.read(count)

@@ -7,6 +7,9 @@ module Restauro
       ROLES = {"flour" => "flour", "meal" => "flour", "blend" => "flour", "starch" => "starch", "binder" => "binder", "egg" => "egg",
                "liquid" => "liquid", "fat" => "fat", "puree" => "puree", "curd" => "cheese", "cheese" => "cheese",
                "leavener" => "lift", "seasoning" => "seasoning", "crumb" => "crumb"}.freeze
+      PLANT = /\bvegan\b|\bplant[- ]based\b|\b(?:dairy|milk)[- ]free\b|\bnon[- ]dairy\b/i
+      # What is said aside - "(or dairy-free)" - is another's.
+      ASIDE = /\([^)]*\)|,.*|\bor\b.*/i
       COOKED_EGG = /\b(?:hard|soft)[- ]?boiled|\bpoached\b/i
 
       # @param catalogue [Catalogue]   @param system [String] us, metric, uk or au
@@ -18,6 +21,7 @@ module Restauro
         @weigher = Weigher.new(units)
         @forms = Forms.new
         @gluten_free_kinds = DataFiles.yaml("ingredients/gluten_free_kinds.yml")
+        @plant_kinds = DataFiles.yaml("ingredients/plant_kinds.yml")
         @most_grams = Constants.fetch(:uncertainty, :most_line_grams)
         freeze
       end
@@ -85,8 +89,8 @@ module Restauro
       def name_in(text, amount) = amount ? amount.rest : Numbers.plain(text).sub(AmountReader::BULLET, "")
 
       def counted(text, part, amount, match)
-        ingredient = @catalogue.fetch(gluten_free_form(@forms.meant(match.key, text), name_in(text, amount)))
-        grams = amount && @weigher.grams(amount, ingredient, line: text)
+        ingredient = @catalogue.fetch(free_form(@forms.meant(match.key, text), name_in(text, amount)))
+        grams = amount && @weigher.grams(amount, ingredient, line: text)&.*(@forms.share(match.key, text))
         return not_understood(text, part, amount) if amount && grams.nil? && MEASURED_ROLES.include?(role_of(ingredient))
 
         role = role_of(ingredient)
@@ -95,8 +99,11 @@ module Restauro
 
         Line.new(text: text, part: part, ingredient: ingredient.key, grams: grams, role: role, amount_text: amount&.text,
                  name_text: amount&.rest,
-                 warnings: asked(match, text) + no_amount(text, grams, role) + taken(ingredient, text))
+                 warnings: asked(match, text) + no_amount(text, grams, role) + taken(ingredient, text) + choice(text, amount))
       end
+
+      # What the line says it is free of makes another thing of it.
+      def free_form(key, name) = PLANT.match?(name.gsub(ASIDE, " ")) ? @plant_kinds.fetch(key, key) : gluten_free_form(key, name)
 
       # "gluten-free strong white flour" is a blend, whatever flour it stands in for; what is said in a bracket or an aside changes nothing.
       def gluten_free_form(key, name)

@@ -23,6 +23,14 @@ module Restauro
         [Warning.new(code: :taken_for, line: text, text: "read as #{ingredient.say}: #{ingredient.note}")]
       end
 
+      # "2 tbsp cornflour or 4 tbsp flour": a choice, of which the first is taken.
+      def choice(text, amount)
+        _, other = amount ? amount.rest.split(/\bor\b/i, 2) : nil
+        return [] unless other && thing?(other.strip)
+
+        [Warning.new(code: :choice, line: text, text: "two things to choose from: the first is taken, not '#{other.strip[0, 60]}'")]
+      end
+
       def no_amount(text, grams, role)
         return [] if grams || !MEASURED_ROLES.include?(role)
 

@@ -8,6 +8,7 @@ module Restauro
       ABOUT = /(?:about|approx\.?|approximately|around|roughly|ca\.?)?/i
       BRACKET = /\A[^()]{0,60}?\(\s*#{ABOUT}\s*(?<number>#{Numbers::ONE})\s*(?<rest>[^)]*)\)/i
       BEHIND = /(?:,|\b(?<of>of|at|à)\b)\s*#{ABOUT}\s*(?<number>#{Numbers::ONE})\s*(?<rest>[^,()]*)/i
+      VAGUE = %w[glass wineglass mug].freeze
       EACH = /\beach\b|\bper\b/i
 
       # @param units [KitchenUnits]
@@ -32,12 +33,15 @@ module Restauro
 
       private
 
+      # A weight; the volume in the bracket where the measure before it is nobody's: "1 small glass (125 ml)".
+      def surer?(unit, terms) = unit&.mass? || (unit&.volume? && (VAGUE.include?(terms.first.unit&.key) || terms.first.unit&.kind == :loose))
+
       def told(terms, rest)
         bracket = BRACKET.match(rest)
         candidates = [bracket, *(behind(rest) if counted?(terms))].compact
         candidates.each do |match|
           unit, after = @units.read(match[:rest])
-          return [match, unit, after] if unit&.mass?
+          return [match, unit, after] if surer?(unit, terms)
         end
         nil
       end

@@ -22,7 +22,7 @@ module Restauro
         term = amount.terms.first
         return scaled(term.number, term.unit.amount) if term.unit&.mass?
 
-        (term.number * piece_g).widen(@shares[:piece]) if piece_g && (term.unit.nil? || term.unit.kind == :count)
+        (term.number * piece_g).widen(@shares[:piece]) if piece_g && (term.unit.nil? || (term.unit.kind == :count && term.unit.key != "bunch"))
       end
 
       private
