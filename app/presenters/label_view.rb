@@ -2,7 +2,8 @@ module Restauro
   module Presenters
     # A label's text with the found words marked in place, and the finding in plain words.
     class LabelView
-      FINDINGS = {"contains" => "Holds gluten", "may_contain" => "May hold gluten: ask", "none_found" => "Nothing found: that is no promise"}.freeze
+      FINDINGS = {"contains" => "Holds gluten", "may_contain" => "May hold gluten: ask", "none_found" => "Nothing found: that is no promise",
+                  "cannot_tell" => "Cannot tell: not read"}.freeze
       KINDS = {"contains" => "holds gluten", "may_contain" => "may hold it", "ask" => "ask", "fine" => "no gluten word", "claim" => "a claim"}.freeze
 
       attr_reader :verdict

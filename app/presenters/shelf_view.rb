@@ -3,7 +3,8 @@ module Restauro
     # A pack on the shelf: its strength, drink and stretch as small gauges against wheat's, and what its label says.
     class ShelfView
       FINDINGS = {"contains" => "its label names gluten", "may_contain" => "may hold gluten: ask",
-                  "none_found" => "no word for gluten found: still read it"}.freeze
+                  "none_found" => "no word for gluten found: still read it",
+                  "cannot_tell" => "label in no language that is read"}.freeze
       WIDTH = 112
 
       # @param facts [Catalogue]

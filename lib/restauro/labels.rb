@@ -1,16 +1,18 @@
 module Restauro
   # What the words on a pack mean for somebody who must avoid gluten. It never calls a pack free of it.
   module Labels
+    autoload :Languages, "restauro/labels/languages"
     autoload :Mark, "restauro/labels/mark"
     autoload :Misspellings, "restauro/labels/misspellings"
     autoload :Phrases, "restauro/labels/phrases"
+    autoload :Plain, "restauro/labels/plain"
     autoload :Reader, "restauro/labels/reader"
     autoload :Verdict, "restauro/labels/verdict"
     autoload :Words, "restauro/labels/words"
 
     # Where a pack was sold decides what its label had to name.
-    SOLD_IN = %w[us ca eu uk other].freeze
-    FINDINGS = %w[contains may_contain none_found].freeze
+    SOLD_IN = %w[us ca eu uk au other].freeze
+    FINDINGS = %w[contains may_contain cannot_tell none_found].freeze
 
     # What a line must carry for the ingredient that it holds: gluten, or a label to read.   @return [Array<Warning>]
     def self.marks(ingredient, line)

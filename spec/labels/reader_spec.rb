@@ -14,6 +14,25 @@ RSpec.describe Restauro::Labels::Reader do
     end
   end
 
+  describe "label_texts_pasted" do
+    rows = LabelTable.rows("label_texts_pasted")
+    found = rows.map { |sold_in, finding, text| [finding, read[text, sold_in].finding, text] }
+
+    it("is as docs/labels.md reports") { expect(File.read(File.join(Restauro::ROOT, "docs", "labels.md"))).to include("#{found.count { |finding, got| finding == got }} of #{rows.length}") }
+    it("is at least 96 % right") { expect(found.count { |finding, got| finding == got }).to be >= 0.96 * rows.length }
+    it("says of nothing that holds it, may hold it or cannot be read that nothing was found") { expect(found.select { |finding, got| finding != "none_found" && got == "none_found" }).to be_empty }
+  end
+
+  it "marks broken and spaced words on the text as it was given" do
+    text = "Rice, W H E A T, Wei\u00adzen, glu-\nten, wh3at"
+    expect(read[text].marks.map { |mark| text[mark.start...mark.end] }).to eq ["W H E A T", "Wei\u00adzen", "glu-\nten", "wh3at"]
+  end
+
+  it "says that it cannot tell, of a script, of a language, of no list at all" do
+    ["Состав: крахмал, соль", "Složení: škrob, kypřidlo, sůl", "Best before see lid", "原材料名：米粉"].each { |text| expect(read[text, "eu"].finding).to eq("cannot_tell"), text }
+    expect(read["Состав: рис. Contains wheat", "eu"].finding).to eq "contains"
+  end
+
   it "marks the words where they stand" do
     text = "Rice, sugar, Barley Malt, salt. May contain wheat."
     expect(read[text].marks.map { |m| [text[m.start...m.end], m.kind] }).to eq [["Barley Malt", "contains"], ["wheat", "may_contain"]]

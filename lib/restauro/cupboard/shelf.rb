@@ -48,6 +48,8 @@ module Restauro
         when "contains" then [Warning.new(code: :pack_contains, text: "our #{name}'s label names gluten: not for a coeliac; use another pack")]
         when "may_contain" then [Warning.new(code: :pack_may_contain,
                                              text: "our #{name}'s label says it may hold gluten: ask the maker, or use a pack labelled gluten free")]
+        when "cannot_tell" then [Warning.new(code: :pack_cannot_tell,
+                                             text: "our #{name}'s label is in no language that is read here: have it read before a coeliac eats")]
         else []
         end
       end

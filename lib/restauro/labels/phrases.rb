@@ -10,6 +10,7 @@ module Restauro
         @claims = table["claims"].map { |key, row| Claim.new(key, /(?<![[:alpha:]])(?:#{row["pattern"]})(?![[:alpha:]])/i, row["counts"],
                                                              row["why"]) }.freeze
         @precaution = /#{table["precaution"]}/i
+        @pointer = /#{table["pointer"]}/i
         @sentence_end = /#{table["sentence_end"]}/i
         item = Words.any(table["denied"])
         joint = /(?:[,&\/\s]|\b(?:#{table["list_words"].join("|")})\b)*/i
@@ -20,6 +21,9 @@ module Restauro
 
       # @return [Array<Range>] stretches that say what is not in it
       def denials(text) = text.to_enum(:scan, @denial).map { Regexp.last_match.begin(0)...Regexp.last_match.end(0) }
+
+      # @return [Array<Range>] sentences that only say how allergens are printed
+      def pointers(text) = text.to_enum(:scan, @pointer).map { Regexp.last_match.begin(0)...Regexp.last_match.end(0) }
 
       # @return [Array<Range>] stretches from a warning to the end of its sentence
       def precautions(text)

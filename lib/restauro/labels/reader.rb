@@ -4,12 +4,17 @@ module Restauro
     class Reader
       MOST_LETTERS = 20_000
       BARE_BEFORE = /(?:\A|[,;:(\[\n.]|\band\b|\bcontains\b)\s*\z/i
+      # "Gluten-free self-raising flour", "gluten free white bread flour".
+      CALLED_FREE = /\bgluten[\s-]?free\s+(?:[[:alpha:]-]+\s+){0,2}\z/i
+      REACH = 80
       KINDS = {"contains" => 0, "may_contain" => 1, "ask" => 2, "fine" => 3, "claim" => 4}.freeze
 
       def initialize(words: Words.new, phrases: Phrases.new, misspellings: Misspellings.new)
         @words = words
         @phrases = phrases
         @misspellings = misspellings
+        @known = words.single.to_h { |word| [word, true] }
+        @languages = Languages.new(words.all)
         freeze
       end
 
@@ -20,14 +25,26 @@ module Restauro
         raise InvalidInput, "the label is empty; type its ingredient list" if text.strip.empty?
         raise InvalidInput, "a label is at most #{MOST_LETTERS} letters; got #{text.length}" if text.length > MOST_LETTERS
 
-        place = sold_in == "uk" ? "eu" : sold_in
-        hits = Words.leftmost_longest(claim_hits(text) + @words.hits(text))
-        claims = hits.filter_map(&:claim)
-        marks = (marks(hits, text, place, claims) + slips(text, hits)).sort_by(&:start)
-        verdict(marks, claims, place)
+        plain = Plain.new(text, @known)
+        verdict = found(plain.text, sold_in == "uk" ? "eu" : sold_in)
+        verdict.with(marks: verdict.marks.map { |mark| in_place(mark, plain, text) })
       end
 
       private
+
+      def found(text, place)
+        pointers = @phrases.pointers(text)
+        hits = Words.leftmost_longest(claim_hits(text) + @words.hits(text)).reject { |hit| within?(pointers, hit) }
+        claims = hits.filter_map(&:claim)
+        marks = (marks(hits, text, place, claims) + slips(text, hits)).sort_by(&:start)
+        verdict(marks, claims, place, @languages.read?(text))
+      end
+
+      # A mark on the text as it was given.
+      def in_place(mark, plain, text)
+        from, to = plain.place(mark.start), plain.place_after(mark.end)
+        Mark.new(start: from, end: to, text: text[from...to], kind: mark.kind, why: mark.why)
+      end
 
       def claim_hits(text)
         @phrases.claims.flat_map { |claim| @words.matches(text, claim.pattern).map { |start, finish| Words::Hit.new(start, finish, nil, claim) } }
@@ -54,13 +71,20 @@ module Restauro
         row = hit.row
         case row.kind
         when "oats" then [vouched ? "ask" : "may_contain", row.why]
-        when "gluten_free_starch" then [vouched || GlutenWords::GLUTEN_FREE.match?(text[hit.start...hit.end]) ? "may_contain" : "contains", row.why]
+        when "gluten_free_starch"
+          return [row.by_place[place], row.why] if row.by_place.key?(place)
+
+          [vouched || GlutenWords::GLUTEN_FREE.match?(text[hit.start...hit.end]) ? "may_contain" : "contains", row.why]
         else
-          return ["may_contain", "a flour this reader does not know"] if row.bare && !text[0...hit.start].match?(BARE_BEFORE)
+          return ["claim", "the label says it holds none"] if row.unless_said && before(hit, text).match?(CALLED_FREE)
+          return ["may_contain", "a flour this reader does not know"] if row.bare && !before(hit, text).match?(BARE_BEFORE)
 
           [row.by_place.fetch(place, row.kind), row.why]
         end
       end
+
+      # The words right before a hit, no further: a long label is read in one go.
+      def before(hit, text) = hit.start < REACH ? text[0...hit.start] : "x#{text[(hit.start - REACH)...hit.start]}"
 
       def slips(text, hits)
         precautions = @phrases.precautions(text)
@@ -71,8 +95,10 @@ module Restauro
         end
       end
 
-      def verdict(marks, claims, place)
-        finding = %w[contains may_contain].find { |kind| marks.any? { |mark| mark.kind == kind } } || "none_found"
+      # @param read [Boolean] whether the text is in a language that is read
+      def verdict(marks, claims, place, read)
+        finding = %w[contains may_contain].find { |kind| marks.any? { |mark| mark.kind == kind } }
+        finding ||= read || marks.any? ? "none_found" : "cannot_tell"
         Verdict.new(finding: finding, marks: marks, claims: claims.map(&:key).uniq, advice: advice(finding, marks, claims, place))
       end
 

@@ -8,6 +8,10 @@ module Restauro
         freeze
       end
 
+      def with(**changes) = Verdict.new(**to_a_hash, **changes)
+      def to_a_hash = members.zip(to_a).to_h
+      private :to_a_hash
+
       def to_h = {finding: finding, marks: marks.map(&:to_h), claims: claims, advice: advice}
     end
   end

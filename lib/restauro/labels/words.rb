@@ -2,7 +2,7 @@ module Restauro
   module Labels
     # The table of label words, found in a text whatever the case and whether or not its accents were typed.
     class Words
-      Row = Struct.new(:kind, :by_place, :why, :bare, :pattern, :wild)
+      Row = Struct.new(:kind, :by_place, :why, :bare, :pattern, :wild, :unless_said)
       # A hit of a row: where, and how exactly (a wildcard gives way to a whole word of the same length).
       Hit = Struct.new(:start, :end, :row, :claim)
       ACCENTS = {"é" => "[ée]", "è" => "[èe]", "à" => "[àa]", "ü" => "(?:ü|ue|u)", "ä" => "(?:ä|ae|a)", "ö" => "(?:ö|oe|o)", "ß" => "(?:ß|ss)",
@@ -20,8 +20,15 @@ module Restauro
 
       def initialize(table: DataFiles.yaml("labels/words.yml"))
         @rows = table.flat_map { |row| rows(row) }.freeze
+        @all = table.flat_map { |row| row["words"] }.map { |word| word.to_s.delete("*") }.freeze
         freeze
       end
+
+      # @return [Array<String>] every word and phrase of the table
+      attr_reader :all
+
+      # @return [Array<String>] those of one word, in small letters
+      def single = all.map(&:downcase).grep_v(/[^[:alpha:]]/)
 
       # @return [Array<Hit>] every hit of every row, overlapping
       def hits(text)
@@ -41,7 +48,7 @@ module Restauro
       # Whole words and wildcards apart, so that a whole word wins.
       def rows(row)
         row["words"].partition { |word| !word.include?("*") }.zip([false, true]).reject { |words, _| words.empty? }.map do |words, wild|
-          Row.new(row["kind"], row.fetch("in", {}), row["why"], row["bare"], Words.any(words), wild)
+          Row.new(row["kind"], row.fetch("in", {}), row["why"], row["bare"], Words.any(words), wild, row["unless_said"])
         end
       end
     end

@@ -25,6 +25,8 @@ module Restauro
 
     # Fraction glyphs, odd dashes and spaces made plain, so that "1½" reads "1 1/2".
     def plain(text)
+      return text.tr("\t", " ") if text.ascii_only?
+
       text.unicode_normalize(:nfc).gsub(ODD) { |char| PLAIN.fetch(char) }
           .gsub(GLYPH) { "#{Regexp.last_match(1)} #{GLYPHS[Regexp.last_match(2)]} ".lstrip }
     end

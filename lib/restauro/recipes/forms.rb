@@ -25,6 +25,8 @@ module Restauro
 
       # @param text [String] plain   @return [String] the same amount of juice by volume, or the text as it was
       def poured(text)
+        return text unless text.match?(/juice/i)
+
         plain = Numbers.plain(text)
         match = JUICE.match(plain) || JUICED.match(plain) or return text
         count, name, after = match.captures.last(3)

@@ -65,7 +65,7 @@ module Restauro
         end
       end
 
-      def text_of(value) = CGI.unescapeHTML(value.to_s).gsub(/<[^>]*>/, " ").gsub(/[ \t]+/, " ").strip
+      def text_of(value) = CGI.unescapeHTML(value.to_s).gsub(/<[^<>]*>/, " ").gsub(/[ \t]+/, " ").strip
     end
   end
 end

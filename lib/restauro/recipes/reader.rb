@@ -15,7 +15,11 @@ module Restauro
       def read(text, corrections: [])
         raise InvalidInput, "the recipe is empty; paste its ingredient lines, one a line" if text.strip.empty?
 
-        lines = with_gluten(corrected(entries(text).flat_map { |entry| entry_lines(entry) }, corrections))
+        entries = entries(text)
+        listed = entries.count { |entry| entry.kind == :ingredient }
+        raise InvalidInput, Tidy.too_much("#{listed} ingredient lines", Tidy::MOST_INGREDIENTS) if listed > Tidy::MOST_INGREDIENTS
+
+        lines = with_gluten(corrected(entries.flat_map { |entry| entry_lines(entry) }, corrections))
         return Recipe.new(lines: lines, system: @system) if lines.any? { |l| !l.words? && l.understood }
 
         raise InvalidInput, "no ingredient could be read in '#{text.strip[0, 40]}...'; type lines such as '2 cups milk' or '30 g flour'"
