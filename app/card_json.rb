@@ -7,15 +7,10 @@ module Restauro
 
     # @param snapshot [Hash] symbol keys   @param inputs [Hash] recipe, units, corrections and the choices   @return [String] JSON-LD
     def write(snapshot, inputs)
-      lines = snapshot[:rows].flat_map { |row| row[:ours] }.reject { |line| line[:role] == "title" }.map { |line| line[:text].strip }
-      recipe = Recipes::JsonLd.write(name: "#{snapshot[:title] || "Sauce"} (gluten-free swap)", ingredients: lines, steps: steps(snapshot))
+      recipe = WrittenSnapshot.of(snapshot, inputs).to_json_ld
       JSON.pretty_generate(recipe.merge("isBasedOn" => {"@type" => "CreativeWork", "name" => snapshot[:title], "text" => inputs["recipe"]},
                                         "identifier" => {"@type" => "PropertyValue", "propertyID" => CHOICES,
-                                                         "value" => JSON.generate(inputs.except("recipe", "title", "note"))}))
-    end
-
-    def steps(snapshot)
-      snapshot[:method].map { |step| [step[:text], step[:look_for] && "Look for: #{step[:look_for]}.", step[:caution]].compact.join(" ") }
+                                                         "value" => JSON.generate(inputs.except("recipe"))}))
     end
 
     # @param text [String] of a file   @return [Hash, nil] fields of the Swap form; nil where it is no card of ours

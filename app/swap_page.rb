@@ -80,7 +80,7 @@ module Restauro
     def work_out
       return if input.recipe_text.strip.empty?
 
-      reader = @services.reader(input.system)
+      reader = @services.reader(Recipes::UnitClues.system(input.recipe_text, input.system))
       wish = Recipes::ScaleWish.new(input.scale, reader)
       @recipe = read = reader.read(input.recipe_text, corrections: input.corrections)
       Dishes::Refusal.check!(read, @catalogue) unless input.family

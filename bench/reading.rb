@@ -1,5 +1,6 @@
 # How reading grows: seconds of the same thing once, twice, four times as long, as ratios. A ratio near two is linear.
-require_relative "../lib/restauro"
+$LOAD_PATH.unshift File.expand_path("../lib", __dir__)
+require "restauro"
 require "json"
 
 catalogue = Restauro::Catalogue.load

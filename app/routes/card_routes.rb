@@ -1,15 +1,18 @@
 module Restauro
   # A swap to take along: one page to print, a recipe in an open format, plain text. Of the page that is open, or of an entry of the notebook.
   module CardRoutes
+    # Ending => content type and how it is written.
+    FORMATS = {"txt" => ["text/plain", :to_text], "csv" => ["text/csv", :to_csv], "md" => ["text/markdown", :to_markdown]}.freeze
+
     def self.registered(web)
       web.helpers Helpers
 
       web.get("/card.pdf") { card_pdf(*open_swap, url("/")) }
       web.get("/card.json") { card_json(*open_swap) }
-      web.get("/card.txt") { card_text(*open_swap) }
+      FORMATS.each_key { |ending| web.get("/card.#{ending}") { card_written(ending, *open_swap) } }
       web.get("/notebook/:id/card.pdf") { card_pdf(*kept_swap, url("/notebook/#{params["id"]}")) }
       web.get("/notebook/:id/card.json") { card_json(*kept_swap) }
-      web.get("/notebook/:id/card.txt") { card_text(*kept_swap) }
+      FORMATS.each_key { |ending| web.get("/notebook/:id/card.#{ending}") { card_written(ending, *kept_swap) } }
     end
 
     module Helpers
@@ -38,10 +41,11 @@ module Restauro
         CardJson.write(snapshot, inputs)
       end
 
-      def card_text(snapshot, _inputs)
-        content_type "text/plain", charset: "utf-8"
-        headers "content-disposition" => "attachment; filename=\"#{file_name(snapshot)}.txt\""
-        Presenters::RecipeText.new(snapshot).to_s
+      def card_written(ending, snapshot, inputs)
+        type, writer = FORMATS.fetch(ending)
+        content_type type, charset: "utf-8"
+        headers "content-disposition" => "attachment; filename=\"#{file_name(snapshot)}.#{ending}\""
+        WrittenSnapshot.of(snapshot, inputs).public_send(writer)
       end
 
       def file_name(snapshot)

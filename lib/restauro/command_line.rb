@@ -13,6 +13,7 @@ module Restauro
     autoload :RecipeCommand, "restauro/command_line/recipe_command"
     autoload :RecipeUsage, "restauro/command_line/recipe_usage"
     autoload :Text, "restauro/command_line/text"
+    autoload :WrittenReport, "restauro/command_line/written_report"
 
     COMMANDS = {"predict" => :RecipeCommand, "swap" => :RecipeCommand, "rescue" => :RecipeCommand, "measure" => :MeasureCommand,
                 "label" => :LabelCommand,

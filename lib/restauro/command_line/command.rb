@@ -26,9 +26,11 @@ module Restauro
 
       attr_reader :chosen
 
+      def formats = %w[json text]
+
       def parse(words)
         OptionParser.new do |on|
-          on.on("--format FORMAT", %w[json text]) { |value| @format = value }
+          on.on("--format FORMAT", formats) { |value| @format = value }
           options(on)
         end.parse(words)
       rescue OptionParser::ParseError => e

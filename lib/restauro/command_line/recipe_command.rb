@@ -121,7 +121,7 @@ module Restauro
 
       def recipe(text)
         @world.prepare.call if text.lstrip.start_with?("<")
-        reader = Recipes::Reader.new(catalogue, system: @units)
+        reader = Recipes::Reader.new(catalogue, system: Recipes::UnitClues.system(text, @units))
         read = reader.read(text)
         without, others = @two_pots || [1, 0]
         times = (@amount ? wished(reader, read) : 1.0) * without / (without + others)
@@ -136,7 +136,14 @@ module Restauro
         wish.factor(read)
       end
 
-      def text(report, *) = @name == "rescue" ? super : Text.new(report).to_s
+      # A swap can be written as a recipe, too.
+      def formats = @name == "swap" ? [*super, *WrittenReport::FORMATS] : super
+
+      def text(report, *)
+        return super if @name == "rescue"
+
+        @format == "text" ? Text.new(report).to_s : WrittenReport.of(report, @format)
+      end
     end
   end
 end

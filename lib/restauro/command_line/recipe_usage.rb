@@ -27,6 +27,7 @@ module Restauro
             --event "t=SECONDS add GRAMS KEY [at CELSIUS]" | "t=SECONDS heat LEVEL|WATTS|off" | "t=SECONDS lid on|off"
         PREDICT
           bin/restauro swap FILE|-      the gluten-free amounts, method and times that reach it; the options of predict, and
+            --format json|text|jsonld|csv|md   as an answer, or written down as a recipe
             --with KEY[,KEY]            blend_with_gum,corn_starch
             --target GRADE|E            the wheat recipe's own
             --without WORD[,WORD]       diets, allergens, groups or keys to leave out

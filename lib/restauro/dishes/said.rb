@@ -40,8 +40,9 @@ module Restauro
                  oil: oil(sentences)}.compact
         baked = found.key?(:oven) || sentences.any? { |text| text.match?(BAKES) } ||
           (words.first.to_s.match?(BAKED_TITLE) && !words.first.match?(POURED_TITLE))
-        new(**found.transform_values(&:first), baked: baked,
-            from: found.transform_values { |pair| pair.last.strip }.freeze)
+        units = Recipes::UnitClues.line(recipe.lines.map(&:text), recipe.system)
+        from = found.transform_values(&:last).merge({units: units}.compact)
+        new(**found.transform_values(&:first), baked: baked, from: from.transform_values(&:strip).freeze)
       end
 
       private

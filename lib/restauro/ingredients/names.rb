@@ -19,6 +19,9 @@ module Restauro
       freeze
     end
 
+    # @return [Array<String>] every name, in small letters
+    def known = @entries.keys
+
     # @param phrase [String] what stands after the amount: "cold whole milk, warmed"   @param line [String] the whole line
     # @return [Match, nil]
     def match(phrase, line: phrase)

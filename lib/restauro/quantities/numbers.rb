@@ -25,10 +25,17 @@ module Restauro
 
     # Fraction glyphs, odd dashes and spaces made plain, so that "1½" reads "1 1/2".
     def plain(text)
-      return text.tr("\t", " ") if text.ascii_only?
+      return scanned(text.tr("\t", " ")) if text.ascii_only?
 
-      text.unicode_normalize(:nfc).gsub(ODD) { |char| PLAIN.fetch(char) }
-          .gsub(GLYPH) { "#{Regexp.last_match(1)} #{GLYPHS[Regexp.last_match(2)]} ".lstrip }
+      scanned(text.unicode_normalize(:nfc).gsub(ODD) { |char| PLAIN.fetch(char) }
+                  .gsub(GLYPH) { "#{Regexp.last_match(1)} #{GLYPHS[Regexp.last_match(2)]} ".lstrip })
+    end
+
+    # What a scan makes of a nought: "5OO ml", "1 0nion".
+    def scanned(text)
+      return text unless text.match?(/\d[oO]|\b0[[:alpha:]]/)
+
+      text.gsub(/(?<=\d)[oO]+(?=\s|\d|g\b|ml\b|\z)/) { |noughts| "0" * noughts.length }.gsub(/\b0(?=[[:alpha:]]{3})/, "o")
     end
 
     # The number at the head of a plain text.

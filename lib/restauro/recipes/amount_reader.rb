@@ -3,11 +3,11 @@ module Restauro
     # Reads amounts in one system of units.
     class AmountReader
       HEAP = /\A\s*(heaped|heaping|rounded|generous|scant|packed|level|levelled|leveled|big|large|small|good)\b/i
-      TRAILING = /\A(.*?[[:alpha:]).,:])[\s:,-]+((?:\d|\.\d).*)\z/
+      TRAILING = /\A(.*?[[:alpha:]).,:])[\s:,=-]+((?:\d|\.\d).*)\z/
       DUAL = %r{\A\s*/\s*(#{Numbers::ONE})\s*}i
       # "1.500 ml" is written so where a point parts the thousands.
       THOUSANDS = /\A[1-9]\d{0,2}\.\d{3}\z/
-      BULLET = /\A\s*(?:(?:[*•▢☐☑✓✔◦·‣●○▪■□+#–—]|-(?=\s)|\[[\sxX]?\]|- \[[\sxX]?\])\s*)+/
+      BULLET = /\A\s*(?:(?:[*•▢☐☑✓✔◦·‣●○▪■□+#–—]|-(?=\s)|\[[\sxX]?\]|- \[[\sxX]?\]|\d{1,2}[.)](?=\s+[\d½⅓¼⅔¾⅛]))\s*)+/
 
       DASH_BULLET = /\A\s*-\s*/
       OF = /\A\s*(?:of|de la|de l['’]|des?|du|d['’]|di|del|della|dell['’]|von)(?:\s+|(?<=['’]))/i

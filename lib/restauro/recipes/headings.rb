@@ -40,7 +40,7 @@ module Restauro
         match = ON_THE_LINE.match(line) or return
         return unless @line_reader.amount?(match[2]) || several.split(match[2]).length > 1
         return [match[1], match[2]] if several.split(match[2]).length > 1
-        return if @line_reader.known_name?(match[1]) && !match[1].match?(NAMES)
+        return if @line_reader.known_name?(match[1]) && !match[1].match?(NAMES) && !names_what_follows?(match[1], match[2])
 
         [match[1], match[2]] if @line_reader.thing?(match[2])
       end

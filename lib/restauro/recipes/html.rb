@@ -13,18 +13,38 @@ module Restauro
         page = Nokogiri::HTML5(text, max_errors: 0)
         scripts = page.css("script").select { |s| s["type"].to_s.downcase.include?("ld+json") }
         recipe = scripts.lazy.filter_map { |script| recipe_in(script.text) }.first
-        recipe ? JsonLd.listed(recipe) : words(page)
+        recipe ? JsonLd.listed(recipe) : (marked(page) || words(page))
       rescue LoadError
         raise InvalidInput, "reading HTML needs the set-up: run bin/start once, or paste the recipe as text"
       end
 
-      # What stands in the page's blocks, a line each; a list inside a list once.
+      # Microdata: the page's own marks say what is an ingredient and what a step.   @return [JsonLd::Listed, nil]
+      def marked(page)
+        texts = ->(names) { page.css(names.map { |name| "[itemprop~=#{name}]" }.join(", ")).map { |node| plain(node.text) }.reject(&:empty?) }
+        ingredients = texts[%w[recipeIngredient ingredients ingredient]]
+        return if ingredients.empty?
+
+        name = page.at_css("[itemtype*=Recipe] [itemprop~=name]") || page.at_css("h1")
+        JsonLd::Listed.new(name ? plain(name.text) : "", ingredients, texts[%w[recipeInstructions instructions]])
+      end
+
+      def plain(text) = text.gsub(/\s+/, " ").strip
+
+      # What stands in the page's blocks, a line each; of a list inside a list its own words; of a page without blocks its broken lines.
       def words(page)
         page.css(BESIDE).each(&:remove)
-        lines = page.css(BLOCKS).reject { |block| block.css(BLOCKS).any? }.map { |block| block.text.gsub(/\s+/, " ").strip }.reject(&:empty?)
+        lines = page.css(BLOCKS).map { |block| plain(own(block)) }.reject(&:empty?)
+        page.css("br").each { |node| node.replace("\n") }
+        lines = page.text.lines.map { |line| plain(line) }.reject(&:empty?) if lines.empty?
         raise InvalidInput, "no recipe was found in this page; copy the ingredient lines and paste them as text" if lines.empty?
 
         lines.join("\n")
+      end
+
+      def own(block)
+        return block.text if block.css(BLOCKS).empty?
+
+        block.children.reject { |child| child.element? && (child.matches?(BLOCKS) || child.css(BLOCKS).any?) }.map(&:text).join
       end
 
       def recipe_in(json)

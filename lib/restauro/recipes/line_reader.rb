@@ -20,6 +20,7 @@ module Restauro
         @amounts = AmountReader.new(units)
         @weigher = Weigher.new(units)
         @forms = Forms.new
+        @did_you_mean = DidYouMean.new(@names.known)
         @gluten_free_kinds = DataFiles.yaml("ingredients/gluten_free_kinds.yml")
         @plant_kinds = DataFiles.yaml("ingredients/plant_kinds.yml")
         @most_grams = Constants.fetch(:uncertainty, :most_line_grams)
@@ -119,8 +120,10 @@ module Restauro
       end
 
       def not_understood(text, part, amount)
+        meant = amount && @did_you_mean.word(amount.rest)
         warning = Warning.new(code: :line_not_understood, line: text,
-                              text: "'#{text.strip[0, 80]}' was not understood and is not counted: put it right or leave it out")
+                              text: "'#{text.strip[0, 80]}' was not understood and is not counted: " \
+                                    "#{meant ? "did you mean #{meant}?" : "put it right or leave it out"}")
         Line.new(text: text, part: part, role: "other", understood: false, amount_text: amount&.text, name_text: amount&.rest, warnings: [warning])
       end
 

@@ -18,6 +18,7 @@ module Restauro
         fold|bake|roast|warm|sprinkle|scatter|drain|deglaze|continue|finish|transfer|adjust|toast|chop|slice|grate|peel|preheat|rub|knead|dip|spoon|
         press|roll|line|chill|off\ the\ heat|take|cover|rest|soften|brown|spread|top\ with|cut|layer)\b
         (?!\s+(?:flour|butter|sugar|cheese|lager|ale|bread|rice|wine))/ix
+      ADVICE = /\A\W*(?:tips?|top tip|cook's (?:tip|note)|variations?|note|storage|to store|make[- ]ahead|serving suggestions?)\s*:/i
       AMOUNT_FIRST = /\A\W*(?:\d|[#{Numbers::GLYPHS.keys.join}])/
       # What only a method says: degrees, minutes.
       SAYS_HOW = /\d\s*°\s*[CF]?\b|\b\d{3}\s?[CF]\b|\bgas (?:mark )?\d|\b\d+\s*(?:min\b|mins\b|minutes?\b|hours?\b)/i
@@ -33,12 +34,13 @@ module Restauro
         @headings = Headings.new(line_reader)
         @several = Several.new(line_reader)
         @prose = Prose.new(line_reader)
+        @page = Page.new(line_reader)
         freeze
       end
 
       # @param text [String] a whole recipe   @return [Array<Entry>] every non-empty line, in order; a line of several things has an entry for each
       def read(text)
-        lines = Tidy.lines(text, @line_reader)
+        lines = @page.recipe(Tidy.lines(text, @line_reader))
         entries = listed(lines)
         return entries if entries.any? { |entry| entry.kind == :ingredient && !@prose.told?(entry.text) && @line_reader.amount?(entry.text) }
 
@@ -89,6 +91,7 @@ module Restauro
       def step?(line)
         return !@line_reader.amount?(line.sub(NUMBERED, "")) || @prose.told?(line) if NUMBERED.match?(line)
         return false if listing?(line)
+        return true if ADVICE.match?(line)
         return true if SAYS_HOW.match?(line) && !@line_reader.thing?(line) && !ABOUT.match?(line)
 
         (VERBS.match?(line) || LONG_SENTENCE.match?(line)) && !amount_first?(line)

@@ -22,7 +22,7 @@ module Restauro
         lines = with_gluten(corrected(entries.flat_map { |entry| entry_lines(entry) }, corrections))
         return Recipe.new(lines: lines, system: @system) if lines.any? { |l| !l.words? && l.understood }
 
-        raise InvalidInput, "no ingredient could be read in '#{text.strip[0, 40]}...'; type lines such as '2 cups milk' or '30 g flour'"
+        raise InvalidInput, NothingRead.words(text, lines)
       end
 
       # One line alone.   @return [Line]   @raise [InvalidInput] an impossible amount

@@ -8,7 +8,8 @@ module Restauro
         freeze
       end
 
-      def title = lines.find { |line| line.role == "title" }&.text&.strip
+      # @return [String, nil] without the marks that a text format puts around it
+      def title = lines.find { |line| line.role == "title" }&.text&.then { |text| text.gsub(/\A[#*_\s]+|[#*_\s]+\z/, "") }
       def ingredients = lines.reject(&:words?)
       def steps = lines.select { |line| line.role == "step" }
       def warnings = lines.flat_map(&:warnings)

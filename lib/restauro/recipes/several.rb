@@ -4,9 +4,12 @@ module Restauro
   module Recipes
     # The things on one line: "50 g butter, 50 g flour", "2 eggs plus 1 yolk", "butter and flour, 50 g each".
     class Several
-      JOINT = /\s*[,;]\s+(?:plus\s+|and\s+)?|\s+(?:and|plus|with|\+|&)\s+(?=[\d½⅓¼⅔¾⅛]|an?\b|one\b|two\b|three\b|four\b|half\b)/i
+      JOINT = /\s*[,;]\s+(?:plus\s+|and\s+)?|\s+(?:and|plus|with|in|into|to|\+|&)\s+(?=[\d½⅓¼⅔¾⅛]|an?\b|one\b|two\b|three\b|four\b|half\b)/i
       EACH = /\A\W*(?<first>[[:alpha:]][^,\d]*?)\s+(?:and|&)\s+(?<second>[^,\d]+?)[,:]?\s+(?<amount>[\d½¼¾⅓⅔][^,]*?)\s+(?:of\s+)?each\s*\z/i
       EACH_FIRST = /\A\W*(?<amount>[\d½¼¾⅓⅔][^,]*?)\s+each\s+(?:of\s+)?(?<first>[[:alpha:]][^,]*?)\s+(?:and|&)\s+(?<second>[^,\d]+)\z/i
+      # What people say before they say what.
+      LEAD = /\A\W*(?:(?:you|we|i)(?:['’]ll|\ will)?\s+(?:need|used?|take|want)|take|for\ this(?:\ you\ need)?|ingredients(?:\ are)?)\b
+        \s*:?\s*(?=[\d½⅓¼⅔¾⅛])/ix
       MOST = 40
 
       # @param line_reader [LineReader] asked whether words are a thing with its amount
@@ -17,7 +20,8 @@ module Restauro
 
       # @param text [String]   @return [Array<String>] the text itself where it holds one thing
       def split(text)
-        each(text) || listed(text)
+        bare = text.sub(LEAD, "")
+        each(bare) || listed(bare).then { |found| found.length > 1 ? found : [text] }
       end
 
       private

@@ -11,6 +11,9 @@ module Restauro
       # What a recipe may hold, stated and told: a text, a line of it, its ingredient lines.
       MOST_LETTERS = 200_000
       MOST_IN_A_LINE = 4_000
+      ROW = /\A\s*\|.*\|\s*\z/
+      RULE = /\A:?-{2,}:?\z/
+      HEAD = /\A(?:ingredients?|amounts?|quantit(?:y|ies)|qty|items?|measures?|weights?|notes?|metric|us|imperial|grams?|cups?)\z/i
       BY_HAND = 400
       MOST_LINES = 2_000
       MOST_INGREDIENTS = 400
@@ -18,6 +21,28 @@ module Restauro
       module_function
 
       def too_much(what, most) = "this is #{what}; a recipe may have #{most}: paste its ingredient lines and steps alone"
+
+      # "| Butter | 40 g |": the cells in one line each, without the rules and the table's own head.
+      def cells(lines)
+        lines.filter_map do |line|
+          next line unless ROW.match?(line)
+
+          cells = line.split("|").map(&:strip).reject(&:empty?)
+          cells.join(" ") unless cells.all? { |cell| RULE.match?(cell) } || cells.all? { |cell| HEAD.match?(cell) }
+        end
+      end
+
+      # "butter", and under it "40 g".
+      def name_first(lines, line_reader)
+        lone = (1...lines.length).select { |at| line_reader.lone_amount?(lines[at]) && line_reader.known_name?(lines[at - 1]) }
+        return lines if lone.length < LONE_LEAST
+
+        lines.each_index.filter_map do |index|
+          next if lone.include?(index)
+
+          lone.include?(index + 1) ? "#{lines[index + 1].strip} #{lines[index].strip}" : lines[index]
+        end
+      end
 
       # A line that nobody types by hand, its blanks and its rows of one sign made short.
       def closed_up(line) = line.length > BY_HAND ? line.gsub(BLANKS, " ").gsub(RUN, "\\1") : line
@@ -31,9 +56,11 @@ module Restauro
 
         long = lines.find { |line| line.length > MOST_IN_A_LINE } and
           raise InvalidInput, "the line '#{long.strip[0, 40]}...' has #{long.length} letters; a line may have #{MOST_IN_A_LINE}"
+        lines = cells(lines) if lines.count { |line| ROW.match?(line) } > 1
         lone = lines.each_index.select { |index| line_reader.lone_amount?(lines[index]) && lines[index + 1] &&
                                         !line_reader.amount?(lines[index + 1]) }
-        return lines if lone.length < LONE_LEAST
+        return name_first(lines, line_reader) if lone.length < LONE_LEAST || (lone.first.positive? && line_reader.lone_amount?(lines.last) &&
+            line_reader.known_name?(lines[lone.first - 1]))
 
         lines.each_index.filter_map do |index|
           next if index.positive? && lone.include?(index - 1)
