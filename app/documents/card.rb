@@ -1,56 +1,46 @@
-require "prawn"
 require "rqrcode_core"
-
-Prawn::Fonts::AFM.hide_m17n_warning = true
+require_relative "paper"
 
 module Restauro
   module Documents
-    # A swap on one page to hang by the stove: amounts in large type, what to do and look for, cautions, a code that leads back to the page.
+    # A dish on paper to hang by the stove: what must be read first and the amounts on the first page, what to do and look for, a code that
+    # leads back to the page. One page where it fits in letters that can be read at arm's length, else as many as it takes.
     class Card
-      MM = 72 / 25.4
-      MARGIN = 14 * MM
-      SIZES = [11.0, 10.0, 9.0, 8.0, 7.2, 6.4, 5.6].freeze
-      CODE = 30 * MM
-      CAUTION = "9c1c1c".freeze
+      SIZES = [11.0, 10.0, 9.0, 8.0].freeze
+      CODE = 30 * Paper::MM
 
-      # @param snapshot [Hash] symbol keys   @param address [String] of the page
-      def initialize(snapshot, address)
+      # @param snapshot [Hash] symbol keys   @param address [String] of the page   @param paper [String] a4 or letter
+      def initialize(snapshot, address, paper: "a4")
         @snapshot = snapshot
         @address = address
+        @paper = paper
       end
 
-      # @return [String] PDF bytes, of one page
-      def render
-        size = SIZES.find { |candidate| draw(candidate).page_count == 1 } || SIZES.last
-        draw(size).tap { |pdf| (pdf.page_count - 1).times { pdf.delete_page(-1) } if pdf.page_count > 1 }.render
-      end
+      # @return [String] PDF bytes
+      def render = (SIZES.lazy.map { |size| draw(size) }.find { |pdf| pdf.page_count == 1 } || draw(SIZES[1])).render
 
       private
 
       def draw(size)
-        Prawn::Document.new(page_size: "A4", margin: MARGIN, info: {Title: title}) do |pdf|
-          pdf.font "Helvetica"
+        Paper.document(title, size: @paper) do |pdf|
           code(pdf)
           head(pdf)
+          first(pdf, size)
           amounts(pdf, size)
           steps(pdf, size)
-          foot(pdf, size)
+          pdf.number_pages "<page> of <total>", at: [pdf.bounds.right - 60, -6], size: 7, align: :right, width: 60 if pdf.page_count > 1
         end
       end
 
       def title = @snapshot[:title] || "Sauce"
-      # The built-in letters of a PDF know Western text alone.
-      def plain(words)
-        words.to_s.gsub("−", "-").encode("Windows-1252", invalid: :replace, undef: :replace, replace: "?").encode("UTF-8")
-      end
-
+      def text(pdf, words, **more) = pdf.text(Paper.plain(pdf, words), **more)
 
       def head(pdf)
         pdf.bounding_box([0, pdf.cursor], width: pdf.bounds.width - CODE - 10) do
-          pdf.text plain(title), size: 20, style: :bold
-          pdf.text "gluten-free swap", size: 11
+          pdf.font("Literata") { text(pdf, title, size: 20) }
+          text(pdf, "gluten-free swap", size: 11)
           pdf.move_down 6
-          @snapshot[:thickeners].each { |line| pdf.text plain("#{grams(line[:grams])} #{line[:name]}"), size: 22, style: :bold, leading: 2 }
+          @snapshot[:thickeners].each { |line| text(pdf, "#{grams(line[:grams])} #{line[:name]}", size: 20, style: :bold, leading: 2) }
         end
         pdf.move_cursor_to [pdf.cursor, pdf.bounds.top - CODE - 16].min
       end
@@ -65,34 +55,38 @@ module Restauro
         modules.each_with_index do |row, y|
           row.each_with_index { |dark, x| pdf.fill_rectangle([left + x * side, top - y * side], side, side) if dark }
         end
-        pdf.draw_text plain(@address)[0, 60], at: [left - 4, top - CODE - 9], size: 6
+        pdf.draw_text Paper.plain(pdf, @address)[0, 60], at: [left - 4, top - CODE - 9], size: 6
       end
 
-      def amounts(pdf, size)
-        lines = @snapshot[:rows].flat_map { |row| row[:ours] }.reject { |line| line[:role] == "title" }
-        pdf.text "All of it", size: size + 3, style: :bold
-        pdf.text plain(lines.map { |line| line[:text].strip }.join("   ·   ")), size: size, leading: 1.5
+      # What must be read before anything is weighed, in a frame: on the first page, in black and white as well.
+      def first(pdf, size)
+        words = [*@snapshot[:warnings].map { |warning| warning[:text] },
+                 "Nothing here is called gluten free: read every label, ask the maker. For an illness follow your clinician."]
+        pdf.move_down 2
+        top = pdf.cursor
+        pdf.indent(6, 6) { words.each { |one| text(pdf, "! #{one}", size: [size - 1, 8].max, leading: 1) } }
+        pdf.stroke_rectangle [0, top + 4], pdf.bounds.width, top - pdf.cursor + 6
         pdf.move_down size
+      end
+
+      # Every line, under its part.
+      def amounts(pdf, size)
+        WrittenSnapshot.of(@snapshot).by_part.each do |part, lines|
+          pdf.font("Literata") { text(pdf, part || "All of it", size: size + 2) }
+          text(pdf, lines.map(&:text).join("   ·   "), size: size, leading: 1.5)
+          pdf.move_down size / 2
+        end
+        pdf.move_down size / 2
       end
 
       def steps(pdf, size)
         @snapshot[:method].each_with_index do |step, index|
           minutes = step[:minutes]&.positive? ? "#{Presenters::Format.minutes_text(step[:minutes])} min: " : ""
-          pdf.text plain("#{index + 1}. #{minutes}#{step[:text]}"), size: size, style: :bold, leading: 1
-          pdf.text plain("Look for: #{step[:look_for]}."), size: size, leading: 1 if step[:look_for]
-          pdf.fill_color CAUTION
-          pdf.text plain("! #{step[:caution]}"), size: size, leading: 1 if step[:caution]
-          pdf.fill_color "000000"
+          text(pdf, "#{index + 1}. #{minutes}#{step[:text]}", size: size, style: :bold, leading: 1)
+          text(pdf, "Look for: #{step[:look_for]}.", size: size, leading: 1) if step[:look_for]
+          pdf.indent(8) { text(pdf, "! #{step[:caution]}", size: size, leading: 1) } if step[:caution]
           pdf.move_down size / 3
         end
-      end
-
-      def foot(pdf, size)
-        pdf.fill_color CAUTION
-        @snapshot[:warnings].each { |warning| pdf.text plain("! #{warning[:text]}"), size: size }
-        pdf.fill_color "000000"
-        pdf.move_down 4
-        pdf.text "Nothing here is called gluten free: read every label, ask the maker. For an illness follow your clinician.", size: [size, 7].max
       end
     end
   end

@@ -1,14 +1,11 @@
-require "prawn"
-
-# Only plain Western text is printed.
-Prawn::Fonts::AFM.hide_m17n_warning = true
+require_relative "paper"
 
 module Restauro
   module Documents
     # The plate-test sheet: rings to scale round a middle, a 50 mm ruler that proves the scale, and what to do. Printed at 100 %.
     class PlateSheet
-      MM = 72 / 25.4
-      RINGS_MM = (20..95).step(5)
+      MM = Paper::MM
+      RINGS_MM = (20..95).step(5).to_a.freeze
       NUMBERED_MM = 10
 
       # @param grades [Array<Array(String, Float)>] words and mean radius in mm, to be marked   @param thin_ml [Float] volume for a thin sauce
@@ -21,13 +18,12 @@ module Restauro
 
       # @return [String] PDF bytes
       def render
-        Prawn::Document.new(page_size: "A4", margin: 0, info: {Title: "Restauro plate test"}) { |pdf| draw(pdf) }.render
+        Paper.document("Restauro plate test", margin: 0) { |pdf| draw(pdf) }.render
       end
 
       private
 
       def draw(pdf)
-        pdf.font "Helvetica"
         heading(pdf)
         rings(pdf, 105 * MM, 152 * MM)
         ruler(pdf, 20 * MM, 36 * MM)
@@ -35,7 +31,7 @@ module Restauro
       end
 
       def heading(pdf)
-        pdf.draw_text "Plate test", at: [20 * MM, 279 * MM], size: 20, style: :bold
+        pdf.font("Literata") { pdf.draw_text "Plate test", at: [20 * MM, 279 * MM], size: 20 }
         lines = ["Print at 100 %: the ruler below must measure 50 mm. Lay a warm, level glass plate over this page.",
                  "Sauce at 60 °C, #{@millilitres} mL in a bottomless ring on the middle; lift; after #{@seconds} s read the mean radius in mm.",
                  "A thin sauce: #{@thin_ml} mL, and say so. A cold plate reads a tenth small."]

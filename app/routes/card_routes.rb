@@ -32,7 +32,7 @@ module Restauro
       def card_pdf(snapshot, _inputs, address)
         content_type "application/pdf"
         headers "content-disposition" => "inline; filename=\"#{file_name(snapshot)}.pdf\""
-        Documents::Card.new(snapshot, address).render
+        Documents::Card.new(snapshot, address, paper: params["paper"] == "letter" ? "letter" : "a4").render
       end
 
       def card_json(snapshot, inputs)

@@ -43,11 +43,20 @@ module Restauro
 
       def plate_sheet
         base = services.facts.fetch("whole_milk").eta_60c_pa_s
-        grades = Families::Sauce::Grade::ALL.drop(1).map { |grade| [grade.name,
-                                                                    Families::Sauce::PlateTest.millimetres(grade.flour_equivalents, base: base)] }
+        grades = Families::Sauce::Grade::ALL.drop(1).map { |grade| ring(grade, base) }
         Documents::PlateSheet.new(grades, millilitres: Constants.fetch(:sauce, :plate_millilitres),
                                   thin_ml: Constants.fetch(:sauce, :plate_millilitres_thin),
                                           seconds: Constants.fetch(:sauce, :plate_seconds))
+      end
+
+      # Where a grade's rim comes to; what spreads beyond the printed rings is told for the small ring's amount.
+      # @return [Array(String, Float)]
+      def ring(grade, base)
+        radius = ->(**more) { Families::Sauce::PlateTest.millimetres(grade.flour_equivalents, base: base, **more) }
+        return [grade.name, radius.call] if radius.call <= Documents::PlateSheet::RINGS_MM.last
+
+        thin = Constants.fetch(:sauce, :plate_millilitres_thin)
+        ["#{grade.name}, with #{thin.round} mL", radius.call(millilitres: thin)]
       end
 
       def stove_page(fields, error: nil)

@@ -179,6 +179,23 @@ RSpec.describe "The Weigh and Cook rooms" do
       expect([last_response.content_type, last_response.body.scan(%r{/Type /Page\b}).length]).to eq ["application/pdf", 1]
     end
 
+    it "print Letter too, fractions and letters of any Latin script, what must be read first on the first page" do
+      paper = Restauro::Documents::Card.new({title: "Żurek čili crème brûlée", thickeners: [], parts: [], rows: [], costs: {}, said: {},
+                                             warnings: [{text: "beer: holds gluten ½ ⅓ 1/2 cup"}], method: Array.new(120) { {text: "Whisk it well and look at it again.", minutes: 1} }},
+                                            "http://127.0.0.1/", paper: "letter")
+      pdf = paper.render
+      expect([pdf.scan(%r{/Type /Page\b}).length, pdf.include?("612")]).to match([be > 1, true])
+      shown = nil
+      Restauro::Documents::Paper.document("x") { |page| shown = Restauro::Documents::Paper.plain(page, "Żurek łyżka ğ ő 1 1/2 cups ⅓ 1/8 − 日") }
+      expect(shown).to eq "Żurek łyżka ğ ő 1½ cups 1/3 1/8 – ?"
+    end
+
+    it "are Markdown and a table as well" do
+      send_form("/swap", swap_fields(recipe: "Pie\nPastry: 240 g flour, 120 g butter, 55 ml water\nSauce: 45 g butter, 30 g flour, 450 ml milk"))
+      visit("/card.md").then { |page| expect(page.body).to include("# Pie (gluten-free swap)", "### Pastry", "### Sauce") }
+      visit("/card.csv").then { |page| expect(CSV.parse(page.body, headers: true)["part"].uniq).to eq %w[Pastry Sauce] }
+    end
+
     it "read back from JSON-LD as the same swap" do
       send_form("/swap", swap_fields(recipe: "Caraway cream\n4 tbsp flour\n40 g butter\n450 ml milk", school: "slurry", with: "potato_starch", grade: "thick"))
       before = text_of(visit("/") && ".big").first
