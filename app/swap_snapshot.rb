@@ -19,7 +19,7 @@ module Restauro
       main.merge(form: FORM, title: answer.dish.title, main: answer.dish.main, parts: parts,
                  rows: SnapshotRows.of(answer, catalogue), method: steps(answer),
                  diet: diet(answer, who, catalogue), needs: needs(answer), costs: costs(answer, shelf), said: said(answer.dish.said),
-                 bake: MeetingSnapshot.bake(answer),
+                 bake: MeetingSnapshot.bake(answer), taste: answer.tastes, plate: MeetingSnapshot.plate(answer),
                  untouched: answer.already_gluten_free?,
                  warnings: warnings(answer, shelf))
     end

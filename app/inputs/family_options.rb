@@ -29,7 +29,8 @@ module Restauro
 
     def sauce
       {school: checked[:school], with: checked[:with].to_s.split(","), target: grade, heat: checked[:heat], altitude: checked[:altitude],
-       simmer_s: checked[:simmer]&.*(60), colour: checked[:colour], pour: pour, lid: checked[:lid] == "on", stir: checked[:stir]}.compact
+       simmer_s: checked[:simmer]&.*(60), colour: checked[:colour], pour: pour, lid: checked[:lid] == "on", stir: checked[:stir],
+       becomes: checked[:becomes]}.compact
     end
 
     # A way of putting together that belongs to the other school is as good as none.

@@ -21,6 +21,7 @@ module Restauro
       optional(:pour).maybe(:string, included_in?: Families::Sauce::LumpRisk::POURS.keys)
       optional(:lid).maybe(:string, included_in?: %w[on])
       required(:stir).filled(:string, included_in?: Families::Sauce::Options::STIRRING)
+      optional(:becomes).maybe(:string, included_in?: Families::Sauce::Becomes::KEYS)
       optional(:happens).maybe(:string, max_size?: 1200)
       optional(:look).maybe(:float, gteq?: 0, lteq?: 100)
       DoughInput::NUMBERS.each_key { |name| optional(name.to_sym).maybe(:float) }

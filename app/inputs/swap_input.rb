@@ -4,7 +4,8 @@ module Restauro
   # The Swap form: strings in, checked choices out. What was typed is kept whatever is wrong with it.
   class SwapInput
     FIELDS = %w[recipe units family flour dust crumb rung piece oven oil tin school with grade spoons heat simmer altitude colour pour lid stir
-                happens look eaters diets scale two corrections part parts kinds sizes title note].freeze + DoughInput::FIELDS + CrustInput::FIELDS
+                happens becomes look eaters diets scale two corrections part parts kinds sizes title note].freeze + DoughInput::FIELDS +
+             CrustInput::FIELDS
     MOST_RECIPE = 400_000
     NUMBERS = (%w[spoons simmer altitude look] + DoughInput::NUMBERS.keys).freeze
     GRADES = %w[keep thin medium thick very_thick own].freeze
@@ -12,6 +13,7 @@ module Restauro
                 "piece" => "", "oven" => "", "oil" => "", "tin" => "standard", "school" => "", "with" => "",
                 "grade" => "keep", "spoons" => "2",
                 "heat" => "medium", "simmer" => "", "altitude" => "0", "colour" => "", "pour" => "", "lid" => "", "stir" => "still", "happens" => "",
+                "becomes" => "",
                 "look" => "", "eaters" => "", "diets" => "", "scale" => "1", "two" => "", "part" => "", "parts" => "{}", "kinds" => "{}",
                 "sizes" => "{}",
                 "corrections" => "[]", "title" => "", "note" => "", **DoughInput::DEFAULTS, **CrustInput::DEFAULTS}.freeze

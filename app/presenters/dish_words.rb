@@ -47,6 +47,22 @@ module Restauro
         "#{bake[:part]}: it #{bake[:into]} as it goes in. The #{layers} give it starch as they bake: it #{bake[:out]} when it is cut."
       end
 
+      # What is on the plate: ours, and the wheat dish's where it differs.
+      def plate_words
+        plate = snapshot[:plate] or return
+        whose = plate[:servings] ? "A portion (of #{plate[:servings]})" : "All of it"
+        missing = plate[:not_counted].positive? ? " #{plate[:not_counted]} lines are not in it." : ""
+        "#{whose}: #{PLATE.map { |key, (say, unit)| one_side(plate, key, say, unit) }.join(", ")}; give or take #{plate[:band_pct]} %.#{missing}"
+      end
+
+      PLATE = {kcal: %w[energy kcal], protein_g: %w[protein g], fat_g: %w[fat g], fibre_g: %w[fibre g]}.freeze
+
+      def one_side(plate, key, say, unit)
+        ours, wheat = plate[:ours][key], plate[:wheat][key]
+        beside = (ours - wheat).abs > 0.05 * [ours, wheat, 1].max ? " (with wheat #{Format.grams(wheat)})" : ""
+        "#{say} #{Format.grams(ours)} #{unit}#{beside}"
+      end
+
       # How much of it the dish takes.
       def pan_words
         bake = snapshot[:bake] or return

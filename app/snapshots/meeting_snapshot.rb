@@ -3,6 +3,14 @@ module Restauro
   module MeetingSnapshot
     module_function
 
+    # On the plate, a portion where the recipe says how many it serves, else all of it.
+    def plate(answer)
+      portions = answer.servings || 1
+      sides = answer.plate.transform_values { |side| side.to_h.transform_values { |found| (found.value / portions).round(1) } }
+      {servings: answer.servings, **sides, band_pct: (100 * Constants.fetch(:nutrition, :band_share)).round,
+       not_counted: Dishes::Nutrition.uncounted(answer.lines).length}
+    end
+
     # The other pot, with wheat: its amounts, what can be cooked together, and the order that keeps them apart.
     def two_pots(answer, without, others, catalogue)
       pots = Dishes::TwoPots.of(answer, without, others, catalogue)

@@ -47,6 +47,7 @@ module Restauro
         on.on("--altitude METRES", Float) { |value| chosen[:altitude] = value }
         on.on("--serve-celsius C", Float) { |value| chosen[:serve_celsius] = value }
         on.on("--simmer MINUTES", Float) { |value| chosen[:simmer_s] = value * 60 }
+        on.on("--becomes WHAT", Families::Sauce::Becomes::KEYS) { |value| chosen[:becomes] = value }
         on.on("--colour COLOUR", Families::Sauce::Roux::COLOURS) { |value| chosen[:colour] = value }
         stove(on)
       end

@@ -30,6 +30,7 @@ module Restauro
             --format json|text|jsonld|csv|md   as an answer, or written down as a recipe
             --with KEY[,KEY]            blend_with_gum,corn_starch
             --target GRADE|E            the wheat recipe's own
+            --becomes #{Families::Sauce::Becomes::KEYS.join("|")}   what is to become of a sauce
             --without WORD[,WORD]       diets, allergens, groups or keys to leave out
         SWAP
           bin/restauro rescue FILE|- (--observed-e N | --plate-mm R) --target G   what to do with a sauce that came out otherwise

@@ -26,6 +26,13 @@ module Restauro
       def already_gluten_free? = parts.all?(&:untouched?) && dish.recipe.ingredients.none? { |line| gluten?(line) }
       def part_of(line) = parts.find { |part| part.lines.any? { |own| own.equal?(line) } }&.name
 
+      # How it tastes and feels beside the wheat dish.   @return [Array<String>]
+      def tastes = Tastes.of(self, @catalogue)
+      # What is on the plate of the wheat dish and of ours.   @return [Hash{Symbol => Nutrition}]
+      def plate = {wheat: Nutrition.of(parts.flat_map { |part| part.pairs.map(&:first) }, @catalogue), ours: Nutrition.of(lines, @catalogue)}
+      # How many it serves, where the recipe says so.   @return [Integer, nil]
+      def servings = Recipes::Scale.servings(dish.recipe)
+
       # Minutes with hands on, whole minutes one after another, things to wash.   @return [Hash]
       def costs
         {hands_on_minutes: steps.select { |step| step.attended || step.minutes.nil? }.sum { |step| minutes_of(step) }.round,

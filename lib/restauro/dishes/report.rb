@@ -20,7 +20,7 @@ module Restauro
         {title: answer.dish.title, family: answer.main.family&.key, **top, lines: wheat_lines(answer.dish, answer),
          swap: {**(top[:swap] || {}), lines: ours},
          parts: parts, method: method(answer), read_from_recipe: answer.dish.said.to_a, already_gluten_free: answer.already_gluten_free?,
-         costs: answer.costs, bake: bake(answer.bake),
+         taste: answer.tastes, nutrition: nutrition(answer), costs: answer.costs, bake: bake(answer.bake),
          alternatives: main[:alternatives] || [], warnings: warnings(answer)}
       end
 
@@ -41,6 +41,14 @@ module Restauro
       end
 
       private
+
+      # Of it all; by composition, with a band.
+      def nutrition(answer)
+        figures = answer.plate.transform_values do |side|
+          side.to_h.transform_values { |found| {value: found.value.round(1), low: found.low.round(1), high: found.high.round(1)} }
+        end
+        figures.merge(servings: answer.servings, not_counted: Nutrition.uncounted(answer.lines))
+      end
 
       # What a dish in layers asks of its sauce; nil where nothing is layered.
       def bake(bake)

@@ -2,7 +2,7 @@ module Restauro
   module Families
     # Sauces thickened with flour or starch. Master metric: flour-equivalents.
     class Sauce
-      %w[Body Cautions Choice Comparison Cooking Cooling Declarations Event Finish Formula Grade Lines
+      %w[Becomes Body Cautions Choice Comparison Cooking Cooling Declarations Event Finish Formula Grade Lines
          LookFors LumpRisk Method Options Picture PlateTest Prediction Reduction Report Rescue Roux
          SlurrySteps Solver StoveSteps StoveWords Swap SwapDraft Swapper Traits].each do |name|
         autoload name.to_sym, "restauro/families/sauce/#{name.gsub(/(?<!^)([A-Z])/, '_\1').downcase}"
@@ -53,10 +53,11 @@ module Restauro
 
       # @return [Swap]   @raise [InvalidInput]
       def swap(recipe, options)
+        options, suits = Becomes.applied(Reduction.of_cream(read(recipe), options, catalogue), catalogue)
         wheat, said = on_a_heat_that_works(recipe, options.with_choices(school: nil, target: nil))
         swapper = Swapper.new(catalogue)
         swap = keep?(wheat.recipe, options) ? swapper.keep(wheat.recipe, options, wheat: wheat) : swapper.swap(wheat.recipe, options, wheat: wheat)
-        said ? swap.with(warnings: [said, *swap.warnings].freeze) : swap
+        swap.with(warnings: [said, *swap.warnings, suits].compact.freeze)
       end
 
       # Whether there is nothing to swap, and nothing else was asked for.

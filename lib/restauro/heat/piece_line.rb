@@ -34,11 +34,14 @@ module Restauro
       # @return [Integer, nil] how many, where the line counts them
       def count(recipe) = (told(recipe) || counted(recipe))&.then { |line| how_many(line) }
       def how_many(line) = (line.text[CUT, 1] || line.text[COUNT, 1])&.to_i
-      # @return [Float, nil] g of one, where the line counts and weighs them
+      # Sold by the piece: one weighs what it usually does. Of a vegetable that is cut, a piece is no whole one.
+      BY_THE_PIECE = %w[poultry quick_meat fish].freeze
+
+      # @return [Float, nil] g of one, where the line counts and weighs them, or they are sold by the piece
       def each_g(recipe)
         line = told(recipe) || counted(recipe) or return
         count = how_many(line)
-        line.grams.value / count if line.grams && count&.positive? && line.text.match?(WEIGHED)
+        line.grams.value / count if line.grams && count&.positive? && (line.text.match?(WEIGHED) || BY_THE_PIECE.include?(line.kind))
       end
 
       def counted(recipe)

@@ -12,7 +12,8 @@ module Restauro
       # @param oven [Kitchen::OvenTemperature] as it is set: with a fan its own air is that much cooler
       def self.oven(oven)
         air = oven.fan ? oven.fan_celsius : oven.celsius
-        new(kind: :oven, celsius: air, coefficient: Constants.fetch(:heat, oven.fan ? :fan_coefficient : :still_coefficient), radiates: true,
+        blown = oven.basket ? :basket_coefficient : (oven.fan ? :fan_coefficient : :still_coefficient)
+        new(kind: :oven, celsius: air, coefficient: Constants.fetch(:heat, blown), radiates: true,
             wet_celsius: Constants.fetch(:heat, :wet_surface_celsius))
       end
 

@@ -1,8 +1,9 @@
 module Restauro
   module Kitchen
     # What an oven is set to, kept as the Celsius of a still oven.   celsius Float C · fan whether it was given for a fan oven
-    OvenTemperature = Struct.new(:celsius, :fan, keyword_init: true) do
-      def initialize(celsius:, fan: false)
+    #   basket whether it is the air of a hot-air basket on the counter, which blows harder than any oven
+    OvenTemperature = Struct.new(:celsius, :fan, :basket, keyword_init: true) do
+      def initialize(celsius:, fan: false, basket: false)
         super
         freeze
       end
@@ -10,10 +11,11 @@ module Restauro
       # @param text [String] "200C", "400 F", "gas 6", "180 C fan"   @return [OvenTemperature, nil] nil when it is no temperature
       # @raise [InvalidInput] one no oven has
       def self.parse(text)
-        fan = text.match?(/\bfan\b|convection/i)
+        basket = text.match?(/\bbasket\b|\bhot[- ]air\b|\bair[- ]fr(?:y|ier)/i)
+        fan = !basket && text.match?(/\bfan\b|convection/i)
         set = set_celsius(text) or return
         celsius = fan ? set + FAN_LOWER : set
-        return new(celsius: celsius, fan: fan) if OVEN.then { |table| celsius.between?(table["lowest_celsius"], table["highest_celsius"]) }
+        return new(celsius: celsius, fan: fan, basket: basket) if celsius.between?(OVEN["lowest_celsius"], OVEN["highest_celsius"])
 
         raise InvalidInput, "'#{text.strip[0, 40]}' is no oven's temperature; type such as 200C, 400F, gas 6 or 180C fan"
       end
@@ -27,7 +29,11 @@ module Restauro
       end
 
       # "200 °C", as it is set.
-      def say = fan ? "#{fan_celsius.round} °C with the fan" : "#{celsius.round} °C"
+      def say
+        return "#{celsius.round} °C in the hot-air basket" if basket
+
+        fan ? "#{fan_celsius.round} °C with the fan" : "#{celsius.round} °C"
+      end
       def fahrenheit = celsius * 9 / 5 + 32
       def fan_celsius = celsius - FAN_LOWER
       # The nearest mark of a gas oven.

@@ -107,10 +107,13 @@ module Restauro
 
       # The first line names the dish, be it "Onion gravy", "Cheese sauce" or "Pie crust"; a thing of a list of things without amounts does not.
       def dish_title?(line)
-        return false if @line_reader.amount?(line) || VERBS.match?(line) || @prose.told?(line) || line.match?(/:\s*\S/)
+        return false if (@line_reader.amount?(line) && !worded?(line)) || VERBS.match?(line) || @prose.told?(line) || line.match?(/:\s*\S/)
 
         !bare_ingredient?(line) || line.match?(/\A\W*[[:upper:]]/)
       end
+
+      # "Half cup sauce": a number in words before what is no thing.
+      def worded?(line) = line.match?(/\A\W*[[:upper:]]/) && !@line_reader.thing?(line)
 
       # "butter" or "salt to taste" in a list, not "Onion and cider-vinegar gravy".
       def bare_ingredient?(line) = line.split.length <= BARE_WORDS && @line_reader.known_name?(line)

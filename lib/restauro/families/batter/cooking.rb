@@ -50,14 +50,17 @@ module Restauro
 
         def baked
           oven = @options.oven
-          [Step.new(kind: "preheat", text: "Heat the oven to #{oven.say}.", minutes: Constants.fetch(:crust, :preheat_minutes),
-                    celsius: oven.celsius),
-           Step.new(kind: "shape",
-                    text: "#{"Dry #{what}, dip, drip; " if @dips}#{@dips ? "lay" : "Lay"} them on an oiled rack or tray with room between.",
+          [Step.new(kind: "preheat", text: oven.basket ? "Heat the basket: #{oven.say}." : "Heat the oven to #{oven.say}.",
+                    minutes: Constants.fetch(*(oven.basket ? %i[heat basket_preheat_minutes] : %i[crust preheat_minutes])), celsius: oven.celsius),
+           Step.new(kind: "shape", text: "#{"Dry #{what}, dip, drip; " if @dips}#{@dips ? "lay" : "Lay"} them #{laid(oven)}.",
                     uses: [*@lines.coated, *@lines.pan_fat]),
            Step.new(kind: "bake", text: "Bake at #{oven.say}; turn at half time.#{pale}", minutes: half(minutes), celsius: oven.celsius,
                     look_for: looks,
                     safety: safety, caution: "Go by the middle: an oven can be out by a good part of the time.")]
+        end
+
+        def laid(oven)
+          oven.basket ? "in one layer in the oiled basket, oil sprayed or brushed over them" : "on an oiled rack or tray with room between"
         end
 
         # What a slow oven will not do, and what a hotter one would.

@@ -50,7 +50,9 @@ module Restauro
         def crumb?(ingredient) = %w[crumb meal].include?(ingredient.group)
         def chosen = @options.with.map { |key| allowed!(@catalogue.fetch(key)) }
         def crumb = chosen.find { |i| crumb?(i) } || first_of(CRUMBS, "crumb")
-        def dust = chosen.find { |i| !crumb?(i) } || first_of(DUSTS, "flour or starch to dust with")
+        def dust = chosen.find { |i| !crumb?(i) } || first_of(dusts, "flour or starch to dust with")
+        # Any flour that is there dusts as well as starch.
+        def dusts = @options.offer.select { |key| @catalogue.find_key(key).then { |i| i&.starchy? && !crumb?(i) } } | DUSTS
 
         def allowed!(ingredient)
           raise InvalidInput, "#{ingredient.say} does not coat; choose a starch, a flour or crumbs" unless ingredient.starchy? || crumb?(ingredient)

@@ -19,7 +19,17 @@ module Restauro
           return thickened if thickener_out?
           return without_eggs if eggs_out?
 
-          runs? ? with_starch(plain_pairs) : as_it_is
+          return as_it_is unless runs?
+
+          starchy? ? with_starch(plain_pairs) : as_it_is([juicy])
+        end
+
+        # Nuts and pulses thicken so little that half a bowl of them would go into the fruit.
+        def starchy? = @options.filling_with.any? || STARCHES.first(5).any? { |key| exclusion.allows?(@catalogue.fetch(key)) }
+
+        def juicy
+          Warning.new(code: :filling_runs, text: "no starch is left for the fruit: its juice stays thin. Draw it out with the sugar first, " \
+                                                 "boil it down to a syrup and pour that back")
         end
 
         private

@@ -5,7 +5,7 @@ module Restauro
       module Declarations
         include Declared
 
-        CHOICES = %i[school with target heat serve_celsius events simmer_s colour pour watts pan_cm lid stir stew_minutes].freeze
+        CHOICES = %i[school with target heat serve_celsius events simmer_s colour pour watts pan_cm lid stir stew_minutes becomes].freeze
 
         def key = "sauce"
         def choices = CHOICES + ANY

@@ -8,13 +8,15 @@ module Restauro
       #   events Array of Event · without Array of diets, allergens, groups or keys to keep out · offer Array of keys to offer first
       #   simmer_s s after the boil, nil for the school's own · colour of a roux, nil for the recipe's own
       #   pour how it is put together, nil for the usual
+      #   becomes what is to become of it, one of Becomes::KEYS or nil
       #   stew_minutes min that the recipe simmers its meat, nil for the usual
       #   watts W into the pan, nil for the heat's own · pan_cm cm across, nil for what holds the liquid · lid · stir still, whisk or blender
       Options = Struct.new(:school, :with, :target, :heat, :altitude, :serve_celsius, :events, :without, :offer, :simmer_s,
-                           :colour, :pour, :watts, :pan_cm, :lid, :stir, :stew_minutes, keyword_init: true) do
+                           :colour, :pour, :watts, :pan_cm, :lid, :stir, :stew_minutes,
+                           :becomes, keyword_init: true) do
         def initialize(school: nil, with: [], target: nil, heat: "medium", altitude: 0, serve_celsius: nil, events: [], without: [],
                        offer: [], simmer_s: nil, colour: nil, pour: nil, watts: nil, pan_cm: nil, lid: false,
-                       stir: "still", stew_minutes: nil)
+                       stir: "still", stew_minutes: nil, becomes: nil)
           serve_celsius ||= Constants.fetch(:sauce, :serve_celsius)
           raise InvalidInput, "school is #{Options::SCHOOLS.join(", ")}; got '#{school}'" unless [nil, *Options::SCHOOLS].include?(school)
           raise InvalidInput, "serve at 0 to 100 C, got #{serve_celsius}" unless (0..100).cover?(serve_celsius)
@@ -24,10 +26,11 @@ module Restauro
           Options.check_simmer(simmer_s)
           Options.check_stove(watts, pan_cm, stir)
           Roux.power(colour) if colour
+          raise InvalidInput, "a sauce becomes one of #{Becomes::KEYS.join(", ")}; got '#{becomes}'" unless [nil, *Becomes::KEYS].include?(becomes)
           super(school: school, with: with.dup.freeze, target: Options.e_of(target), heat: heat, altitude: altitude,
                 serve_celsius: serve_celsius, events: events.dup.freeze, without: without.dup.freeze,
                 offer: offer.dup.freeze, simmer_s: simmer_s, colour: colour, pour: pour, watts: watts, pan_cm: pan_cm, lid: lid, stir: stir,
-                stew_minutes: stew_minutes)
+                stew_minutes: stew_minutes, becomes: becomes)
           freeze
         end
 
