@@ -53,7 +53,9 @@ module Restauro
 
       # @return [Swap]   @raise [InvalidInput]
       def swap(recipe, options)
-        options, suits = Becomes.applied(Reduction.of_cream(read(recipe), options, catalogue), catalogue)
+        return swap_of_cream(recipe, options) if Reduction.cream?(read(recipe), options, catalogue)
+
+        options, suits = Becomes.applied(options, catalogue)
         wheat, said = on_a_heat_that_works(recipe, options.with_choices(school: nil, target: nil))
         swapper = Swapper.new(catalogue)
         swap = keep?(wheat.recipe, options) ? swapper.keep(wheat.recipe, options, wheat: wheat) : swapper.swap(wheat.recipe, options, wheat: wheat)
@@ -64,8 +66,10 @@ module Restauro
       def keep?(recipe, options)
         lines = recipe.ingredients.select { |line| line.role == "thickener" && line.counted? }
         exclusion = Diets::Exclusion.of(options.without, catalogue)
-        lines.any? && lines.all? { |line| exclusion.allows?(catalogue.fetch(line.ingredient)) } && options.with.empty? && options.target.nil? &&
-          options.school.nil?
+        # Nothing thickens it, and no line is unread that could: it is as it is.
+        return false if lines.empty? && !recipe.ingredients.all?(&:understood)
+
+        lines.all? { |line| exclusion.allows?(catalogue.fetch(line.ingredient)) } && options.with.empty? && options.target.nil? && options.school.nil?
       end
 
       def method(swap) = Method.new(swap, catalogue).steps
@@ -74,6 +78,13 @@ module Restauro
       def report(result) = Report.new(self, catalogue).then { |report| result.is_a?(Swap) ? report.swap(result) : report.prediction(result) }
 
       private
+
+      # Boiled down until it coats; one that never does is left as it is.
+      def swap_of_cream(recipe, options)
+        swap(recipe, Reduction.of_cream(read(recipe), options, catalogue))
+      rescue InvalidInput
+        Swapper.new(catalogue).keep(read(recipe), options, wheat: predict(recipe, options))
+      end
 
       HEATS = %w[low medium medium_high high].freeze
       private_constant :HEATS

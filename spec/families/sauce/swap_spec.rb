@@ -95,7 +95,8 @@ RSpec.describe Restauro::Families::Sauce do
     it("says what to type for #{choices}") { expect { swap(cream, **choices) }.to raise_error(Restauro::InvalidInput, words) }
   end
 
-  it("has nothing to swap without a thickener") { expect { swap("2 cups milk\n1 tbsp butter") }.to raise_error(Restauro::InvalidInput, /3 tbsp flour/) }
+  it("leaves a sauce that nothing thickens as it is, and says so") { expect(swap("2 cups milk\n1 tbsp butter")).to have_attributes(replaced: [], thickeners: []).and(satisfy { |found| found.warnings.map(&:code).include?("no_thickener") }) }
+  it("has nothing to swap where the flour may be in a line that was not understood") { expect { swap("2 cups milk\n1 tbsp butter\n30 g fIour") }.to raise_error(Restauro::InvalidInput, /3 tbsp flour/) }
   it("needs a liquid") { expect { swap("3 tbsp flour") }.to raise_error(Restauro::InvalidInput, /liquid/) }
   it("predicts plain milk, with a word") { expect(predict("2 cups milk").then { |p| [p.flour_equivalents.value, p.grade.key, p.warnings.map(&:code)] }).to eq [0.0, "runny", ["no_thickener"]] }
 

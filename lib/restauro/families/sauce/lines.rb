@@ -24,7 +24,12 @@ module Restauro
         def sugars = @ours.recipe.ingredients.select { |line| group(line) == "sugar" }
         # Poured before the rest and boiled a while: wine, cider, beer, spirits.
         def wines = of("liquid").select { |line| ingredient(line)&.alcohol_pct.to_f.positive? }
-        def liquids = of("liquid").reject { |line| line.equal?(slurry) || sharp?(line) || wines.include?(line) || paste?(line) || soured?(line) }
+        # What goes into the pan first. Tomatoes or sour cream alone are the sauce itself: they cannot wait for the end.
+        def liquids
+          found = of("liquid").reject { |line| line.equal?(slurry) || wines.include?(line) || paste?(line) }
+          mild = found.reject { |line| late?(line) }
+          mild.any? || wines.any? || fruits.any? ? mild : found
+        end
         # What simmers along in the liquid: pastes, dark sauces, yeast flakes, cubes.
         def pastes = of("liquid").select { |line| paste?(line) &&
                                           !line.equal?(slurry) } + of("seasoning").select { |line| SIMMERS.include?(line.ingredient) }
@@ -34,7 +39,7 @@ module Restauro
         def crumbs = of("crumb")
         # Last of all: sharp things, cream that splits, mustard, salt.
         def last
-          late = of("liquid").select { |line| sharp?(line) || soured?(line) }
+          late = of("liquid").select { |line| late?(line) } - liquids
           [*late, *(of("seasoning") - pastes - spices), *of("lift"), *of("acid"), *of("binder"), *of("puree")]
         end
 
@@ -46,6 +51,7 @@ module Restauro
 
         private
 
+        def late?(line) = sharp?(line) || soured?(line)
         def ingredient(line) = @catalogue.find_key(line.ingredient)
         def group(line) = ingredient(line)&.group
         def sharp?(line) = Finish.sharp?(ingredient(line)) && !paste?(line)

@@ -3,16 +3,21 @@ module Restauro
     class Sauce
       # No thickener at all: the liquid is boiled down until it is as thick as asked for. A cream thickens by its own fat; milk and stock hardly do.
       class Reduction
-        # A sauce of cream that nothing thickens is boiled down until it coats, as it always is, whoever eats.   @return [Options]
+        # A sauce of cream that nothing thickens is boiled down until it coats, as it always is, whoever eats.
+        def self.cream?(recipe, options, catalogue)
+          options.school.nil? && options.target.nil? && options.with.empty? && recipe.ingredients.none? { |line| line.role == "thickener" } &&
+            richest(recipe, catalogue) >= Constants.fetch(:sauce, :reducing_cream_pct)
+        end
+
+        # @return [Options]
         def self.of_cream(recipe, options, catalogue)
-          return options unless options.school.nil? && options.target.nil? && options.with.empty?
-          return options if recipe.ingredients.any? { |line| line.role == "thickener" }
+          coats = richest(recipe, catalogue) >= Constants.fetch(:sauce, :coating_cream_pct)
+          options.with_choices(school: "reduction", target: coats ? "medium" : "thin")
+        end
 
+        def self.richest(recipe, catalogue)
           liquids = recipe.ingredients.select { |line| line.role == "liquid" && line.counted? }
-          richest = liquids.map { |line| catalogue.fetch(line.ingredient).fat_pct.to_f }.max.to_f
-          return options if richest < Constants.fetch(:sauce, :reducing_cream_pct)
-
-          options.with_choices(school: "reduction", target: richest < Constants.fetch(:sauce, :coating_cream_pct) ? "thin" : "medium")
+          liquids.map { |line| catalogue.fetch(line.ingredient).fat_pct.to_f }.max.to_f
         end
 
         # @param draft [SwapDraft] of the school reduction   @param options [Options]
