@@ -8,14 +8,46 @@ module Restauro
     def data = YAML.safe_load_file(File.join(ROOT, "db", "demo.yml"), freeze: true)
     def first_sauce = data.fetch("first")
 
+    # Dishes to start from: key, what it is, its drawn sign, its recipe.
+    def starts
+      entries = data.fetch("notebook").to_h { |entry| [entry["title"], entry] }.merge("first" => first_sauce)
+      data.fetch("starts").map { |start| {**start, **(start["from"] ? entries.fetch(start["from"]).slice("recipe", "units") : {})} }
+    end
+
+    # Whether anything of the demo is still there.
+    def here?(services)
+      names = data.fetch("eaters").map { |eater| eater["name"] }
+      services.household.eaters.any? { |eater| names.include?(eater.name) } || services.kept_swaps.list.any? { |kept| titles.include?(kept.title) }
+    end
+
+    def titles = data.fetch("notebook").map { |entry| entry["title"] }
+
+    # Takes the demo's household, packs and notes out again; what was written down since stays.
+    def clear(services)
+      names = data.fetch("eaters").map { |eater| eater["name"] }
+      services.household.eaters.select { |eater| names.include?(eater.name) }.each { |eater| services.household.delete_eater(eater.id) }
+      labels = data.fetch("packs").map { |pack| [pack["key"], pack["label_text"].to_s.strip] }
+      services.packs.list.select { |kept| labels.include?([kept.pack.ingredient.key, kept.label_text.to_s.strip]) }.each { |kept| services.packs.delete(kept.pack.id) }
+      services.kept_swaps.list.select { |kept| titles.include?(kept.title) }.each { |kept| services.kept_swaps.delete(kept.id) }
+    end
+
+    def bring_back(services)
+      clear(services)
+      fill(services)
+    end
+
+    def fill(services)
+      data.fetch("eaters").each { |eater| services.household.add_eater(name: eater["name"], diets: eater["diets"].to_a) }
+      data.fetch("packs").each { |pack| services.packs.add(**pack_fields(pack, services)) }
+      data.fetch("notebook").each { |entry| services.kept_swaps.add(**fields(entry, services)) }
+    end
+
     # Puts the demo in once, all or none.
     def load(database, services)
       database.transaction do
         next unless database[:demo_loads].empty?
 
-        data.fetch("eaters").each { |eater| services.household.add_eater(name: eater["name"], diets: eater["diets"].to_a) }
-        data.fetch("packs").each { |pack| services.packs.add(**pack_fields(pack, services)) }
-        data.fetch("notebook").each { |entry| services.kept_swaps.add(**fields(entry, services)) }
+        fill(services)
         database[:demo_loads].insert(loaded_at: services.clock.call)
       end
     end

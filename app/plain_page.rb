@@ -8,7 +8,7 @@ module Restauro
       <html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1">
       <title>Not quite · Restauro</title><link rel="stylesheet" href="/css/app.css"></head>
       <body><main id="main"><section class="panel ask"><h1>Not quite</h1><p class="problem" role="alert"><%= ERB::Util.html_escape(words) %></p>
-      <%= more %><div class="buttons"><a class="button" href="/">Back to Swap</a></div></section></main></body></html>
+      <%= more %><div class="buttons"><a class="button" href="/swap">Back to Swap</a></div></section></main></body></html>
     HTML
 
     module_function

@@ -3,7 +3,8 @@ module Restauro
   module Presenters
     %w[BakePicture BatterView BlendView BoilPicture BreadingView CourseChart CrustBars CrustView DishWords DoughView Format
        HeldView LabelView Ladder Layers LayoutPicture PanPicture ProbePicture Ribbons SectionPicture
-        ShelfView Spoon Svg SwapView].each do |name|
+        ShelfView Signs Spoon
+        Svg SwapView TimeStrip].each do |name|
       autoload name.to_sym, File.join(__dir__, "presenters", name.gsub(/(?<!^)([A-Z])/, '_\1').downcase)
     end
 

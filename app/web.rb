@@ -45,6 +45,8 @@ require_relative "dish_seen"
 require_relative "dish_doings"
 require_relative "dish_finish"
 require_relative "photo"
+require_relative "spoon_page"
+require_relative "routes/front_routes"
 require_relative "routes/dish_routes"
 require_relative "written_snapshot"
 require_relative "card_json"
@@ -101,6 +103,7 @@ module Restauro
     end
 
     helpers ViewHelpers
+    register FrontRoutes
     register CardRoutes
     register DishRoutes
     register SwapRoutes

@@ -63,6 +63,9 @@ module Restauro
         "#{say} #{Format.grams(ours)} #{unit}#{beside}"
       end
 
+      # The whole dish on a strip of time.   @return [String, nil] SVG
+      def strip = TimeStrip.new(snapshot[:method]).to_s
+
       # How much of it the dish takes.
       def pan_words
         bake = snapshot[:bake] or return

@@ -7,7 +7,7 @@ module Restauro
     def self.registered(web)
       web.helpers Helpers
 
-      web.get("/card.pdf") { card_pdf(*open_swap, url("/")) }
+      web.get("/card.pdf") { card_pdf(*open_swap, url("/swap")) }
       web.get("/card.json") { card_json(*open_swap) }
       FORMATS.each_key { |ending| web.get("/card.#{ending}") { card_written(ending, *open_swap) } }
       web.get("/notebook/:id/card.pdf") { card_pdf(*kept_swap, url("/notebook/#{params["id"]}")) }

@@ -28,7 +28,7 @@ module Restauro
         kept = fetch_kept
         state = SwapInput.new(kept.inputs.merge(kept.choices).merge("title" => kept.title, "note" => kept.note))
         save_draft(state, kept_id: kept.id)
-        redirect to("/"), 303
+        redirect to("/swap"), 303
       end
 
       # It was cooked: what it took comes off the cupboard.

@@ -4,7 +4,15 @@ module Restauro
     def self.registered(web)
       web.helpers Helpers
 
-      web.get("/") { swap_page(draft_input) }
+      web.get("/swap") { swap_page(draft_input) }
+
+      # The last change is taken back, or made again.
+      %w[undo redo].each do |turn|
+        web.post("/swap/#{turn}") do
+          services.drafts.public_send(turn, browser_id)
+          redirect to("/swap"), 303
+        end
+      end
 
       web.post("/swap") do
         input = swap_input
@@ -19,20 +27,20 @@ module Restauro
         input = SwapInput.new(params.merge("recipe" => uploaded || params["recipe"].to_s, "corrections" => "[]"))
         card = CardJson.read(input.recipe_text)
         save_draft(SwapInput.new(card ? {**input.state, "family" => "", **card} : input.state.merge("recipe" => plain_text(input))))
-        redirect to("/"), 303
+        redirect to("/swap"), 303
       end
 
       web.post("/swap/new") do
         lasting = draft_input.state.slice("units", "eaters") # the kitchen and its eaters outlast a recipe
         save_draft(SwapInput.new({**lasting, **params.slice("units").reject { |_, value| value.to_s.empty? }}))
-        redirect to("/#recipe"), 303
+        redirect to("/swap#recipe"), 303
       end
     end
 
     module Helpers
-      # What is being typed: the form just sent, else the draft, else the demo sauce.
+      # What is being typed: the form just sent, else the draft, else nothing yet.
       def draft_input
-        SwapInput.new(services.drafts.find(browser_id) || Demo.first_sauce)
+        SwapInput.new(services.drafts.find(browser_id) || {})
       end
 
       def swap_input = SwapInput.new(params)
@@ -41,7 +49,7 @@ module Restauro
         services.drafts.save(browser_id, input.state.merge("kept_id" => kept_id.to_s[/\A\d{1,9}\z/]))
       end
 
-      def back_to_form = params["open"].to_s.match?(/\A\d{1,3}\z/) ? "/?open=#{params["open"]}#line-#{params["open"]}" : "/"
+      def back_to_form = params["open"].to_s.match?(/\A\d{1,3}\z/) ? "/swap?open=#{params["open"]}#line-#{params["open"]}" : "/swap"
 
       # The line being put right: the one just opened, or the one that stands open.
       def open_line = params.fetch("open", params["still_open"]).to_s[/\A\d{1,3}\z/]&.to_i
@@ -51,7 +59,7 @@ module Restauro
         kept_id = params["kept_id"] || services.drafts.find(browser_id)&.fetch("kept_id", nil)
         view = worked.shown && Presenters.view(worked.shown)
         page :swap, room: "Swap", title: "Swap", worked: worked, view: view, state: input.state, open_line: open_line,
-                   kept_id: kept_id.to_s[/\A\d+\z/]
+                   kept_id: kept_id.to_s[/\A\d+\z/], turns: services.drafts.turns(browser_id)
       end
 
       def uploaded

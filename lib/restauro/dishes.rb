@@ -9,7 +9,8 @@ module Restauro
   #   Solver.call(dish ...) -> Answer(parts, steps, warnings)      every part's swap, one method in working order, nothing left over (Ledger)
   module Dishes
     %w[Answer Assembly Bake Choices Dish Grouping Joins Ledger Memo Moved Nutrition Partition PartAnswer Place Plain Predictions
-       Refusal Report Said SecondFormula Sized Solver Tastes TwoPots WorkOrder].each do |name|
+       Refusal Report Said SecondFormula Sized Solver Tastes Timeline
+       TwoPots WorkOrder].each do |name|
       autoload name.to_sym, "restauro/dishes/#{name.gsub(/(?<!^)([A-Z])/, '_\1').downcase}"
     end
     autoload :Join, "restauro/dishes/dish"

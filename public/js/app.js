@@ -9,6 +9,8 @@ import { Clocks } from "./elements/clocks.js";
 import { ProbeLine } from "./elements/probe-line.js";
 import { Awake } from "./elements/awake.js";
 import { DishTab } from "./elements/dish-tab.js";
+import { FrontDoor } from "./elements/front-door.js";
+import { Keys } from "./elements/keys.js";
 
 document.querySelectorAll("[data-live-form]").forEach((form) => {
   const live = new LiveForm(form).start();
@@ -17,6 +19,13 @@ document.querySelectorAll("[data-live-form]").forEach((form) => {
   const recipe = form.querySelector("[data-drop]");
   if (recipe) new RecipeDrop(recipe, document.querySelector(".file-form")).start();
 });
+const front = document.querySelector("[data-front]");
+if (front) {
+  new FrontDoor(front).start();
+  new RecipeDrop(front.querySelector("[data-drop]"), document.querySelector("#front-file")).start();
+  if (document.querySelector("[data-clock]")) new Clocks().start();
+}
+new Keys().start();
 document.querySelectorAll("[data-copy]").forEach((button) => new CopyButton(button).start());
 
 // The Weigh and Cook rooms follow the counter.

@@ -22,7 +22,7 @@ module WebHelpers
 
   # Sends a form with a token, after a page has been seen.
   def send_form(path, fields = {}, env = {})
-    visit("/") unless @seen
+    visit("/swap") unless @seen
     @seen = true
     @token ||= token
     post path, fields.merge("authenticity_token" => @token), env

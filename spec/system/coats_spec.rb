@@ -2,7 +2,7 @@ RSpec.describe "Batters and crumb coats in the browser" do
   batter = "Corn-fritter batter\n120 g flour\n180 ml milk\n1 egg\n1 tsp baking powder"
 
   it "a pasted batter turns the page into a batter's, and back" do
-    visit "/"
+    visit "/swap"
     fill_recipe(batter)
     expect(page).to have_css(".ladder").and have_css("select[name=flour]").and have_no_css("select[name=with]")
     choose "thick coat", allow_label_click: true
@@ -20,7 +20,7 @@ RSpec.describe "Batters and crumb coats in the browser" do
   end
 
   it "a crumb coat is layered, rescued and kept" do
-    visit "/"
+    visit "/swap"
     fill_recipe("Celeriac schnitzels in a crumb coat\n800 g celeriac, in 12 mm slices\n4 tbsp plain flour\n2 eggs\n150 g breadcrumbs")
     expect(page).to have_css(".layers")
     expect(page).to accessible
@@ -31,7 +31,7 @@ RSpec.describe "Batters and crumb coats in the browser" do
   end
 
   it "fits a phone", size: :phone do
-    visit "/"
+    visit "/swap"
     fill_recipe(batter)
     expect(page).to have_css(".ladder")
     expect(sideways?).to be false

@@ -2,7 +2,7 @@ RSpec.describe "Crusts in the browser" do
   tart = "Leek custard tart\n\nPastry:\n210 g flour\n115 g butter\n1 egg yolk\n40 ml water\n\nFilling:\n350 g leeks\n3 eggs\n200 ml cream"
 
   it "a pasted tart is put in its pan, another school taken, rescued" do
-    visit "/"
+    visit "/swap"
     fill_recipe(tart)
     expect(page).to have_css(".crust-bars").and have_css(".bake-picture").and have_css(".ovens")
     fill_in "pan", with: "26 cm round 3 cm deep"
@@ -18,7 +18,7 @@ RSpec.describe "Crusts in the browser" do
   end
 
   it "fits a phone", size: :phone do
-    visit "/"
+    visit "/swap"
     fill_recipe("Rhubarb and orange galette\n215 g flour\n125 g butter\n55 ml water\n520 g rhubarb\n85 g sugar")
     expect(page).to have_css(".bake-picture")
     expect(sideways?).to be false

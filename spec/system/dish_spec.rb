@@ -46,7 +46,7 @@ RSpec.describe "A dish from the bench to the notebook" do
   end
 
   def open_swap(recipe)
-    visit "/"
+    visit "/swap"
     fill_recipe(recipe)
     expect(page).to have_css(".dish-title", text: recipe.lines.first.strip)
     yield if block_given?

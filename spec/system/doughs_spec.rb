@@ -3,7 +3,7 @@ RSpec.describe "Gnocchi and pasta in the browser" do
   gnocchi = "Chive and potato gnocchi\n900 g potatoes\n210 g flour\n1 egg\n2 tbsp chives"
 
   it "a pasted pasta is shaped, another school taken, the sheet redrawn" do
-    visit "/"
+    visit "/swap"
     fill_recipe(parcels)
     expect(page).to have_css(".layout-picture").and have_css(".boil-picture").and have_css(".ladder")
     expect(page).to accessible
@@ -17,7 +17,7 @@ RSpec.describe "Gnocchi and pasta in the browser" do
   end
 
   it "gnocchi are weighed, tried and rescued" do
-    visit "/"
+    visit "/swap"
     fill_recipe(gnocchi)
     expect(page).to have_field("raw_g")
     before = big
@@ -32,7 +32,7 @@ RSpec.describe "Gnocchi and pasta in the browser" do
   end
 
   it "fits a phone", size: :phone do
-    visit "/"
+    visit "/swap"
     fill_recipe(parcels)
     expect(page).to have_css(".layout-picture")
     expect(sideways?).to be false

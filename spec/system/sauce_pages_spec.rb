@@ -18,7 +18,7 @@ RSpec.describe "One sauce in the browser" do
   end
 
   it "looked at on the way, and stirred together otherwise" do
-    visit "/"
+    visit "/swap"
     find(".look-field input").set(20)
     expect(page).to have_css(".moments-four li", text: "after")
     find(".stove summary").click

@@ -40,7 +40,7 @@ RSpec.describe "The pages of batters and crumb coats" do
     visit("/notebook/#{id}")
     expect([page.css(".ladder").length, page.css(".section-picture").length, text_of(".big").first]).to match([1, 1, /chickpea/])
     send_form("/notebook/#{id}/open")
-    visit("/")
+    visit("/swap")
     expect(page.at_css("input[name=piece]")["value"]).to eq "celeriac slice 12 mm"
     visit("/notebook")
     expect(text_of(".entry-answer").first).to match(/120 g chickpea flour · fritter · medium coat/)

@@ -36,7 +36,8 @@ RSpec.describe "The Cupboard pages" do
 
   it "offer what is in the cupboard first, with what it costs" do
     send_form("/cupboard/packs", pack.merge("label_text" => "Sorghum flour."))
-    visit("/")
+    send_form("/start", {"start" => "cream"})
+    visit("/swap")
     expect([text_of(".other").first, text_of("select[name=with] optgroup[label='In the cupboard'] option")]).to match([/sorghum flour in the cupboard, but too little, 0.\d\d/, [/sorghum flour, 40 g/]])
   end
 

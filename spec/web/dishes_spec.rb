@@ -198,13 +198,13 @@ RSpec.describe "The Weigh and Cook rooms" do
 
     it "read back from JSON-LD as the same swap" do
       send_form("/swap", swap_fields(recipe: "Caraway cream\n4 tbsp flour\n40 g butter\n450 ml milk", school: "slurry", with: "potato_starch", grade: "thick"))
-      before = text_of(visit("/") && ".big").first
+      before = text_of(visit("/swap") && ".big").first
       visit("/card.json")
       card = last_response.body
       expect(JSON.parse(card).values_at("@context", "@type", "recipeIngredient")).to match(["https://schema.org", "Recipe", include(/potato starch/)])
       send_form("/swap/new", "units" => "metric")
       send_form("/swap/recipe", "recipe" => card)
-      visit("/")
+      visit("/swap")
       expect([text_of(".big").first, page.at_css("select[name=with] option[selected]")["value"]]).to eq [before, "potato_starch"]
     end
 

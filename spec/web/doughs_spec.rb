@@ -51,7 +51,7 @@ RSpec.describe "The pages of gnocchi and pasta" do
     visit("/notebook/#{id}")
     expect([page.css(".ladder").length, text_of("main").first]).to match([1, /ropes 24 mm thick/])
     send_form("/notebook/#{id}/open")
-    visit("/")
+    visit("/swap")
     expect(%w[rope raw_g cooked_g].map { |name| page.at_css("input[name=#{name}]")["value"] }).to eq %w[24 900 720]
   end
 end

@@ -28,7 +28,7 @@ RSpec.describe "The Notebook pages" do
   it "open a kept swap as it was left, and save over it" do
     id = keep(with: "potato_starch", school: "slurry")
     send_form("/notebook/#{id}/open")
-    visit("/")
+    visit("/swap")
     expect([text_of(".big").first, page.at_css("input[name=kept_id]")["value"]]).to match([/potato starch/, id.to_s])
     send_form("/notebook", swap_fields(title: "Changed").merge("keep" => "over", "kept_id" => id.to_s))
     expect(WebHelpers::SERVICES.kept_swaps.list.map { |k| [k.id, k.title] }).to eq [[id, "Changed"]]

@@ -6,7 +6,7 @@ RSpec.describe "Odd requests" do
   ["Scampi\n600 g scampi fillet 12 mm\n80 g flour\n2 eggs\n150 g breadcrumbs", "#{"9" * 400} g flour\n500 ml milk", "200 g flour\n2 eggs", "Batter\n100 g flour",
    "0 g flour\n0 ml milk", "1/0 cup flour\n1 cup milk"].each do |recipe|
     it "opens the page for '#{recipe[0, 24].tr("\n", " ")}', now and at the next visit" do
-      seen = [send_form("/swap", swap_fields(recipe: recipe), live), visit("/")].map { |answer| [answer.status, typed[self].strip] }
+      seen = [send_form("/swap", swap_fields(recipe: recipe), live), visit("/swap")].map { |answer| [answer.status, typed[self].strip] }
       expect(seen).to eq [[200, recipe]] * 2
     end
   end
@@ -31,7 +31,7 @@ RSpec.describe "Odd requests" do
       header "Host", "127.0.0.1"
       path, query = address.split("?", 2)
       answer = Rack::MockResponse[*app.call(Rack::MockRequest.env_for("http://127.0.0.1/").merge("HTTP_HOST" => "127.0.0.1", "PATH_INFO" => path, "QUERY_STRING" => query.to_s))]
-      expect([answer.status, answer.body]).to match([be_between(200, 499), include('href="/"')])
+      expect([answer.status, answer.body]).to match([be_between(200, 499), match(%r{href="/(?:swap)?"})])
     end
   end
 

@@ -10,13 +10,13 @@ RSpec.describe Restauro::PasscodeGate do
   end
 
   it "lets in who types it" do
-    visit("/")
+    visit("/swap")
     post "/passcode", "passcode" => "1234 5678", "authenticity_token" => token
-    expect(visit("/").status).to eq 200
+    expect(visit("/swap").status).to eq 200
   end
 
   it "makes a guesser wait" do
-    visit("/")
+    visit("/swap")
     guess = -> { post "/passcode", "passcode" => "0", "authenticity_token" => token }
     9.times { guess.call }
     expect(last_response.status).to eq 429

@@ -1,5 +1,6 @@
 RSpec.describe "The pages of one sauce" do
   live = {"HTTP_X_RESTAURO_LIVE" => "1"}
+  before { send_form("/start", {"start" => "cream"}) }
 
   it "set two or three swaps side by side, recommend one and say why" do
     visit("/compare")
@@ -14,7 +15,7 @@ RSpec.describe "The pages of one sauce" do
     @seen = true
     @token = fields.delete("authenticity_token")
     send_form("/swap", fields)
-    visit("/")
+    visit("/swap")
     expect(page.at_css("select[name=with] option[selected]")["value"]).to eq fields["with"]
   end
 
@@ -41,7 +42,7 @@ RSpec.describe "The pages of one sauce" do
 
   it "with wheat for some: two pots, the other one beside it" do
     send_form("/swap", {"recipe" => "Sauce\n40 g flour\n40 g butter\n600 ml milk", "two" => "1 of 4"})
-    visit("/")
+    visit("/swap")
     expect(text_of("#answer .two-pots").join).to match(/30 g plain wheat flour.*30 g butter/)
     expect(text_of(".line-grams").first).to match(/10 g/)
     send_form("/swap", {"recipe" => "Sauce\n40 g flour\n40 g butter\n600 ml milk", "two" => "some"}, live)
@@ -51,19 +52,19 @@ RSpec.describe "The pages of one sauce" do
   it "a sauce between sheets is made for the dish there is with one tap, and as the recipe has it with another" do
     recipe = "Leek lasagne\n12 lasagne sheets\nSauce: 45 g butter, 45 g plain flour, 700 ml milk\nBake in a 20x30 cm dish 6 cm deep."
     send_form("/swap", {"recipe" => recipe, "units" => "uk"})
-    visit("/")
+    visit("/swap")
     made = -> { text_of("#answer").join[/makes (\d+) g/, 1].to_f }
     before = made.call
     expect(text_of("#answer").join).to match(/as it goes in\. The sheets give it starch.*dish takes about \d+ g/)
     size = page.at_css("button[name=size]")["value"]
     send_form("/swap", {"recipe" => recipe, "units" => "uk", "size" => size})
-    visit("/")
+    visit("/swap")
     expect(made.call / before).to be_within(0.05).of(size[/[\d.]+\z/].to_f)
     expect(page.css("button[name=size]").map { |button| button["value"] }).to eq ["Sauce=1"]
   end
 
   it "measure the stove and work every course out with it" do
-    boils = -> { visit("/").then { text_of(".steps .minutes")[3] } }
+    boils = -> { visit("/swap").then { text_of(".steps .minutes")[3] } }
     before = boils.call
     send_form("/stove", {"heat" => "medium", "pan_cm" => "20", "water" => "500", "from" => "18", "to" => "68", "seconds" => "120"})
     expect(WebHelpers::SERVICES.household.stove["watts"]["medium"]).to be_between(1050, 1120)

@@ -1,14 +1,21 @@
 RSpec.describe "The Swap pages" do
   live = {"HTTP_X_RESTAURO_LIVE" => "1"}
 
-  it "stand with a demo sauce already swapped, saying how sure they are" do
-    expect(visit("/").status).to eq 200
+  it "stand empty for a new browser, with the box to paste into" do
+    expect(visit("/swap").status).to eq 200
+    expect([text_of("#answer .problem").first, page.css(".paste[open] textarea").length, text_of("#recipe-text").first]).to match([/Paste a wheat recipe/, 1, ""])
+  end
+
+  it "answer a dish to start from, saying how sure they are" do
+    send_form("/start", {"start" => "cream"})
+    expect([last_response.status, last_response.headers["location"]]).to match([303, %r{/swap\z}])
+    visit("/swap")
     expect([text_of(".big").first, text_of(".spoons").first]).to match([/\d+ g one-for-one blend and \d+ g maize starch/, /give or take \d+ g/])
     expect(text_of(".moments li").join(" ")).to match(/in the pan .*on the plate .*tomorrow, from the fridge/)
   end
 
   it "send strict headers, and no inline script or style" do
-    visit("/")
+    visit("/swap")
     expect(last_response.headers["content-security-policy"]).to include("default-src 'none'").and(satisfy { |policy| !policy.include?("unsafe") })
     expect([page.css("[style], style").length, page.css("script:not([src])").length, page.css("*").flat_map { |n| n.attributes.keys.grep(/\Aon/) }]).to eq [0, 0, []]
     expect(last_response.headers.values_at("x-content-type-options", "x-frame-options", "cache-control")).to eq ["nosniff", "DENY", "no-store"]
@@ -22,7 +29,7 @@ RSpec.describe "The Swap pages" do
   end
 
   it "refuse a form without its token" do
-    visit("/")
+    visit("/swap")
     post "/swap", swap_fields
     expect(last_response.status).to eq 403
   end
@@ -36,7 +43,7 @@ RSpec.describe "The Swap pages" do
   it "keep what was typed beside the error, over a reload" do
     send_form("/swap", swap_fields(recipe: "3 tbsp flour\nhalf typ"), live)
     expect([last_response.status, text_of(".problem").first]).to match([200, /liquid/])
-    visit("/")
+    visit("/swap")
     expect(text_of("#recipe-text").first).to eq "3 tbsp flour half typ"
   end
 
@@ -47,7 +54,7 @@ RSpec.describe "The Swap pages" do
 
   it "redirect a form sent without scripts, and show the same answer" do
     expect(send_form("/swap", swap_fields(with: "potato_starch", school: "slurry")).status).to eq 303
-    visit("/")
+    visit("/swap")
     expect(text_of(".big").first).to match(/potato starch/)
   end
 
@@ -68,12 +75,12 @@ RSpec.describe "The Swap pages" do
     json = JSON.generate(Restauro::Recipes::JsonLd.write(name: "Chive cream", ingredients: ["2 cups milk", "3 tbsp flour", "2 tbsp butter"], steps: ["Boil."]))
     file = Rack::Test::UploadedFile.new(StringIO.new(json), "application/ld+json", original_filename: "r.json")
     expect(send_form("/swap/recipe", {"file" => file}).status).to eq 303
-    visit("/")
+    visit("/swap")
     expect(page.at_css("#recipe-text").text.strip.lines.map(&:chomp)).to eq ["Chive cream", "Ingredients:", "2 cups milk", "3 tbsp flour", "2 tbsp butter", "Method:", "Boil."]
   end
 
   it "refuse what is too large, plainly" do
-    visit("/")
+    visit("/swap")
     post "/swap", "x" * 1_600_000, "CONTENT_TYPE" => "application/x-www-form-urlencoded"
     expect([last_response.status, last_response.body]).to match([413, /1.5 MB/])
   end
@@ -81,7 +88,7 @@ RSpec.describe "The Swap pages" do
   it("know no such page") { expect(visit("/nowhere").status).to eq 404 }
 
   it "have only ids that are their own" do
-    visit("/")
+    visit("/swap")
     ids = page.css("[id]").map { |node| node["id"] }
     expect(ids.tally.select { |_, count| count > 1 }).to be_empty
   end

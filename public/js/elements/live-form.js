@@ -12,6 +12,7 @@ export class LiveForm {
   start() {
     this.abort = new AbortController();
     const { signal } = this.abort;
+    this.shownRecipe = this.form.querySelector("[name=recipe]")?.value;
     this.form.addEventListener("input", (event) => this.changed(event), { signal });
     this.form.addEventListener("change", (event) => this.changed(event), { signal });
     this.form.addEventListener("submit", (event) => this.submitted(event), { signal });
@@ -60,17 +61,32 @@ export class LiveForm {
   async send(submitter) {
     const turn = ++this.turn;
     this.unsaved = false;
+    this.working(true);
     try {
       const answer = await fetch(this.form.action, { method: "POST", body: this.body(submitter), headers: { "X-Restauro-Live": "1" } });
       const html = await answer.text();
       if (turn === this.turn) this.show(html, answer.ok);
     } catch {
       this.unsaved = true;
+      this.working(false);
       this.say("Restauro does not answer. What you typed stays here; it is sent again with the next change.");
     }
   }
 
+  // Said at once; an answer to another recipe is not shown meanwhile.
+  working(on) {
+    if (!this.form.classList.contains("swap")) return;
+    const recipe = this.form.querySelector("[name=recipe]").value;
+    this.form.classList.toggle("working", on);
+    this.form.classList.toggle("stale", on && this.shownRecipe !== undefined && recipe !== this.shownRecipe);
+    this.form.querySelector(".answer").setAttribute("aria-busy", String(on));
+    this.form.querySelector(".answer > .busy-words")?.remove();
+    if (on) this.form.querySelector(".answer").prepend(Object.assign(document.createElement("p"), { className: "busy-words", textContent: "Working it out …" }));
+    else this.shownRecipe = recipe;
+  }
+
   show(html, ok) {
+    this.working(false);
     const page = new DOMParser().parseFromString(html, "text/html");
     if (!ok) return this.say(page.querySelector("[role=alert]")?.textContent ?? "That could not be worked out.");
     const focused = document.activeElement?.id;

@@ -1,0 +1,38 @@
+module Restauro
+  # The front door: where to paste, what stands on the stove, what was made last, dishes to start from, one spoon of flour; the demo cleared and had back.
+  module FrontRoutes
+    def self.registered(web)
+      web.helpers Helpers
+
+      web.get("/") { front_page }
+
+      # A dish of the demo to start from: its recipe alone, nobody's rules.
+      web.post("/start") do
+        start = Demo.starts.find { |one| one["key"] == params["start"] } or raise NotFound, "there is no such dish to start from"
+        save_draft(SwapInput.new("recipe" => start["recipe"], "units" => start["units"] || "metric"), kept_id: nil)
+        redirect to("/swap"), 303
+      end
+
+      web.get("/spoon") { page :spoon, room: "Swap", title: "Instead of one spoon of flour", spoon: SpoonPage.new(params["line"], services) }
+
+      web.post("/demo/clear") do
+        Demo.clear(services)
+        redirect to("/"), 303
+      end
+      web.post("/demo/back") do
+        Demo.bring_back(services)
+        redirect to("/"), 303
+      end
+    end
+
+    module Helpers
+      STOVE, NOTES = 2, 2
+
+      def front_page
+        open = services.dishes.open.first(STOVE).map { |row| DishPage.new(row, services) }
+        page :front, room: "Home", title: "Swap a wheat recipe", stove: open, last: services.kept_swaps.list.first(NOTES), eaters: services.household.eaters,
+                     starts: Demo.starts, demo: Demo.here?(services), draft: services.drafts.find(browser_id)
+      end
+    end
+  end
+end
