@@ -27,7 +27,8 @@ module Restauro
       names = data.fetch("eaters").map { |eater| eater["name"] }
       services.household.eaters.select { |eater| names.include?(eater.name) }.each { |eater| services.household.delete_eater(eater.id) }
       labels = data.fetch("packs").map { |pack| [pack["key"], pack["label_text"].to_s.strip] }
-      services.packs.list.select { |kept| labels.include?([kept.pack.ingredient.key, kept.label_text.to_s.strip]) }.each { |kept| services.packs.delete(kept.pack.id) }
+      packs = services.packs.list.select { |kept| labels.include?([kept.pack.ingredient.key, kept.label_text.to_s.strip]) }
+      packs.each { |kept| services.packs.delete(kept.pack.id) }
       services.kept_swaps.list.select { |kept| titles.include?(kept.title) }.each { |kept| services.kept_swaps.delete(kept.id) }
     end
 

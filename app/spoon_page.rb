@@ -34,7 +34,10 @@ module Restauro
       end
     end
 
-    def flour = recipe&.ingredients&.find { |one| one.counted? && @services.facts.fetch(one.ingredient).then { |i| i.contains_gluten? && i.starchy? } }
+    def flour
+      recipe&.ingredients&.find { |one| one.counted? && @services.facts.fetch(one.ingredient).then { |i| i.contains_gluten? && i.starchy? } }
+    end
+
     def poured? = recipe&.ingredients.to_a.any? { |one| one.role == "liquid" && one.counted? }
 
     private
@@ -51,7 +54,9 @@ module Restauro
     def amounts(school)
       family = Families.fetch("sauce", @services.facts)
       swap = family.swap(recipe, family.options(school: school))
-      swap.thickeners.map { |one| "#{Presenters::Format.grams(one.grams.value)} g #{@services.facts.fetch(one.ingredient).say} (#{one.amount_text})" }.join(" and ")
+      swap.thickeners.map do |one|
+        "#{Presenters::Format.grams(one.grams.value)} g #{@services.facts.fetch(one.ingredient).say} (#{one.amount_text})"
+      end.join(" and ")
     end
   end
 end

@@ -103,16 +103,8 @@ module Restauro
     end
 
     helpers ViewHelpers
-    register FrontRoutes
-    register CardRoutes
-    register DishRoutes
-    register SwapRoutes
-    register SauceRoutes
-    register NotebookRoutes
-    register CupboardRoutes
-    register LabelRoutes
-    register MeasureRoutes
-    register BlendRoutes
+    register FrontRoutes, CardRoutes, DishRoutes, SwapRoutes, SauceRoutes, NotebookRoutes,
+             CupboardRoutes, LabelRoutes, MeasureRoutes, BlendRoutes
 
     before do
       FormText.clean_all!(params)

@@ -23,16 +23,16 @@ module Restauro
              "30 g butter\n25 g plain flour\n450 ml vegetable stock\n1 tbsp soy sauce".freeze
     # name => [size, path, what to do first]
     VIEWS = {
-      "swap" => [WIDE, "/"], "swap-phone" => [PHONE, "/"], "notebook" => [WIDE, "/notebook"], "kept" => [WIDE, "/notebook/2"],
-      "compare" => [WIDE, "/compare"], "rescue" => [WIDE, "/rescue?seen=thin&where=pan"],
-      "batter" => [[1280, 1100], "/", -> { swap("batter", BATTER, "piece" => "celeriac slice 12 mm", "oven" => "200C") }],
-      "gnocchi" => [[1280, 1300], "/", -> { swap("gnocchi", GNOCCHI, "raw_g" => "850", "cooked_g" => "690", "rope" => "18") and find(".steps", text: "ropes 18 mm") }],
-      "pasta" => [[1280, 1300], "/", -> { swap("pasta", PASTA, "cutter" => "64") and find(".steps", text: "64 mm rounds") }],
-      "crust" => [[1280, 1300], "/", -> { swap("crust", TART, "pan" => "26 cm round 3 cm deep") and find(".steps", text: "36 cm across") }],
-      "parts" => [[1280, 1150], "/", -> { swap("crust", PIE, "pan" => "24 cm round 5 cm deep") and find(".pan-picture") }],
-      "supper" => [[1280, 1300], "/", -> { swap("breading", SUPPER, "oil" => "180C sunflower oil") }],
-      "weigh" => [WIDE, "/", -> { dish }],
-      "cook" => [[1280, 1000], "/", -> { dish and cook }],
+      "front" => [WIDE, "/"], "front-phone" => [PHONE, "/"], "swap" => [[1280, 1000], "/", -> { start("cream") }], "swap-phone" => [PHONE, "/", -> { start("cream") }], "notebook" => [WIDE, "/notebook"], "kept" => [WIDE, "/notebook/2"],
+      "compare" => [WIDE, "/", -> { start("cream") and visit("/compare") }], "rescue" => [WIDE, "/", -> { start("cream") and visit("/rescue?seen=thin&where=pan") }],
+      "batter" => [[1280, 1100], "/swap", -> { swap("batter", BATTER, "piece" => "celeriac slice 12 mm", "oven" => "200C") }],
+      "gnocchi" => [[1280, 1300], "/swap", -> { swap("gnocchi", GNOCCHI, "raw_g" => "850", "cooked_g" => "690", "rope" => "18") and find(".steps", text: "ropes 18 mm") }],
+      "pasta" => [[1280, 1300], "/swap", -> { swap("pasta", PASTA, "cutter" => "64") and find(".steps", text: "64 mm rounds") }],
+      "crust" => [[1280, 1300], "/swap", -> { swap("crust", TART, "pan" => "26 cm round 3 cm deep") and find(".steps", text: "36 cm across") }],
+      "parts" => [[1280, 1150], "/swap", -> { swap("crust", PIE, "pan" => "24 cm round 5 cm deep") and find(".pan-picture") }],
+      "supper" => [[1280, 1300], "/swap", -> { swap("breading", SUPPER, "oil" => "180C sunflower oil") }],
+      "weigh" => [WIDE, "/", -> { start("cream") and dish }],
+      "cook" => [[1280, 1000], "/", -> { start("cream") and dish and cook }],
       "cupboard" => [WIDE, "/cupboard"], "measures" => [WIDE, "/cupboard/measures"],
       "label" => [WIDE, "/cupboard/label", -> { fill_in "label_text", with: LABEL and find(".finding", text: "Holds gluten") }],
       "blend" => [WIDE, "/cupboard/blend?for=sauce#{%w[white_rice_flour sorghum_flour corn_starch potato_starch chickpea_flour].map { |key| "&from[]=#{key}" }.join}"]
@@ -83,6 +83,9 @@ module Restauro
       fields.each { |name, value| find_field(name, wait: 10).set(value) }
       find(".section-picture, .boil-picture, .bake-picture", wait: 10)
     end
+
+    # A dish of the front door.
+    def start(key) = find("button[name=start][value=#{key}]").click && find("#answer .big", match: :first)
 
     # The open swap on the bench, the scale half way to its first line.
     def dish

@@ -8,8 +8,7 @@ module Restauro
       def how = liquid.nil? ? "as it is" : "with #{liquid[:sure]} g #{liquid[:name]}, then up to #{liquid[:last]} g more by feel"
 
       def texture_words
-        target = snapshot[:target]
-        "#{target[:does]} (#{target[:grade].tr("_", " ")}, water ratio #{Format.number(target[:ratio])})"
+        snapshot[:target][:does]
       end
 
       def liquid = snapshot[:liquid]
@@ -21,8 +20,10 @@ module Restauro
         gas = snapshot[:gas]
         return if gas[:ours] < 2
 
-        "Lift: #{gas[:ours]} mL of dry gas in 100 g of batter at 100 °C (#{gas[:moles]} mmol in all), wheat's had #{gas[:wheat]}; " \
-          "steam swells it further. #{gas[:left].positive? ? "#{gas[:left]} g of bicarbonate is left over." : "Nothing is left over."}"
+        beside = gas[:wheat].positive? ? 100.0 * gas[:ours] / gas[:wheat] : 0
+        much = beside.between?(85, 115) ? "as much as wheat's had" : "#{beside.round} % of what wheat's had"
+        "It rises by its powder, #{gas[:wheat].positive? ? much : "which wheat's had not"}; steam swells it further." \
+          "#{" #{gas[:left]} g of bicarbonate is left over and tastes of soap." if gas[:left].positive?}"
       end
     end
   end

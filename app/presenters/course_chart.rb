@@ -83,9 +83,9 @@ module Restauro
       end
 
       def thickness_axis
-        TICKS.map { |pa_s| Svg.text(pa_s, x: LEFT - 8, y: y(pa_s) + 4, class: "tick", text_anchor: "end") }.join +
-          Svg.text("thickness, Pa·s", x: 14, y: (TOP + BOTTOM) / 2, class: "axis-name", text_anchor: "middle",
-                                      transform: "rotate(-90 14 #{(TOP + BOTTOM) / 2})")
+        TICKS.map { |pa_s| Svg.tag("line", x1: LEFT - 6, x2: LEFT, y1: y(pa_s), y2: y(pa_s), class: "axis") }.join +
+          Svg.text("thickness, each mark ten times", x: 34, y: (TOP + BOTTOM) / 2, class: "axis-name", text_anchor: "middle",
+                                      transform: "rotate(-90 34 #{(TOP + BOTTOM) / 2})")
       end
 
       # Boil, off the heat and plate of our sauce, each a line through both parts.

@@ -36,7 +36,7 @@ module Restauro
 
       def texture_words
         target = snapshot[:target] or return "bakes as wheat's would, browning a little otherwise"
-        "makes #{target[:does]} (#{target[:grade].tr("_", " ")}, water ratio #{Format.number(target[:ratio])})"
+        "makes #{target[:does]}"
       end
 
       # How long, at a glance.
@@ -59,7 +59,7 @@ module Restauro
         {wheat: "Wheat", ours: "Ours"}.map do |side, say|
           parts = snapshot[:percentages][side].map { |part| "#{part[:name]} #{Format.grams(part[:per_cent])}" }
           ratio = snapshot[:picture][side]
-          "#{say}: #{parts.join(", ")}#{"; water ratio #{Format.number(ratio[:value])}" if ratio}." unless parts.empty?
+          "#{say}: #{parts.join(", ")}#{"; free water over what flour holds #{Format.number(ratio[:value])}" if ratio}." unless parts.empty?
         end.compact
       end
 

@@ -66,6 +66,26 @@ module Restauro
       # The whole dish on a strip of time.   @return [String, nil] SVG
       def strip = TimeStrip.new(snapshot[:method]).to_s
 
+      # The models' own figures, for who wants them.   @return [Array<String>]
+      def figures
+        [*target_figures(snapshot[:target].to_h), *snapshot[:look_fors].to_a.map { |moment| moment_figures(moment) }, *gas_figures(snapshot[:gas])]
+      end
+
+      def target_figures(target)
+        spoons, e, ratio = target.values_at(:spoons, :flour_equivalents, :ratio).map { |value| value && Format.number(value) }
+        [(e && "thickness: #{spoons} level spoons of flour to a cup, #{e} g to 100 g"),
+         (ratio && "free water over what the flour holds: #{ratio} (#{target[:grade].to_s.tr("_", " ")})")].compact
+      end
+
+      def moment_figures(moment)
+        value, low, high = moment.values_at(:pa_s, :low_pa_s, :high_pa_s).map { |pa_s| Format.number(pa_s) }
+        "#{MOMENT_WORDS[moment[:when]]}: #{value} Pa·s, #{low} to #{high}"
+      end
+
+      def gas_figures(gas) = gas.to_h[:ours].to_f >= 2 ? ["gas: #{gas[:ours]} mL in 100 g of batter, wheat's #{gas[:wheat]}"] : []
+
+      MOMENT_WORDS = {"pan" => "in the pan", "plate" => "on the plate", "fridge" => "from the fridge"}.freeze
+
       # How much of it the dish takes.
       def pan_words
         bake = snapshot[:bake] or return

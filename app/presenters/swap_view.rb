@@ -83,7 +83,7 @@ module Restauro
       end
 
       def texture_words
-        "#{snapshot[:target][:does]} (#{snapshot[:target][:grade].tr("_", " ")}, #{Format.number(snapshot[:target][:spoons])} spoons of flour a cup)"
+        "#{snapshot[:target][:does]} (#{snapshot[:target][:grade].tr("_", " ")})"
       end
 
       def band_words(moment)

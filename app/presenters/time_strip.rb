@@ -4,9 +4,8 @@ module Restauro
     class TimeStrip
       WIDTH, HEIGHT, LEFT, RIGHT = 1180, 132, 14, 1166
       HANDS_Y, ALONE_Y, BAR, AXIS_Y = 30, 66, 24, 100
-      WORDS = {"set_out" => "set out", "mix" => "mix", "shape" => "shape", "rest" => "rest", "chill" => "chill", "preheat" => "heat oven", "brown" => "brown",
-               "simmer" => "simmer", "boil" => "boil", "fry" => "fry", "prebake" => "bake blind", "bake" => "bake", "reduce" => "boil down",
-               "finish" => "finish", "serve" => "serve", "store" => "keep"}.freeze
+      # What a kind of step is called where its own word is not plain.
+      WORDS = {"set_out" => "set out", "preheat" => "heat oven", "prebake" => "bake blind", "reduce" => "boil down", "store" => "keep"}.freeze
       LETTER_PX = 7.6
 
       # @param steps [Array<Hash>] of a snapshot's method
@@ -34,12 +33,15 @@ module Restauro
 
       def axis
         step = [5, 10, 15, 30, 60].find { |every| @minutes / every <= 12 } || 120
-        marks = (0..@minutes.floor).step(step).map do |minute|
-          "<path class=\"strip-mark\" d=\"M#{x(minute)} #{AXIS_Y - 4}V#{AXIS_Y + 4}\"/><text x=\"#{x(minute)}\" y=\"#{AXIS_Y + 20}\" class=\"strip-minute\" " \
-            "text-anchor=\"#{minute.zero? ? "start" : "middle"}\">#{minute.zero? ? "start" : minute}</text>"
-        end
-        "<path class=\"strip-axis\" d=\"M#{LEFT} #{AXIS_Y}H#{RIGHT}\"/>#{marks.join}" \
-          "<text x=\"#{RIGHT}\" y=\"#{AXIS_Y - 8}\" class=\"strip-end\" text-anchor=\"end\">to the table: #{@minutes.round} min</text>"
+        marks = (0..@minutes.floor).step(step).map { |minute| mark(minute) }
+        [Svg.tag("path", class: "strip-axis", d: "M#{LEFT} #{AXIS_Y}H#{RIGHT}"), *marks,
+         Svg.text("to the table: #{@minutes.round} min", x: RIGHT, y: 16, class: "strip-end", text_anchor: "end")].join
+      end
+
+      def mark(minute)
+        Svg.tag("path", class: "strip-mark", d: "M#{x(minute)} #{AXIS_Y - 4}V#{AXIS_Y + 4}") +
+          Svg.text(minute.zero? ? "start" : minute, x: x(minute), y: AXIS_Y + 20, class: "strip-minute",
+                                                    text_anchor: minute.zero? ? "start" : "middle")
       end
 
       def bars
@@ -47,7 +49,7 @@ module Restauro
           y = slot.attended ? HANDS_Y : ALONE_Y
           width = [x(slot.to) - x(slot.from) - 1.5, 1.5].max
           kind = slot.attended ? "hands" : (@steps[slot.index][:heat] == "oven" ? "oven" : "alone")
-          "<rect class=\"strip-#{kind}\" x=\"#{x(slot.from)}\" y=\"#{y}\" width=\"#{width.round(1)}\" height=\"#{BAR}\" rx=\"3\"/>#{name(slot, y, width)}"
+          Svg.tag("rect", class: "strip-#{kind}", x: x(slot.from), y: y, width: width.round(1), height: BAR, rx: 3) + name(slot, y, width)
         end.join
       end
 
@@ -58,7 +60,7 @@ module Restauro
         words = WORDS.fetch(step[:kind], step[:kind]) if words.length * LETTER_PX > width
         return "" if words.length * LETTER_PX > width
 
-        "<text class=\"strip-name strip-name-#{slot.attended ? "hands" : "alone"}\" x=\"#{(x(slot.from) + 5).round(1)}\" y=\"#{y + 17}\">#{words}</text>"
+        Svg.text(words, class: "strip-name strip-name-#{slot.attended ? "hands" : "alone"}", x: (x(slot.from) + 5).round(1), y: y + 17)
       end
     end
   end

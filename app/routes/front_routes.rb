@@ -1,5 +1,6 @@
 module Restauro
-  # The front door: where to paste, what stands on the stove, what was made last, dishes to start from, one spoon of flour; the demo cleared and had back.
+  # The front door: where to paste, what stands on the stove, what was made last, dishes to start from, one spoon of flour; the demo cleared
+  # and had back.
   module FrontRoutes
     def self.registered(web)
       web.helpers Helpers
@@ -30,8 +31,8 @@ module Restauro
 
       def front_page
         open = services.dishes.open.first(STOVE).map { |row| DishPage.new(row, services) }
-        page :front, room: "Home", title: "Swap a wheat recipe", stove: open, last: services.kept_swaps.list.first(NOTES), eaters: services.household.eaters,
-                     starts: Demo.starts, demo: Demo.here?(services), draft: services.drafts.find(browser_id)
+        page :front, room: "Home", title: "Swap a wheat recipe", stove: open, last: services.kept_swaps.list.first(NOTES),
+                     eaters: services.household.eaters, starts: Demo.starts, demo: Demo.here?(services), draft: services.drafts.find(browser_id)
       end
     end
   end

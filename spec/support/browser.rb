@@ -40,6 +40,13 @@ module Browser
       true
     end
 
+    # The cream sauce of the front door, answered on the Swap page.
+    def open_cream
+      visit "/"
+      find("button[name=start][value=cream]").click
+      expect(page).to have_css("#answer .big", text: /\d/)
+    end
+
     def big = find(".answer .big").text.gsub(/\s+/, " ")
   end
 end

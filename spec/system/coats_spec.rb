@@ -6,7 +6,7 @@ RSpec.describe "Batters and crumb coats in the browser" do
     fill_recipe(batter)
     expect(page).to have_css(".ladder").and have_css("select[name=flour]").and have_no_css("select[name=with]")
     choose "thick coat", allow_label_click: true
-    expect(page).to have_css(".how", text: "thick coat")
+    expect(page).to have_css(".how", text: "clings thickly")
     fill_in "piece", with: "celeriac slice 12 mm"
     fill_in "oven", with: "200C"
     expect(page).to have_css(".section-picture")

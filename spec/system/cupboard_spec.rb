@@ -9,7 +9,7 @@ RSpec.describe "The Cupboard in the browser" do
     click_button "Put it in the cupboard"
     expect(page).to have_css(".pack", text: "may hold gluten")
     expect(page).to accessible
-    click_link "Swap"
+    open_cream
     find(".other", text: "in the cupboard").click
     expect(page).to have_css(".answer .big", text: "sorghum flour").and have_css(".warning", text: "label says it may hold gluten")
   end
@@ -43,7 +43,7 @@ RSpec.describe "The Cupboard in the browser" do
     click_button "Add to the table"
     expect(page).to have_css(".eater", text: "no dairy")
     expect(page).to accessible
-    click_link "Swap"
+    open_cream
     find(".eaters summary").click
     check "Bram (no dairy)", allow_label_click: true
     expect(page).to have_css(".ours .line-name", text: "soya drink")

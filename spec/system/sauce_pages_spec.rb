@@ -1,5 +1,6 @@
 RSpec.describe "One sauce in the browser" do
   it "rescued: the spoon that was seen, and how it will go" do
+    open_cream
     visit "/rescue"
     find(".spoon-choice", text: "runs off, leaves a veil").click
     expect(page).to have_css(".move .advice", text: "maize starch").and have_css(".move .course-chart")
@@ -10,6 +11,7 @@ RSpec.describe "One sauce in the browser" do
   end
 
   it "compared and taken" do
+    open_cream
     visit "/compare"
     expect(page).to accessible
     name = find(".candidate-best h2").text[/\A[^,]+/].downcase
@@ -18,7 +20,7 @@ RSpec.describe "One sauce in the browser" do
   end
 
   it "looked at on the way, and stirred together otherwise" do
-    visit "/swap"
+    open_cream
     find(".look-field input").set(20)
     expect(page).to have_css(".moments-four li", text: "after")
     find(".stove summary").click

@@ -2,7 +2,7 @@ RSpec.describe "Swapping a sauce in the browser" do
   recipe = "Chive cream\n3 tbsp flour\n40 g butter\n500 ml milk\n2 cups wobble\nsalt to taste"
 
   it "paste, put a line right, move the target by keyboard, keep, reopen" do
-    visit "/swap"
+    open_cream
     fill_recipe(recipe)
     expect(page).to have_css(".dish-title", text: "Chive cream").and have_css(".unread")
     expect(page).to accessible
@@ -31,7 +31,7 @@ RSpec.describe "Swapping a sauce in the browser" do
   end
 
   it "pulls the target line with the pointer" do
-    visit "/swap"
+    open_cream
     spoons = -> { evaluate_script("document.getElementById('target-handle').getAttribute('aria-valuenow')").to_f }
     before = spoons.call
     page.driver.browser.action.move_to(find(".grip", visible: :all).native).click_and_hold.move_by(0, -40).release.perform
@@ -40,7 +40,7 @@ RSpec.describe "Swapping a sauce in the browser" do
   end
 
   it "keeps a half-typed recipe over a reload" do
-    visit "/swap"
+    open_cream
     fill_recipe("2 cups milk\n3 tbsp fl")
     expect(page).to have_css(".problem")
     visit "/swap"
@@ -48,14 +48,14 @@ RSpec.describe "Swapping a sauce in the browser" do
   end
 
   it "chooses another thickener from the list of others" do
-    visit "/swap"
+    open_cream
     find(".other", text: "potato starch").click
     expect(page).to have_css(".answer .big", text: "potato starch")
     expect(find("select[name=with]").value).to eq "potato_starch"
   end
 
   it "copies the whole recipe" do
-    visit "/swap"
+    open_cream
     page.driver.browser.execute_cdp("Browser.grantPermissions", permissions: %w[clipboardReadWrite clipboardSanitizedWrite])
     click_button "Copy the recipe"
     expect(page).to have_css(".copied", text: "Copied")
@@ -63,7 +63,7 @@ RSpec.describe "Swapping a sauce in the browser" do
   end
 
   it "reads a file dropped on the box" do
-    visit "/swap"
+    open_cream
     open_paste
     json = JSON.generate(Restauro::Recipes::JsonLd.write(name: "Chive cream", ingredients: ["2 cups milk", "3 tbsp flour"], steps: ["Boil."]))
     execute_script("const files = new DataTransfer(); files.items.add(new File([arguments[0]], 'r.json'));" \
@@ -72,7 +72,7 @@ RSpec.describe "Swapping a sauce in the browser" do
   end
 
   it "says so when the server is gone, and loses nothing" do
-    visit "/swap"
+    open_cream
     page.driver.browser.network_conditions = {offline: true, latency: 0, throughput: 0}
     fill_recipe("2 cups milk\n1 tbsp flour")
     expect(page).to have_css(".problem", text: "What you typed stays here")
@@ -83,7 +83,7 @@ RSpec.describe "Swapping a sauce in the browser" do
   end
 
   it "fits a phone", size: :phone do
-    visit "/swap"
+    open_cream
     expect(sideways?).to be false
     expect(page).to accessible
     small = evaluate_script("[...document.querySelectorAll('button:not([aria-hidden]), select, summary, nav a')].filter(e => e.offsetHeight && e.offsetHeight < 40).map(e => e.textContent)")
@@ -93,7 +93,7 @@ RSpec.describe "Swapping a sauce in the browser" do
   it("fits a tablet", size: :tablet) { visit("/swap").then { expect(sideways?).to be false } }
 
   it "works with scripts off", scripts: false do
-    visit "/swap"
+    open_cream
     choose "Slurry", allow_label_click: true
     first(:button, "Work it out", minimum: 1).click
     expect(page).to have_css(".how", text: /poured in at the boil/i)
