@@ -3,6 +3,7 @@ source "https://rubygems.org"
 # The core (lib/) runs on plain Ruby; these serve the web, the database and the readers of open formats.
 gem "erubi", "~> 1.13"
 gem "highs", "~> 0.2"
+gem "icalendar", "~> 2.10"
 gem "json", "~> 2.10"
 gem "nokogiri", "~> 1.18.0"
 gem "pg", "~> 1.6"
@@ -12,6 +13,7 @@ gem "rack-session", "~> 2.1"
 gem "rqrcode_core", "~> 2.0"
 gem "sequel", "~> 5.90"
 gem "sinatra", "~> 4.1"
+gem "tzinfo-data", "~> 1.2025"
 
 # dry-schema 1.14 does not load on Ruby 3.1.
 gem "dry-schema", "~> 1.13.4"

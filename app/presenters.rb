@@ -2,7 +2,7 @@ module Restauro
   # What the pages show: words, numbers and SVG from plain results. Nothing here computes the trade.
   module Presenters
     %w[BakePicture BatterView BlendView BoilPicture BreadingView CourseChart CrustBars CrustView DishWords DoughView Format
-       HeldView LabelView Ladder Layers LayoutPicture PanPicture ProbePicture Ribbons SectionPicture
+       HeldView LabelView Ladder Lanes Layers LayoutPicture PanPicture ProbePicture Ribbons SectionPicture
         ShelfView Signs Spoon
         Svg SwapView TimeStrip].each do |name|
       autoload name.to_sym, File.join(__dir__, "presenters", name.gsub(/(?<!^)([A-Z])/, '_\1').downcase)

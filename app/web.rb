@@ -46,7 +46,10 @@ require_relative "dish_doings"
 require_relative "dish_finish"
 require_relative "photo"
 require_relative "spoon_page"
+require_relative "typed_dish"
+require_relative "meal_page"
 require_relative "routes/front_routes"
+require_relative "routes/table_routes"
 require_relative "routes/dish_routes"
 require_relative "written_snapshot"
 require_relative "card_json"
@@ -103,7 +106,7 @@ module Restauro
     end
 
     helpers ViewHelpers
-    register FrontRoutes, CardRoutes, DishRoutes, SwapRoutes, SauceRoutes, NotebookRoutes,
+    register FrontRoutes, TableRoutes, CardRoutes, DishRoutes, SwapRoutes, SauceRoutes, NotebookRoutes,
              CupboardRoutes, LabelRoutes, MeasureRoutes, BlendRoutes
 
     before do

@@ -33,7 +33,7 @@ module Restauro
       "supper" => [[1280, 1300], "/swap", -> { swap("breading", SUPPER, "oil" => "180C sunflower oil") }],
       "weigh" => [WIDE, "/", -> { start("cream") and dish }],
       "cook" => [[1280, 1000], "/", -> { start("cream") and dish and cook }],
-      "cupboard" => [WIDE, "/cupboard"], "measures" => [WIDE, "/cupboard/measures"],
+      "cupboard" => [WIDE, "/cupboard"],
       "label" => [WIDE, "/cupboard/label", -> { fill_in "label_text", with: LABEL and find(".finding", text: "Holds gluten") }],
       "blend" => [WIDE, "/cupboard/blend?for=sauce#{%w[white_rice_flour sorghum_flour corn_starch potato_starch chickpea_flour].map { |key| "&from[]=#{key}" }.join}"]
     }.freeze

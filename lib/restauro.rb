@@ -40,6 +40,7 @@ module Restauro
   autoload :Labels, "restauro/labels"
   autoload :Lift, "restauro/lift"
   autoload :Making, "restauro/making"
+  autoload :Planning, "restauro/planning"
   autoload :Measure, "restauro/quantities/measure"
   autoload :Names, "restauro/ingredients/names"
   autoload :Numbers, "restauro/quantities/numbers"

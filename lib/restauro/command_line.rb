@@ -10,14 +10,16 @@ module Restauro
     autoload :Input, "restauro/command_line/input"
     autoload :LabelCommand, "restauro/command_line/label_command"
     autoload :MeasureCommand, "restauro/command_line/measure_command"
+    autoload :PlanCommand, "restauro/command_line/plan_command"
     autoload :RecipeCommand, "restauro/command_line/recipe_command"
+    autoload :RecipeOptions, "restauro/command_line/recipe_options"
     autoload :RecipeUsage, "restauro/command_line/recipe_usage"
     autoload :Text, "restauro/command_line/text"
     autoload :WrittenReport, "restauro/command_line/written_report"
 
     COMMANDS = {"predict" => :RecipeCommand, "swap" => :RecipeCommand, "rescue" => :RecipeCommand, "measure" => :MeasureCommand,
                 "label" => :LabelCommand,
-                "blend" => :BlendCommand}.freeze
+                "blend" => :BlendCommand, "plan" => :PlanCommand}.freeze
 
     # What a command may ask of the world: streams, and what to do before the first installed library is needed.
     World = Struct.new(:stdin, :prepare)

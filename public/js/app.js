@@ -26,6 +26,8 @@ if (front) {
   if (document.querySelector("[data-clock]")) new Clocks().start();
 }
 new Keys().start();
+// The browser knows where it stands; the cook can say otherwise.
+document.querySelectorAll("[data-zone]").forEach((field) => { field.value = Intl.DateTimeFormat().resolvedOptions().timeZone || field.value; });
 document.querySelectorAll("[data-copy]").forEach((button) => new CopyButton(button).start());
 
 // The Weigh and Cook rooms follow the counter.

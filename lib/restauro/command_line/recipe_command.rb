@@ -2,9 +2,18 @@ module Restauro
   class CommandLine
     # predict, swap and rescue: a recipe in, its texture, its swap or a way to mend it out.
     class RecipeCommand < Command
+      include RecipeOptions
+
       SWAP_ONLY = %i[with target without].freeze
 
       def self.usage(name) = RecipeUsage.of(name)
+
+      # A recipe solved with these options, for a plan.   @param words [Array<String>] as they are typed   @return [Dishes::Answer]
+      def solved(text, words)
+        parse(words)
+        dish = dish(recipe(text))
+        Dishes::Solver.call(dish, choices(dish), catalogue: catalogue)
+      end
 
       private
 
@@ -22,51 +31,6 @@ module Restauro
         @own = FamilyOptions.new(on)
       end
 
-      # "Gravy=sauce"; none for a part without flour.
-      def part(text)
-        name, family = text.split("=", 2).map { |word| word.to_s.strip }
-        known = Families::KEYS + ["none"]
-        raise WrongUsage, "--part is NAME=FAMILY with #{known.join(", ")}; got '#{text}'" unless known.include?(family) && !name.empty?
-
-        @parts[name] = family
-      end
-
-      # "Sauce=1.4": one part larger than the recipe has it.
-      def size(text)
-        name, _, times = text.rpartition("=")
-        factor = Float(times, exception: false)
-        raise WrongUsage, "--size is NAME=TIMES, such as Sauce=1.4; got '#{text}'" if name.empty? || factor.nil?
-
-        @sizes[name] = factor
-      end
-
-      def course(on)
-        doughs = (Families::Dough::School.all + Families::Crust::School.all).map(&:key).uniq
-        on.on("--school SCHOOL", Families::Sauce::Options::SCHOOLS + doughs) { |value| chosen[:school] = value }
-        on.on("--heat LEVEL", %w[low medium medium_high high]) { |value| chosen[:heat] = value }
-        on.on("--altitude METRES", Float) { |value| chosen[:altitude] = value }
-        on.on("--serve-celsius C", Float) { |value| chosen[:serve_celsius] = value }
-        on.on("--simmer MINUTES", Float) { |value| chosen[:simmer_s] = value * 60 }
-        on.on("--becomes WHAT", Families::Sauce::Becomes::KEYS) { |value| chosen[:becomes] = value }
-        on.on("--colour COLOUR", Families::Sauce::Roux::COLOURS) { |value| chosen[:colour] = value }
-        stove(on)
-      end
-
-      def stove(on)
-        on.on("--watts W", Float) { |value| chosen[:watts] = value }
-        on.on("--pan-cm CM", Float) { |value| chosen[:pan_cm] = value }
-        on.on("--lid") { chosen[:lid] = true }
-        on.on("--stir HOW", Families::Sauce::Options::STIRRING) { |value| chosen[:stir] = value }
-        on.on("--observed-e N", Float) { |value| @observed = value }
-        on.on("--plate-mm R", Float) { |value| @plate_mm = value }
-      end
-
-      def swap_choices(on)
-        on.on("--with KEYS", Array) { |value| chosen[:with] = value.map(&:strip) }
-        on.on("--target TARGET") { |value| chosen[:target] = value }
-        on.on("--without WORDS", Array) { |value| chosen[:without] = value.map(&:strip) }
-      end
-
       def report(rest)
         file = only(rest, "file; type its name, or - for standard input")
         check
@@ -78,19 +42,27 @@ module Restauro
 
       # Read whole, solved whole.
       def answered(recipe)
-        Families.fetch(@family, catalogue) if @family
-        Dishes::Refusal.check!(recipe, catalogue) unless @family
-        dish = Dishes::Sized.of(Dishes::Partition.of(recipe, catalogue, family: @family, given: @parts), @sizes, catalogue)
-        choices = Dishes::Choices.new({**chosen, **@own.all(catalogue), **events_of(dish)}, catalogue: catalogue)
-        misplaced = choices.unknown(dish).first
-        raise WrongUsage,
-            "--#{misplaced.to_s.sub(/_(?:s|g|m)\z/, "").tr("_", "-")} is not for #{dish.parts.filter_map(&:family).uniq.join(" and ")}" if misplaced
-
+        dish = dish(recipe)
+        choices = choices(dish)
         report = Dishes::Report.new(catalogue)
         return report.prediction(dish, Dishes::Predictions.of(dish, choices, catalogue: catalogue)) if @name == "predict"
 
         answer = Dishes::Solver.call(dish, choices, catalogue: catalogue)
         report.swap(answer).merge(@two_pots ? {two_pots: report.two_pots(Dishes::TwoPots.of(answer, *@two_pots, catalogue))} : {})
+      end
+
+      def dish(recipe)
+        Families.fetch(@family, catalogue) if @family
+        Dishes::Refusal.check!(recipe, catalogue) unless @family
+        Dishes::Sized.of(Dishes::Partition.of(recipe, catalogue, family: @family, given: @parts), @sizes, catalogue)
+      end
+
+      def choices(dish)
+        choices = Dishes::Choices.new({**chosen, **@own.all(catalogue), **events_of(dish)}, catalogue: catalogue)
+        misplaced = choices.unknown(dish).first or return choices
+
+        families = dish.parts.filter_map(&:family).uniq.join(" and ")
+        raise WrongUsage, "--#{misplaced.to_s.sub(/_(?:s|g|m)\z/, "").tr("_", "-")} is not for #{families}"
       end
 
       def events_of(dish)

@@ -66,8 +66,8 @@ module Restauro
       def keep?(recipe, options)
         lines = recipe.ingredients.select { |line| line.role == "thickener" && line.counted? }
         exclusion = Diets::Exclusion.of(options.without, catalogue)
-        # Nothing thickens it, and no line is unread that could: it is as it is.
-        return false if lines.empty? && !recipe.ingredients.all?(&:understood)
+        # Nothing thickens it, and no line is missing or unread that could: it is as it is.
+        return false if lines.empty? && (recipe.ingredients.length < 2 || !recipe.ingredients.all?(&:understood))
 
         lines.all? { |line| exclusion.allows?(catalogue.fetch(line.ingredient)) } && options.with.empty? && options.target.nil? && options.school.nil?
       end

@@ -1,0 +1,12 @@
+module Restauro
+  # Several dishes ready at one time: their steps as data, one kitchen, and the latest plan in which nothing waits that need not.
+  #
+  #   Meal.of(hash or dishes) -> Meal(serve_at, kitchen, dishes)   Problem(meal) -> Search(problem).plan -> Plan(tasks, waits, clashes)
+  #
+  # The search is our own, since it beats the general solvers by measurement at this size; the specs hold it against HiGHS.
+  module Planning
+    %w[Calendar Dish Kitchen Meal Ovens Plan Problem Propagation Report Resources Search Step].each do |name|
+      autoload name.to_sym, "restauro/planning/#{name.downcase}"
+    end
+  end
+end

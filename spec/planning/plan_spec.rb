@@ -1,0 +1,127 @@
+require_relative "../support/highs_table"
+
+# A meal's plan held against what knows nothing of how it was found: a checker of the rules alone, every order tried out, and HiGHS (big-M, its own optimum).
+RSpec.describe Restauro::Planning::Plan do
+  planning = Restauro::Planning
+  step = ->(text, minutes, heat, celsius = nil, attended = nil, longest = 10) { planning::Step.new(text: text, minutes: minutes, heat: heat, celsius: celsius, attended: attended, longest: longest) }
+  meal = ->(dishes, **kitchen) { planning::Meal.new(serve_at: 1140, dishes: dishes, kitchen: planning::Kitchen.new(**kitchen)) }
+
+  # Dishes like those of a kitchen: hands, then something by itself, then the hob or the oven.
+  made_up = lambda do |count, random|
+    Array.new(count) do |index|
+      steps = Array.new(random.rand(2..4)) do
+        heat = %w[hands hob oven rest].sample(random: random)
+        step["#{heat} #{index}", random.rand(3..30), heat, heat == "oven" ? [175, 180, 190, 200, 220].sample(random: random) : nil, heat == "hob" ? random.rand < 0.5 : nil, random.rand(5..60)]
+      end
+      planning::Dish.new(name: "dish #{index}", steps: steps, hold_minutes: [5, 10, 20, 30, 60].sample(random: random))
+    end
+  end
+
+  # The rules, minute by minute.   @return [Array<String>] what is broken
+  broken = lambda do |plan|
+    kitchen, tasks = plan.meal.kitchen, plan.tasks
+    cooking = tasks.select(&:dish)
+    at = ->(minute, &which) { cooking.select { |task| task.from <= minute && minute < task.to && which.call(task) } }
+    faults = (tasks.map(&:from).min...plan.meal.serve_at).flat_map do |minute|
+      oven = at[minute, &->(task) { task.step.oven? }]
+      [("hands at #{minute}" if at[minute, &->(task) { task.step.attended }].length > kitchen.cooks), ("rings at #{minute}" if at[minute, &->(task) { task.step.hob? }].length > kitchen.burners),
+       ("trays at #{minute}" if oven.length > kitchen.ovens * kitchen.shelves),
+       ("two heats at #{minute}" if oven.group_by(&:oven).any? { |_, sharing| sharing.map { |task| task.step.celsius }.minmax.reduce(:-).abs > 15 })]
+    end.compact
+    plan.meal.dishes.each do |dish|
+      own = cooking.select { |task| task.dish == dish.name }.sort_by(&:from)
+      own.each_cons(2) { |one, other| faults << "order in #{dish.name}" if other.from < one.to || other.from - one.to > one.step.longest }
+      late = plan.meal.serve_at - own.last.to
+      faults << "#{dish.name} ready #{late} min before" unless late.between?(0, dish.hold_minutes)
+      faults << "steps of #{dish.name}" unless own.map { |task| task.step.text } == dish.steps.map(&:text)
+    end
+    faults
+  end
+  cost = ->(plan) { 20 * plan.waits.each_with_index.sum { |(_, minutes), dish| plan.meal.dishes[dish].weight * minutes } + plan.meal.serve_at - plan.tasks.select(&:dish).map(&:from).min }
+
+  it "breaks no rule, over hundreds of made-up meals, whatever the kitchen" do
+    random = Random.new(17)
+    found = Array.new(240) do
+      kitchen = {burners: random.rand(1..3), ovens: random.rand(1..2), shelves: random.rand(1..2), cooks: random.rand(1..2)}
+      plan = described_class.of(meal[made_up[random.rand(2..5), random], **kitchen], stop: -> { false }) rescue next
+      next plan.status if plan.status == "late"
+
+      expect(broken[plan]).to eq([]), "#{kitchen}: #{plan.meal.dishes.map { |dish| dish.steps.map(&:to_a) }}"
+      plan.status
+    end
+    expect(found.compact.tally).to include("optimal" => be > 60, "feasible" => be > 40)
+  end
+
+  # All orders of all pairs that could collide, by plain enumeration of starts on a coarse clock.
+  it "is as good as trying every minute out" do
+    random = Random.new(5)
+    8.times do
+      dishes = Array.new(2) { |index| planning::Dish.new(name: "d#{index}", hold_minutes: [3, 8].sample(random: random), steps: Array.new(2) { |at| step["s#{index}#{at}", random.rand(2..5), "hands", nil, true, 6] }) }
+      plan = described_class.of(meal[dishes])
+      next if plan.status == "late"
+
+      chains = dishes.map do |dish|
+        (0..dish.hold_minutes).flat_map { |wait| (0..6).map { |gap| last = -wait - dish.steps[1].minutes and [last - gap - dish.steps[0].minutes, last] } }
+      end
+      best = chains[0].product(chains[1]).filter_map do |pair|
+        spans = pair.each_with_index.flat_map { |starts, dish| starts.each_with_index.map { |from, at| [from, from + dishes[dish].steps[at].minutes] } }
+        next if spans.combination(2).any? { |(a, b), (c, d)| a < d && c < b }
+
+        20 * pair.each_with_index.sum { |starts, dish| dishes[dish].weight * -(starts[1] + dishes[dish].steps[1].minutes) } - pair.flatten.min
+      end.min
+      expect(cost[plan]).to eq best
+    end
+  end
+
+  # Big-M over the pairs of hands and heats; the offset is in the model's own cost (no relative gap).
+  it "is the optimum that HiGHS finds" do
+    random = Random.new(29)
+    6.times do
+      dishes = made_up[4, random].map { |dish| planning::Dish.new(**dish.to_h, steps: dish.steps.map { |one| one.oven? ? one.with(celsius: [180.0, 220.0].sample(random: random)) : one }) }
+      table = meal[dishes, burners: 8, shelves: 8]
+      plan = described_class.of(table)
+      next unless plan.status == "optimal"
+
+      expect(cost[plan]).to eq HighsTable.optimum(planning::Problem.new(table))
+    end
+  end
+
+  describe "what a kitchen knows" do
+    roast = planning::Dish.new(name: "joint", hold_minutes: 20, steps: [step["roast", 75, "oven", 190, false, 5], step["rest", 18, "rest", nil, false, 30]])
+    puddings = planning::Dish.new(name: "puddings", hold_minutes: 5, steps: [step["mix", 5, "hands", nil, nil, 60], step["bake", 20, "oven", 220]])
+    crumble = planning::Dish.new(name: "crumble", hold_minutes: 20, steps: [step["fruit", 10, "hands", nil, nil, 120], step["bake", 35, "oven", 180]])
+    task = ->(plan, dish, text) { plan.tasks.find { |one| one.dish == dish && one.step.text == text } }
+
+    it("rests the joint while the oven bakes what may not wait") { described_class.of(meal[[roast, puddings]]).then { |plan| expect([task[plan, "puddings", "bake"].to, task[plan, "joint", "roast"].to]).to match([1140, be <= task[plan, "puddings", "bake"].from]) } }
+    it("shares the oven within 15 C, each with its minutes changed") { described_class.of(meal[[roast, crumble]]).then { |plan| expect([task[plan, "joint", "roast"].step.celsius, task[plan, "joint", "roast"].step.minutes, task[plan, "crumble", "bake"].step.minutes]).to eq [185, 79, 33] } }
+    it("heats the oven before its first bake") { described_class.of(meal[[roast]]).then { |plan| expect([plan.tasks.first.dish, plan.tasks.first.to]).to eq [nil, task[plan, "joint", "roast"].from] } }
+    it("leaves minutes between two heats") { described_class.of(meal[[roast, puddings]]).then { |plan| expect(task[plan, "puddings", "bake"].from - task[plan, "joint", "roast"].to).to be >= 3 } }
+    it("begins the day before where it must") { described_class.of(meal[[planning::Dish.new(name: "stew", steps: [step["stew", 1300, "hob", nil, false]])]]).then { |plan| expect([plan.start_at, planning::Meal.clock(plan.start_at)]).to eq [-160, "21:20 (the day before)"] } }
+
+    it "says what collides where two dishes cannot be" do
+      fry = ->(name) { planning::Dish.new(name: name, hold_minutes: 2, steps: [step["fry", 12, "hob", nil, true]]) }
+      plan = described_class.of(meal[[fry["fritters"], fry["schnitzels"]]])
+      expect([plan.status, plan.clashes.join]).to match(["late", /(fritters|schnitzels) waits 10 min longer/])
+      expect(described_class.of(meal[[fry["fritters"], fry["schnitzels"]], cooks: 2]).status).to eq "optimal"
+    end
+
+    it("wants an oven") { expect { meal[[roast], ovens: 0] }.to raise_error(Restauro::InvalidInput, /no oven/) }
+    it("says that time ran out, not that it cannot be") { expect { described_class.of(meal[[roast, puddings, crumble]], stop: -> { true }) }.to raise_error(Restauro::InvalidInput, /no proof/) }
+  end
+
+  describe planning::Calendar do
+    table = -> { Restauro::Planning::Plan.of(meal[[planning::Dish.new(name: "leek, chive; and caraway tart with a name that is longer than any line may be", steps: [step["bake", 60, "oven", 190]])]]) }
+    lines = ->(text) { text.gsub("\r\n ", "").split("\r\n") }
+
+    it "is read back by a second parser with its times" do
+      text = described_class.new(table.call, date: "2026-12-05", zone: "Europe/Lisbon").to_ical
+      events = Icalendar::Calendar.parse(text).first.events
+      expect(events.map { |event| [event.dtstart.strftime("%H:%M"), event.dtend.strftime("%H:%M")] }).to eq [["17:45", "18:00"], ["18:00", "19:00"]]
+      expect(text.split("\r\n").map(&:bytesize).max).to be <= 75
+      expect(lines[text].grep(/SUMMARY:leek\\, chive\\; and/).length).to eq 1
+    end
+
+    it("keeps the clock on the wall on the day it is put back") { expect(lines[described_class.new(table.call, date: "2026-10-25", zone: "Europe/Lisbon").to_ical].grep(/DTSTART;TZID=Europe\/Lisbon:20261025T180000/).length).to eq 1 }
+    it("knows no such zone, no such day") { [["2026-12-05", "Middle/Earth"], ["tomorrow", "Europe/Lisbon"]].each { |date, zone| expect { described_class.new(table.call, date: date, zone: zone) }.to raise_error(Restauro::InvalidInput) } }
+  end
+end
