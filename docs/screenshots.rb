@@ -31,6 +31,7 @@ module Restauro
       "crust" => [[1280, 1300], "/swap", -> { swap("crust", TART, "pan" => "26 cm round 3 cm deep") and find(".steps", text: "36 cm across") }],
       "parts" => [[1280, 1150], "/swap", -> { swap("crust", PIE, "pan" => "24 cm round 5 cm deep") and find(".pan-picture") }],
       "supper" => [[1280, 1300], "/swap", -> { swap("breading", SUPPER, "oil" => "180C sunflower oil") }],
+      "table" => [[1280, 1100], "/table", -> { meal }],
       "weigh" => [WIDE, "/", -> { start("cream") and dish }],
       "cook" => [[1280, 1000], "/", -> { start("cream") and dish and cook }],
       "cupboard" => [WIDE, "/cupboard"],
@@ -82,6 +83,20 @@ module Restauro
       find("#own-choices[data-live-on*=#{family}]", wait: 10)
       fields.each { |name, value| find_field(name, wait: 10).set(value) }
       find(".section-picture, .boil-picture, .bake-picture", wait: 10)
+    end
+
+    # The harvest supper: three dishes of the notebook, and a roast.
+    def meal
+      ["Celeriac schnitzels in a crumb coat", "Onion and cider-vinegar gravy, second try", "Leek custard tart"].each do |title|
+        select title, from: "kept_id"
+        find("button[value=notebook]").click
+        find(".table-dishes", text: title)
+      end
+      find("summary", text: "no swap").click
+      fill_in "name", with: "Roast roots"
+      fill_in "steps", with: "peel and cut, 12 min\nroast, 45 min, oven 190\nholds 20, rest 5 min"
+      find("button[value=typed]").click
+      find(".lanes")
     end
 
     # A dish of the front door.

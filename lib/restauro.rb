@@ -38,6 +38,7 @@ module Restauro
   autoload :Kitchen, "restauro/kitchen"
   autoload :KitchenUnits, "restauro/quantities/kitchen_units"
   autoload :Labels, "restauro/labels"
+  autoload :Learning, "restauro/learning"
   autoload :Lift, "restauro/lift"
   autoload :Making, "restauro/making"
   autoload :Planning, "restauro/planning"

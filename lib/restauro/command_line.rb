@@ -9,6 +9,7 @@ module Restauro
     autoload :FamilyOptions, "restauro/command_line/family_options"
     autoload :Input, "restauro/command_line/input"
     autoload :LabelCommand, "restauro/command_line/label_command"
+    autoload :LearnCommand, "restauro/command_line/learn_command"
     autoload :MeasureCommand, "restauro/command_line/measure_command"
     autoload :PlanCommand, "restauro/command_line/plan_command"
     autoload :RecipeCommand, "restauro/command_line/recipe_command"
@@ -19,7 +20,7 @@ module Restauro
 
     COMMANDS = {"predict" => :RecipeCommand, "swap" => :RecipeCommand, "rescue" => :RecipeCommand, "measure" => :MeasureCommand,
                 "label" => :LabelCommand,
-                "blend" => :BlendCommand, "plan" => :PlanCommand}.freeze
+                "blend" => :BlendCommand, "plan" => :PlanCommand, "learn" => :LearnCommand}.freeze
 
     # What a command may ask of the world: streams, and what to do before the first installed library is needed.
     World = Struct.new(:stdin, :prepare)

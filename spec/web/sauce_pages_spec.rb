@@ -26,7 +26,7 @@ RSpec.describe "The pages of one sauce" do
     expect(text_of(".move .advice").first).to match(/Whisk in \d+ g whole milk/)
   end
 
-  it("read a plate test") { send_form("/rescue", {"plate_mm" => "95"}, live).then { expect(text_of(".move .quiet").first).to match(/It is at 1\.\d+ spoons/) } }
+  it("read a plate test") { send_form("/rescue", {"plate_mm" => "95"}, live).then { expect(text_of(".move .quiet").first).to match(/In spoons of flour to a cup: it is at 1\.\d+/) } }
   it("say what a reading looks like") { send_form("/rescue", {"plate_mm" => "wide"}, live).then { expect(text_of(".problem").first).to match(/such as 81/) } }
   it("know the other troubles") { send_form("/rescue", {"trouble" => "lumps"}, live).then { expect(text_of(".trouble").first).to match(/spatula.*Next time.*Never fill it over a third/) } }
   it("know no trouble by another name") { expect(send_form("/rescue", {"trouble" => "ghosts"}, live).status).to eq 404 }
