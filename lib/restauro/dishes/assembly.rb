@@ -55,7 +55,7 @@ module Restauro
       end
 
       # What is laid into the dish: bought pasta and sheets, raw slices, and crumbs and cheese on top.
-      def laid?(line) = %w[gf_pasta_sheets gf_pasta gf_bread].include?(line.ingredient) || (@bake && Bake.raw_layer?(line))
+      def laid?(line) = %w[gf_pasta_sheets gf_pasta gf_bread].include?(line.ingredient) || Bake.fried_layer?(line) || (@bake && Bake.raw_layer?(line))
 
       def fill
         tops, mains = @answers.partition { |part| part.part.place == :top }
@@ -69,18 +69,27 @@ module Restauro
 
       # Slices and bought sheets by what they are; a sauce, a ragout by its name.
       def layer_name(part)
-        laid = part.lines.select { |line| line.grams && laid?(line) }
+        laid = part.lines.select { |line| laid?(line) }
         return part.name.to_s.downcase if part.family || laid.empty? || laid.length < part.lines.length
 
         Families::Companions.list(laid.map { |line| layer(line) })
       end
 
-      def layer(line) = Families::Companions.say(line, @catalogue) + (Bake.raw_layer?(line) ? " in slices" : "")
+      def layer(line) = Families::Companions.say(line, @catalogue) + (Bake.laid?(line) ? " in slices" : "")
+
+      # Onions, butter, cheese that a dough is turned in.
+      def tossed(part)
+        things = Families::Companions.list(part.lines.map { |line| Families::Companions.say(line, @catalogue) })
+        [step(kind: "serve", text: "Turn them in #{things}, " \
+                                   "with a splash of their water where it is dry.", hold_minutes: 5, part: part.part.name,
+              uses: part.lines.select(&:grams), look_for: "every piece glossy, none stuck to the next")]
+      end
 
       # What goes over at the table.
       def over
         join = @dish.joins.find { |found| found.how == "over" } or return []
         from, to = @answers[join.from], @answers[join.to]
+        return tossed(from) if from.part.family.nil? && to.part.role == :dough
         return [] unless from.part.role == :sauce
 
         coat = to.part.role == :coat

@@ -20,6 +20,7 @@ module Restauro
     # 175 C, covered until the layers are soft, uncovered to brown, rested to cut (common practice); potato takes longer, and longer the deeper.
     class << Bake
       SHEETS = %w[wheat_pasta_sheets gf_pasta_sheets].freeze
+      FRIED = /\baubergine|\beggplant|\bcourgette|\bzucchini/i
       LAYERED = /\bpotato|\bceleriac|\bparsnip|\bswede|\bturnip|\bbeetroot/i
       SLICED = /\bslice|\brounds\b|\bthin/i
       COOKED = /\bcooked|\bboiled|\bmash/i
@@ -39,6 +40,9 @@ module Restauro
       end
 
       # Sliced, and raw.
+      def laid?(line) = raw_layer?(line) || fried_layer?(line)
+      # What is fried before it is laid in: raw it would swim.
+      def fried_layer?(line) = line.text.match?(FRIED) && line.text.match?(SLICED)
       def raw_layer?(line) = line.text.match?(LAYERED) && line.text.match?(SLICED) && !line.text.match?(COOKED)
 
       # What layers give a sauce as they bake.   @return [Float] e

@@ -11,6 +11,8 @@ module Restauro
       CRUSTY = /\b(?:crust|pastry|topping|crumble|cobbler|streusel|base|lid|shell|case)\b/i
       FILLING = /\b(?:fill(?:ing|ed)?|stuffing)\b/i
       BASED = /\bcheesecakes?\b/i
+      MASHED = /\b(?:shepherd'?s|cottage|cumberland|fish|fisherman'?s)\s+pie\b/i
+      CHIPS = /\b(?:and|with|&)\s+(?:\w+\s+)?(?:chips|fries|wedges)\b/i
       STARCHY = %w[flour starch blend meal].freeze
 
       # @param recipe [Recipes::Recipe]   @param catalogue [Catalogue]
@@ -36,9 +38,15 @@ module Restauro
       end
 
       def split(groups)
-        cutter = SecondFormula.new(@catalogue)
+        cutter = SecondFormula.new(@catalogue, @recipe)
         groups.flat_map do |group|
           next layered(group) if layered(group)
+
+          over = group.label ? nil : OverDough.new(@catalogue, @recipe.title).split(group.lines)
+          next [Group.new(nil, over.first), Group.new("Over it", over.last)] if over
+
+          aside = group.label ? nil : named_aside(group)
+          next aside if aside
 
           pieces = base_and_filling(group) || crust_and_filling(group) || cutter.split(group.lines)
           pieces.each_with_index.map { |lines, index| Group.new(index.zero? ? group.label : nil, lines) }
@@ -49,8 +57,26 @@ module Restauro
       def layered(group)
         return if group.label || !@recipe.title.to_s.match?(Joins::LAYERED)
 
-        slices, sauce = group.lines.partition { |line| Bake.raw_layer?(line) }
-        [Group.new("Layers", slices), Group.new(nil, sauce)] if slices.any? && sauce.any? { |line| flour?(line) } && wet?(sauce)
+        slices, sauce = group.lines.partition { |line| Bake.laid?(line) }
+        return [Group.new("Layers", slices), Group.new(nil, sauce)] if slices.any? && sauce.any? { |line| flour?(line) } && wet?(sauce)
+
+        with_what_is_laid_under(slices, sauce)
+      end
+
+      # The sauce stands under a heading of its own: the slices are laid, the rest is what goes between them.
+      def with_what_is_laid_under(slices, rest)
+        [Group.new("Layers", slices), Group.new("Filling", rest)] if slices.any? && rest.any? && @recipe.ingredients.any?(&:part)
+      end
+
+      # Potatoes that the title puts somewhere else: mash over a meat pie, chips beside the fish.   @return [Array<Group>, nil]
+      def named_aside(group)
+        at = group.lines.index { |line| line.ingredient == "raw_potato" } or return
+        return unless at.positive? && group.lines[0...at].any? { |line| flour?(line) }
+
+        case @recipe.title.to_s
+        when MASHED then [Group.new(nil, group.lines[0...at]), Group.new("Mash", group.lines[at..])]
+        when CHIPS then [Group.new(nil, group.lines - [group.lines[at]]), Group.new("Chips", [group.lines[at]])]
+        end
       end
 
       # Crumbs in their fat, with what is poured on them in the same list: a cheesecake.

@@ -5,6 +5,11 @@ module Restauro
     # How the parts of a dish meet, by what they are and what their headings say.
     module Joins
       OVER = /\b(?:to serve|serve with|glaze|gravy|dip|custard to|dressing)/i
+      # Pieces wrapped one by one: a sauce is never inside.
+      WRAPPED = /\b(?:wellington|en cro[uû]te|sausage rolls?|pasty|pasties|hand pies?|turnovers?|samosas?|empanadas?|strudel|parcels?)\b/i
+      # What stands in a jug beside fruit under its crust.
+      JUG = /\b(?:custard|cream|caramel|butterscotch|toffee)\b/i
+      DIPPED = /\b(?:chips|sauce|dip\w*|salsa|slaw|salad|mayo\w*|dressing|relish|chutney)\b/i
       LAYERED = /\b(?:lasagn|cannelloni|moussaka|pastitsio|gratin|bake|layer)/i
 
       # Which part the others are for, the first that there is.
@@ -21,9 +26,9 @@ module Restauro
         parts.each_index.filter_map { |index| index == host ? nil : join(parts, index, host, recipe, catalogue) }
       end
 
-      def join(parts, index, host, recipe, _catalogue)
+      def join(parts, index, host, recipe, catalogue)
         part, to = parts[index], parts[host]
-        return Join.new(from: index, to: host, how: "over") if part.place == :table || (part.role == :sauce && part.name.to_s.match?(OVER))
+        return Join.new(from: index, to: host, how: "over") if part.place == :table || poured?(parts, index, to, recipe, catalogue)
         return Join.new(from: index, to: host, how: "covers") if part.place == :top
 
         case to.role
@@ -32,6 +37,17 @@ module Restauro
         when :dough then dough_join(part, index, host, recipe)
         else Join.new(from: index, to: host, how: part.family.nil? && recipe.title.to_s.match?(LAYERED) ? "between" : "fills")
         end
+      end
+
+      # A sauce for the table: by its name, beside what is wrapped, or beside fruit that has its crust over it.
+      def poured?(parts, index, host, recipe, catalogue)
+        part = parts[index]
+        return true if part.family.nil? && host.role == :coat && part.name.to_s.match?(DIPPED)
+        return false unless part.role == :sauce
+        return true if part.name.to_s.match?(OVER) || (host.role == :shell && recipe.title.to_s.match?(WRAPPED))
+
+        host.role == :shell && part.name.to_s.match?(JUG) && !recipe.title.to_s.match?(/\btarts?\b|\bflan\b/i) &&
+          (parts - [part]).flat_map(&:lines).any? { |line| catalogue.find_key(line.ingredient)&.group == "fruit" }
       end
 
       # A crust lines the dish under what fills it, or covers what is under it.

@@ -99,6 +99,7 @@ module Restauro
       def place(group, groups)
         return :main if groups.length == 1
         return :main if group.label.to_s.match?(Recipes::Parts::FILLING)
+        return :top if group.label.to_s.match?(/\bmeringue\b/i)
         return :top if group.lines.any? { |line| line.role == "crumb" } && group.lines.none? { |line| %w[egg liquid].include?(line.role) ||
             thickened?(group) }
         return :top if group.label.to_s.match?(TOPPED) && !thickened?(group) && groups.any? { |other| thickened?(other) }
@@ -117,7 +118,7 @@ module Restauro
       end
 
       def piece?(part)
-        part.family.nil? && part.place == :main && !part.name.to_s.match?(POURED) &&
+        part.family.nil? && part.place == :main && part.name != "Chips" && !part.name.to_s.match?(POURED) &&
           part.lines.any? { |line| line.role == "other" && line.kind != "herb" }
       end
 

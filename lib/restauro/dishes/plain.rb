@@ -43,7 +43,9 @@ module Restauro
       def steps(lines)
         return crumbs(lines) if @part.place == :top && lines.any? { |line| line.role == "crumb" }
         return mash(lines) if mashed?(lines)
-        return [] if lines.all? { |line| Bake.raw_layer?(line) }
+        return chips(lines) if name == "Chips"
+        return meringue(lines) if meringue?(lines)
+        return fried(lines.select { |line| Bake.fried_layer?(line) }) if lines.all? { |line| Bake.laid?(line) }
 
         companions = Families::Companions.new(lines.select { |line| line.role == "other" &&
                                                             @catalogue.find_key(line.ingredient)&.group != "sugar" }, @catalogue)
@@ -69,9 +71,49 @@ module Restauro
         rest = rest.reject { |line| line.role == "liquid" } if lines.any? { |line| line.role == "other" && line.kind }
         return [] if rest.empty?
 
+        return foamed(rest) if foamed?(rest)
+
         eggs = rest.any? { |line| line.role == "egg" }
         [Families::Step.new(kind: "mix", text: "#{name}: #{rest.length > 1 ? "mix #{list(rest)}" : "have ready #{list(rest)}"}.", uses: rest,
                             safety: eggs ? ["raw_flour"] : [])]
+      end
+
+      def fried(lines)
+        return [] if lines.empty?
+
+        [Families::Step.new(kind: "brown", text: "Brown the slices of #{list(lines)} on both sides in oil, a layer at a time; onto paper.",
+                            uses: lines, minutes: Constants.fetch(:making, :brown_minutes), look_for: "brown, and soft when pressed")]
+      end
+
+      # Ahead of whatever has crumbs or batter on it, while the oil is clean.
+      def chips(lines)
+        [Families::Step.new(kind: "fry", uses: lines, look_for: "soft, still pale; hot and golden the second time",
+                            text: "Chips: #{list(lines)} in sticks, rinsed and dried well; fry them until soft, lift them out, and again, hotter, " \
+                                  "at the end. Or on an oiled tray in a hot oven.", safety: ["hot_oil"])]
+      end
+
+      def foamed?(lines) = lines.any? { |line| line.role == "fat" } && lines.any? { |line| line.kind == "herb" } &&
+          lines.all? { |line| line.role == "fat" || %w[herb soften].include?(line.kind) }
+
+      # Butter and leaves to turn a dough in.
+      def foamed(lines)
+        fat, leaves = lines.partition { |line| line.role == "fat" }
+        [Families::Step.new(kind: "brown", text: "#{name}: let #{list(fat)} foam on medium with #{list(leaves)} in it.", uses: lines,
+                            look_for: "nutty, the leaves crisp; brown specks are right, black ones are not")]
+      end
+
+      def meringue?(lines)
+        lines.any? { |line| line.ingredient == "egg_white" } && lines.any? { |line| sugar?(line) } && lines.none? { |line| line.role == "liquid" }
+      end
+
+      def sugar?(line) = line.ingredient && @catalogue.find_key(line.ingredient)&.group == "sugar"
+
+      # Whites first, then the sugar (common practice).
+      def meringue(lines)
+        sugar, rest = lines.partition { |line| sugar?(line) }
+        [Families::Step.new(kind: "mix", text: "#{name}: in a bowl without a trace of fat, whisk #{list(rest)} until they stand in soft peaks; " \
+                                               "then #{list(sugar)}, a spoonful at a time.", uses: lines, safety: ["egg_dish"],
+                            look_for: "stiff and shiny; no grains between two fingers")]
       end
 
       def mashed?(lines) = root(lines) && (name.match?(/\bmash/i) || lines.any? { |line| line.text.match?(/\bmash/i) } || @part.place == :top)
@@ -80,8 +122,7 @@ module Restauro
       # Potatoes boiled, dried and mashed with the rest.
       def mash(lines)
         roots, rest = lines.partition { |line| line.equal?(root(lines)) }
-        [Families::Step.new(kind: "boil", text: "Boil #{list(roots)} in salted water until a knife goes through; drain and let them steam dry.",
-                            minutes: Constants.fetch(:dishes, :mash_minutes), uses: roots, look_for: "dull and floury, no water in the pot"),
+        [Families::Companions.boil_roots(roots, @catalogue),
          Families::Step.new(kind: "mix", text: "#{name}: mash them#{" with #{list(rest)}" if rest.any?}.", uses: rest,
                             look_for: "smooth, and stiff enough to spread")]
       end

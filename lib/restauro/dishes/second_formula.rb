@@ -5,15 +5,18 @@ module Restauro
     # Where a list without headings holds more than one formula: a second flour with a fat or a liquid of its own, crumbs to scatter over a sauce,
     # fruit beside a crust.
     class SecondFormula
-      # @param catalogue [Catalogue]
-      def initialize(catalogue)
+      FRIED = /\bcroquett?|\bkro[kq]et|\brissole|\barancini|\bfr(?:y|ied|ying)\b/i
+
+      # @param catalogue [Catalogue]   @param recipe [Recipes::Recipe] whose title, lines and steps say whether it is fried
+      def initialize(catalogue, recipe)
         @catalogue = catalogue
+        @fried = recipe.lines.any? { |line| line.text.match?(FRIED) }
         freeze
       end
 
       # @param lines [Array<Recipes::Line>] of one heading   @return [Array<Array<Recipes::Line>>] one list, or more
       def split(lines)
-        cut = second_flour(lines) || crumb_top(lines)
+        cut = second_flour(lines) || coat_behind(lines) || crumb_top(lines)
         return [lines] unless cut && cut.positive? && cut < lines.length
 
         [lines[0...cut], *split(lines[cut..])]
@@ -64,6 +67,15 @@ module Restauro
 
         line.role == "fat" && ahead[first..].to_a.any? { |other| other.role == "fat" } || (line.kind == "soften" &&
             ahead[first..].to_a.any? { |other| other.role == "fat" || liquid?(other) })
+      end
+
+      # Egg and crumbs at the end of what is fried go around it.   @return [Integer, nil]
+      def coat_behind(lines)
+        crumbs = lines.index { |line| line.role == "crumb" && line.grams } or return
+        return unless @fried && crumbs.positive? && lines[crumbs - 1].role == "egg"
+
+        ahead = lines[0...crumbs - 1]
+        crumbs - 1 if ahead.any? { |line| liquid?(line) } && ahead.any? { |line| flour?(line) }
       end
 
       # Crumbs behind a sauce, with the fat after them.   @return [Integer, nil]

@@ -49,7 +49,22 @@ module Restauro
         steps = work(@answers[@host])
         wait = steps.index { |step| WAITS.include?(step.kind) && step.minutes.to_f >= 10 && early?(step) }
         head, tail = wait ? [steps[0..wait], steps[wait + 1..]] : split_at_heat(steps)
-        [*head, *guests.flat_map { |part| work(part) + chilled(part) }, *tail]
+        on_top, others = guests.partition { |part| crowns?(part) }
+        [*head, *others.flat_map { |part| work(part) + chilled(part) }, *crowned(tail, on_top)]
+      end
+
+      # Spread over what a crust holds, just before it is baked.
+      def crowns?(part) = part.part.place == :top && part.part.family.nil? && @answers[@host].part.role == :shell
+
+      def crowned(steps, parts)
+        at = steps.rindex { |step| step.kind == "bake" }
+        return [*parts.flat_map { |part| work(part) }, *steps] unless at
+
+        over = parts.flat_map do |part|
+          [*work(part), Families::Step.new(kind: "shape", part: part.name, text: "#{part.name}: over the filling at once, right up to the crust.",
+                                           look_for: "no gap at the rim: it would shrink away from it")]
+        end
+        [*steps[0...at], *over, *steps[at..]]
       end
 
       # What a coat goes around is cold and firm before it is shaped.

@@ -6,6 +6,7 @@ module Restauro
         autoload name.to_sym, "restauro/families/batter/#{name.downcase}"
       end
       autoload :HotTin, "restauro/families/batter/hot_tin"
+      autoload :InADish, "restauro/families/batter/in_a_dish"
       autoload :Muffins, "restauro/families/batter/muffins"
       autoload :Swap, "restauro/families/batter/swap"
       autoload :Alternative, "restauro/families/batter/swap"

@@ -11,6 +11,8 @@ module Restauro
       UNKNOWN = {"stage" => "simmer", "rank" => "7", "words" => "add %s and cook it through"}.freeze
       # Already cooked by the words of its line.
       READY = /\b(?:cooked|softened|blanched|roast(?:ed)?|leftover|steamed|boiled|tinned|canned|sweated)\b/i
+      # An onion with cloves in it gives its taste to the milk and goes out.
+      STUDDED = /\bstudded\b/i
       READY_ROW = {"stage" => "finish", "rank" => "1", "words" => "%s"}.freeze
 
       attr_reader :lines
@@ -43,6 +45,14 @@ module Restauro
       def self.grams(line) = line.grams ? "#{Recipes::WeighedLine.tenths(line.grams.value.round(line.grams.value < 20 ? 1 : 0))} g " : ""
 
       def self.list(words) = words.length < 2 ? words.join : "#{words[0..-2].join(", ")} and #{words.last}"
+
+      # Potatoes and the like before they are mashed.   @return [Step]
+      def self.boil_roots(lines, catalogue)
+        names = list(lines.map { |line| say(line, catalogue) })
+        Step.new(kind: "boil", text: "Boil #{names} in salted water until a knife goes through; drain and " \
+                                     "let them steam dry.",
+                 minutes: Constants.fetch(:dishes, :mash_minutes), uses: lines, look_for: "dull and floury, no water in the pot")
+      end
 
       # Boiled, browned and softened before anything thickens.   @param fats [Array<Recipes::Line>] what they are fried in
       # @return [Array<Step>]
@@ -123,14 +133,18 @@ module Restauro
       def row(line)
         ingredient = line.ingredient && @catalogue.find_key(line.ingredient)
         return {"stage" => "boiled", "rank" => "0", "words" => "boil %s"} if ingredient && BOILED.include?(ingredient.key)
+        return kind_row("infuse") if line.text.match?(STUDDED)
         return READY_ROW if READY.match?(line.text) && !%w[brown].include?(kind(line)&.fetch("stage"))
         return kind(line) || UNKNOWN unless ingredient
+
+        return kind_row("table") if ingredient.key == "gf_bread"
 
         stage = GROUPS.fetch(ingredient.group, "finish")
         {"stage" => stage, "rank" => "4", "words" => stage == "simmer" ? "add %s, simmer until tender" : "%s"}
       end
 
-      def kind(line) = line.kind && DataFiles.yaml("ingredients/kinds.yml")[line.kind]
+      def kind(line) = line.kind && kind_row(line.kind)
+      def kind_row(name) = DataFiles.yaml("ingredients/kinds.yml")[name]
     end
   end
 end

@@ -9,7 +9,7 @@ module Restauro
       SAUCE_OVER = 6.0
       UNSURE_OVER = 5.2
       DOUGH_UNDER = 1.15
-      POURED_UNDER = 12.0
+      POURED_UNDER = 14.0
       # As thick as a batter can be that its title names: a bhaji.
       TOLD_OVER = 0.6
       FAT_SHARE = 0.33
@@ -56,7 +56,7 @@ module Restauro
         case family
         when "sauce" then ratio.nil? || ratio > DOUGH_UNDER * 2
         # With its flour or its liquid still to be typed it says what is missing.
-        when "batter" then flour.zero? || grams("liquid").zero? || ratio&.between?(TOLD_OVER, POURED_UNDER)
+        when "batter" then flour.zero? || grams("liquid").zero? || poured&.between?(TOLD_OVER, POURED_UNDER)
         when "breading" then crumbs? || !liquid_over_flour?
         else ratio && ratio < UNSURE_OVER
         end
@@ -81,7 +81,7 @@ module Restauro
       def pressed? = ratio < 1.8 && grams("meal") > 0.5 * flour && grams("leavener").zero?
       # A bought sheet is a crust whatever else there is; crumbs in fat, with no egg to stick them to anything, are a base.
       def sheet? = @all.any? { |ingredient, _| ingredient.group == "pastry" }
-      def crumb_base? = crumbs_in_fat? && grams("egg").zero?
+      def crumb_base? = crumbs_in_fat? && grams("egg").zero? && !liquid_over_flour?
       def crumbs_in_fat? = crumbs? && flour < grams("crumb") && fat > CRUMB_FAT * grams("crumb")
       def crumbs? = grams("crumb").positive?
       def liquid_over_flour? = grams("liquid") > grams("crumb") + flour
@@ -94,6 +94,8 @@ module Restauro
         mass >= MASS_SHARE * flour && grams("liquid") < LITTLE_LIQUID * flour && grams("leavener").zero? && !pressed?
       end
       def ratio = Hydration::WaterRatio.of(@parts)
+      # Fruit lies in a batter and gives its water to nobody before it is set.
+      def poured = Hydration::WaterRatio.of(@parts.reject { |ingredient, _| ingredient.group == "fruit" })
     end
   end
 end

@@ -10,6 +10,7 @@ module Restauro
       WHOLE = /\b(?:chicken|turkey|duck)\s+breasts?\b/i
       THIN = /\b(?:escalopes?|flatten(?:ed)?|bash(?:ed)?|butterfl\w+|thin(?:ly)?|strips?|goujons?|bites?|cubes?|diced|sliced|minute)\b/i
       CUT = /\b(?:cut|sliced|divided)\s+in(?:to)?\s+(\d{1,3})\b/i
+      CUT_UP = /[,(].*\b(?:sliced|slices|rounds|rings|sticks|fingers|strips|florets|wedges)\b/i
       WEIGHED = /\d\s*(?:k?g|oz|lb)\b/i
       FILLER = /\b(?:k?g|of|in|cut|into|thick|each|or|about|the)\b/i
 
@@ -33,7 +34,9 @@ module Restauro
 
       # @return [Integer, nil] how many, where the line counts them
       def count(recipe) = (told(recipe) || counted(recipe))&.then { |line| how_many(line) }
-      def how_many(line) = (line.text[CUT, 1] || line.text[COUNT, 1])&.to_i
+      def how_many(line) = (line.text[CUT, 1] || (line.text[COUNT, 1] unless cut_up?(line)))&.to_i
+      # Two aubergines in slices are more than two pieces: their weight tells how many.
+      def cut_up?(line) = !BY_THE_PIECE.include?(line.kind) && line.text.match?(CUT_UP)
       # Sold by the piece: one weighs what it usually does. Of a vegetable that is cut, a piece is no whole one.
       BY_THE_PIECE = %w[poultry quick_meat fish].freeze
 

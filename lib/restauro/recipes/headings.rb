@@ -10,7 +10,8 @@ module Restauro
       NAMES = /\b(?:pastry|crust|dough|base|shell|case|lid|crumble|cobbler|topping|streusel|sauce|gravy|b[ée]chamel|velout[ée]|roux|filling|stuffing|
         coating|coat|batter|breading|sheets?|pasta|noodles|ribbons|gnocchi|dumplings?|sp[äa]tzle|custard|glaze|cream|stew|soup|casserole|crumbs?|
         crumb\ top|layers?|fruit|garnish|to\ serve|to\ finish|schnitzels?|pancakes?|cr[êe]pes?|puddings?|popovers?|muffins?|fritters?|ragout|rag[ùu]|
-        meat|vegetables?|(?:dry|wet)\ ingredients|rest|mash|wash|dressing|syrup|pie|
+        meat|vegetables?|meringue|marinade|jus|icing|frosting|salsa|pesto|
+        jelly|compote|mousse|ganache|caramel|curd|(?:dry|wet)\ ingredients|rest|mash|wash|dressing|syrup|pie|
         (?:sage|herb|garlic|brown(?:ed)?|lemon|chive|parsley|spiced?)\ butter)\s*\z/ix
       ON_THE_LINE = /\A\W*([[:alpha:]][^:\d]{1,40}?)\s*:\s+(.*[\d½⅓¼⅔¾⅛].*)\z/
       MOST_WORDS = 5

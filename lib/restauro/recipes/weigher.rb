@@ -31,12 +31,19 @@ module Restauro
         case term.unit&.kind
         when nil then pieces(term, ingredient)
         when :mass then scaled(term.number, term.unit.amount) unless term.unit.only&.none?(ingredient.key)
+        when :pack then can(term, ingredient, line)
         when :volume then volume(term, ingredient, line)
         when :loose then loose(term, ingredient)
         end
       end
 
       def pieces(term, ingredient) = ingredient.piece_g && (term.number * ingredient.piece_g).widen(@shares[:piece])
+
+      # "1 can crushed tomatoes": cans are much of a size, jars and cartons are not.
+      def can(term, ingredient, line)
+        row = DataFiles.yaml("ingredients/cans.yml")[ingredient.key] if line.match?(/\b(?:cans?|tins?)\b/i)
+        row && (term.number * Float(row["grams"])).widen(@shares[:piece])
+      end
 
       def scaled(number, grams_each)
         weight = number * grams_each

@@ -71,9 +71,14 @@ module Restauro
           with_liquid(Leavening.new(@catalogue, @wheat).raise(draft), target)
         end
 
+        # Set by its eggs as much as by its flour: its milk stays as it is.
+        def set_by_eggs? = @wheat.style == "baked" && @options.target.nil?
+
         # Grams of the main liquid by balance: free = ratio held. Where that leaves too little, the flour is cut instead.
         def with_liquid(draft, target)
           liquid = draft.main_liquid or raise InvalidInput, "no liquid was read to thin the batter with; type such as '300 ml milk'"
+          return draft if set_by_eggs?
+
           ingredient = @catalogue.fetch(liquid.ingredient)
           missing = target * Hydration::WaterRatio.held(draft.weights) - Hydration::WaterRatio.free(draft.weights)
           grams = liquid.grams.value + missing / (Hydration::WaterRatio.free_share(ingredient) - target * ingredient.hold_g_per_g)

@@ -88,7 +88,7 @@ module Restauro
         def section(faces:, share: 1.0, done: @crust.food.done_celsius)
           food = @crust.food.with(done_celsius: done)
           depth = share * @crust.thickness_mm / 1000 / faces
-          dry = Constants.fetch(:crust, :dried_share)
+          dry = [Constants.fetch(:crust, :dried_share), Constants.fetch(:crust, :most_dried_mm) / 1000 / depth].min
           mass = food.density(60.0) * depth * dry
           water = food.shares.fetch("water")
           Heat::Section.cook(slab(food, depth * (1 - dry)), @around, coat_m: depth * dry, coat_water_kg_m2: mass * water,

@@ -68,17 +68,19 @@ module Restauro
         def dry? = %w[xanthan_gum guar_gum flax_meal].include?(@swap.binder.ingredient)
 
         def gel
-          into = @swap.liquid ? "#{@swap.liquid.grams.value.round} g cold water, less the last tenth" : "the beaten egg"
+          into = @swap.liquid ? "#{@swap.liquid.grams.value.round} g #{poured}, less the last tenth" : "the beaten egg"
           into = "a spoonful of cold water" unless @swap.liquid || @ours.egg?
           Step.new(kind: "mix", text: "Stir #{list([@swap.binder])} into #{into}; wait.", minutes: Constants.fetch(:dough, :gel_minutes),
                    uses: [@swap.binder, @swap.liquid],
                    look_for: "a jelly that holds the spoon's track", safety: ["psyllium"])
         end
 
+        def poured = "cold #{@catalogue.fetch(@swap.liquid.ingredient).say}"
+
         # Everything that is in the dough goes in here, whatever it is.
         def mix
           sure, last = @swap.by_feel.map(&:round)
-          water = "#{psyllium? ? "the jelly" : "#{sure} g cold water"}, then up to #{last} g more by feel"
+          water = "#{psyllium? ? "the jelly" : "#{sure} g #{poured}"}, then up to #{last} g more by feel"
           water = psyllium? ? "the jelly, no more water" : "no water: what is in it brings it" unless @swap.liquid
           more = [*(binder_now if @swap.binder), *wet]
           Step.new(kind: "mix", text: "#{fat_step}; #{"#{list(more)}, " if more.any?}#{water}. Press together, do not knead for long.", uses: own,

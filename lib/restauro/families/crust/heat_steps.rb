@@ -69,6 +69,8 @@ module Restauro
         def cover_words
           from = @baking.cover_from or return ""
           left = from - (@baking.prebake_minutes || 0)
+          return "" if left >= @ours.agreed_minutes
+
           left.positive? ? ": look after #{left.round} min, and cover what is golden with foil" : ", the rim under its foil"
         end
 

@@ -12,7 +12,7 @@ module Restauro
           @options = options.with_choices(style: @wheat.style.key, cover: @wheat.cover)
           @exclusion = @options.exclusion(catalogue)
           # What is only crumbled has nothing solved for: its milk stays.
-          @stays = Dough::Stays.new(recipe, catalogue, @exclusion, keep_liquids: @wheat.style.loose?)
+          @stays = Dough::Stays.new(recipe, catalogue, @exclusion, keep_liquids: @wheat.style.loose?, own_liquid: true)
           @trials = Trials.new(catalogue, @wheat, @options, @stays)
           @filling = FillingSwap.of(@wheat.filling, catalogue, @options)
           freeze

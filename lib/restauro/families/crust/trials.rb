@@ -34,7 +34,7 @@ module Restauro
           factor = Trials.fat_factor(kept, mix, @flour_g)
           solver = Dough::Solver.new(kept: kept.map { |ingredient, g| [ingredient, ingredient.fat? ? g * factor : g] }, mix: mix, school: school,
                                      binder: held_already?(binder) ? nil : binder, need: needed(school), target: target,
-                                     liquid: @catalogue.fetch("water"), dry: false)
+                                     liquid: @liquid, dry: false)
           formula = @wheat.style.loose? ? as_it_is(mix) : solver.solve(@flour_g)
           formula ? Try.new(formula, nil) : Try.new(nil, short(solver))
         end

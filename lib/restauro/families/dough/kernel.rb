@@ -87,7 +87,7 @@ module Restauro
 
         def row(school, formula, gain, cost)
           amounts = [*formula.flours.to_a, ([formula.binder, formula.binder_g] if formula.binder && formula.binder_g.positive?),
-                     ([side.catalogue.fetch("water"), formula.liquid_g] if formula.liquid_g >= 1)].compact
+                     ([side.stays.liquid, formula.liquid_g] if formula.liquid_g >= 1)].compact
           Alternative.new(school: school.key, keys: formula.flours.keys.map(&:key), names: formula.flours.keys.map(&:say), gain: gain, cost: cost,
                           amounts: amounts.map { |ingredient, grams| [ingredient.say, grams.round(grams < 10 ? 1 : 0)] })
         end

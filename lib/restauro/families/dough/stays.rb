@@ -8,8 +8,9 @@ module Restauro
         attr_reader :recipe, :replaced, :substitutions, :exclusion
 
         # @raise [InvalidInput] where the root or curd itself may not be eaten and nothing takes its place
-        def initialize(recipe, catalogue, exclusion, keep_liquids: false)
+        def initialize(recipe, catalogue, exclusion, keep_liquids: false, own_liquid: false)
           @keep_liquids = keep_liquids
+          @poured = own_liquid ? poured(recipe, catalogue, exclusion) : nil
           @catalogue = catalogue
           @exclusion = exclusion
           @replaced = Recipes::Parts.dough(recipe).select { |line| line.counted? && flour_out?(line) }.freeze
@@ -19,6 +20,9 @@ module Restauro
           @recipe = recipe.with(lines: recipe.lines.flat_map { |line| in_place_of(line) })
           freeze
         end
+
+        # What wets it: water, or the milk that a crust is made with.   @return [Ingredient]
+        def liquid = @poured || @catalogue.fetch("water")
 
         # @return [Array<Recipes::Line>] itself, what takes its place, or nothing
         def in_place_of(line)
@@ -38,6 +42,13 @@ module Restauro
         def self.sharp?(ingredient) = !ingredient.ph.nil? && ingredient.ph < Constants.fetch(:dough, :sharp_ph)
 
         private
+
+        # The most of what is poured in, where who eats may have it and it is not there for its acid.
+        def poured(recipe, catalogue, exclusion)
+          wet = Recipes::Parts.dough(recipe).select { |line| line.counted? && catalogue.fetch(line.ingredient).liquid? }
+          most = wet.max_by { |line| line.grams.value } or return
+          catalogue.fetch(most.ingredient).then { |found| found if exclusion.allows?(found) && !Stays.sharp?(found) && found.gluten == "free" }
+        end
 
         # A dough can be made of another root or curd; a sauce cannot.
         def substitutes(recipe)

@@ -21,6 +21,7 @@ module Restauro
           @options = options
           @contents = Contents.new(stays.recipe, catalogue, options)
           @exclusion = stays.exclusion
+          @liquid = stays.liquid
           @flour_g = stays.replaced.sum { |line| line.grams.value }
           freeze
         end
@@ -84,7 +85,7 @@ module Restauro
           # A purée or curd that is there already does it; a dough without gets it.
           binder = nil if %w[puree curd].include?(binder.group) && kept.any? { |ingredient, _| ingredient.group == binder.group }
           solver = Solver.new(kept: kept, mix: mix, school: school, binder: binder, need: @wheat.stretch_needed, target: target,
-                              liquid: @catalogue.fetch("water"), dry: gnocchi?, **@contents.puree ? of_a_puree : {})
+                              liquid: @liquid, dry: gnocchi?, **@contents.puree ? of_a_puree : {})
           formula = solver.solve(@flour_g)
           formula ? Try.new(formula, nil) : Try.new(nil, short(solver))
         end

@@ -27,7 +27,7 @@ module Restauro
           part = @replaced.first.part
           flours = formula.flours.map { |ingredient, grams| line(ingredient, grams, "flour", part) }
           binder = binder_line(formula, part)
-          liquid = formula.liquid_g >= LEAST_LIQUID * formula.flour_g ? line(@catalogue.fetch("water"), formula.liquid_g, "liquid", part) : nil
+          liquid = formula.liquid_g >= LEAST_LIQUID * formula.flour_g ? line(@stays.liquid, formula.liquid_g, "liquid", part) : nil
           bench = bench_g(formula.flour_g)
           fresh = [*flours, binder, liquid, (oil(bench, part) if oil?)].compact
           Written.new(pairs: pairs(fresh, formula.flours.keys.first).freeze, flours: flours.freeze, binder: binder, liquid: liquid, bench_g: bench,

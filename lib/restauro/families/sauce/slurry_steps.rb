@@ -13,7 +13,7 @@ module Restauro
         def steps
           return cold_start if cold_start?
 
-          [*wine, warm, boiled_eggs? ? custard : stir_slurry, simmered, *late]
+          [*wine, warm, (boiled_eggs? ? custard : stir_slurry), simmered, *late].compact
         end
 
         private
@@ -32,7 +32,10 @@ module Restauro
         end
 
         def fat_in = @lines.fats.any? ? ", #{@lines.list(@lines.fats)} with it" : ""
+        # What only crumbs thicken has nothing to stir in.
         def stir_slurry
+          return if @lines.thickeners.empty?
+
           water = @lines.slurry ? "#{Companions.grams(@lines.slurry)}cold water" : "cold water"
           Step.new(kind: "mix", heat: "hob", text: "Stir #{@lines.list(@lines.thickeners)} smooth in #{water}. Pour it in a thin stream, whisking.",
                    minutes: 0.5,

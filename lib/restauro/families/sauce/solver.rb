@@ -56,6 +56,7 @@ module Restauro
         # Within what rounding to a tenth of a gram can do.
         def reaches?(cooking, target)
           e = cooking.flour_equivalents
+          target = [target, Constants.fetch(:sauce, :e_cap)].min
           e && (e - target).abs <= [REACHED_SHARE * target, REACHED_E].max
         end
 

@@ -60,13 +60,19 @@ module Restauro
           trials = candidates.flat_map { |row| row["with"] }.uniq.map { |key| @catalogue.fetch(key) }
           draft = draft(recipe, options, replaced)
           target = options.target || wheat.flour_equivalents.value
-          pairs, cooking = Solver.new(draft, options, water: @water, trials: trials).solve(split, target)
+          pairs, cooking = Solver.new(draft, options, water: @water, trials: trials).solve(split, options.target || past_the_scale(wheat))
           ours = Prediction.new(draft.recipe(pairs), cooking, water: @water)
           missing = target - cooking.flour_equivalents_without(draft.fresh(cooking.formula))
           Swap.new(target: target, kept: options.target.nil?, wheat: wheat, ours: ours, replaced: replaced.freeze, pairs: pairs.freeze,
                    thickeners: new_thickeners(pairs).freeze, give_or_take: give_or_take(options, wheat, split),
                    alternatives: alternatives(candidates, trials, ours, missing).freeze, substitutions: draft.substitutions,
                    warnings: warnings(ours, choice))
+        end
+
+        # A paste thicker than the scale's end gets as much as wheat's has, not the least that reaches the end.
+        def past_the_scale(wheat)
+          capped = wheat.flour_equivalents.value
+          capped < Constants.fetch(:sauce, :e_cap) ? capped : [wheat.cooking.flour_equivalents_without([]), capped].max
         end
 
         def own(recipe) = recipe.ingredients.select { |line| line.role == "thickener" && line.ingredient }.map(&:ingredient)

@@ -1,0 +1,43 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # What a dough of one list is named with goes over it, not into it: onions, mushrooms, butter with sage, cheese, and what is listed after them.
+    class OverDough
+      DOUGHS = /\bgnocchi|\bgnudi|\bsp[äa]e?tzle|\bnoodles?|\btagliatelle|\bpappardelle|\bfettuccine|\blinguine/i
+      KINDS = %w[soften simmer cured ready_meat poultry].freeze
+      WETS = %w[liquid egg puree].freeze
+
+      # @param catalogue [Catalogue]   @param title [String, nil]
+      def initialize(catalogue, title)
+        @catalogue = catalogue
+        @title = title.to_s
+        freeze
+      end
+
+      # @param lines [Array<Recipes::Line>] of one list   @return [Array(Array, Array), nil] the dough's and what goes over it
+      def split(lines)
+        return unless @title.match?(DOUGHS)
+
+        cut = lines.each_index.find { |index| whole?(lines[0...index]) && over?(lines, index) } or return
+        over = lines[cut..]
+        [lines[0...cut], over] if over.none? { |line| flour?(line) || line.role == "egg" }
+      end
+
+      private
+
+      def group(line) = @catalogue.find_key(line.ingredient)&.group
+      def flour?(line) = line.counted? && @catalogue.fetch(line.ingredient).starchy?
+      def wet?(line) = WETS.include?(line.role) || group(line) == "curd" || (line.ingredient && Families::Dough::Contents.mash(line.ingredient))
+      def whole?(lines) = lines.any? { |line| flour?(line) } && lines.any? { |line| wet?(line) }
+
+      # Butter too, where leaves fry in it or the title names it.
+      def over?(lines, index)
+        line = lines[index]
+        return lines[index..].any? { |other| other.kind == "herb" } || @title.match?(/\bbutter/i) if line.role == "fat"
+
+        KINDS.include?(line.kind) || (line.role == "cheese" && group(line) == "cheese" && @title.match?(/\b(?:with|and|k[äa]se)\b.*chees/i))
+      end
+    end
+  end
+end
