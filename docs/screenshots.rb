@@ -13,8 +13,6 @@ module Restauro
     LABEL = "Corn flour, sugar, barley malt extract, natural flavouring, buckwheat. Gluten free oats. May contain wheat.".freeze
     BATTER = "Corn-fritter batter\n110 g plain flour\n150 ml whole milk\n1 egg\n1 tsp baking powder\n1/2 tsp salt".freeze
     GNOCCHI = "Chive and potato gnocchi\n850 g floury potatoes\n190 g plain flour\n1 egg\n3 tbsp chives, snipped\n1 tsp salt".freeze
-    PASTA = "Nettle-and-ricotta filled pasta\n260 g plain flour\n2 eggs\n2 egg yolks\n2 tsp olive oil\n\nFilling:\n280 g ricotta\n" \
-            "150 g nettle tops, blanched\n40 g hard cheese, grated".freeze
     TART = "Leek custard tart\n\nPastry:\n210 g plain flour\n115 g butter\n1 egg yolk\n40 ml water\n\nFilling:\n350 g leeks, softened\n3 eggs\n" \
            "200 ml cream\n90 ml milk".freeze
     PIE = "Leek pie\n\nPastry:\n240 g plain flour\n120 g butter\n55 ml cold water\n\nSauce:\n45 g butter\n4 tbsp plain flour\n450 ml milk\n" \
@@ -27,7 +25,6 @@ module Restauro
       "compare" => [WIDE, "/", -> { start("cream") and visit("/compare") }], "rescue" => [WIDE, "/", -> { start("cream") and visit("/rescue?seen=thin&where=pan") }],
       "batter" => [[1280, 1100], "/swap", -> { swap("batter", BATTER, "piece" => "celeriac slice 12 mm", "oven" => "200C") }],
       "gnocchi" => [[1280, 1300], "/swap", -> { swap("gnocchi", GNOCCHI, "raw_g" => "850", "cooked_g" => "690", "rope" => "18") and find(".steps", text: "ropes 18 mm") }],
-      "pasta" => [[1280, 1300], "/swap", -> { swap("pasta", PASTA, "cutter" => "64") and find(".steps", text: "64 mm rounds") }],
       "crust" => [[1280, 1300], "/swap", -> { swap("crust", TART, "pan" => "26 cm round 3 cm deep") and find(".steps", text: "36 cm across") }],
       "parts" => [[1280, 1150], "/swap", -> { swap("crust", PIE, "pan" => "24 cm round 5 cm deep") and find(".pan-picture") }],
       "supper" => [[1280, 1300], "/swap", -> { swap("breading", SUPPER, "oil" => "180C sunflower oil") }],
@@ -81,6 +78,7 @@ module Restauro
     def swap(family, recipe, fields)
       page.execute_script("const t = document.getElementById('recipe-text'); t.value = arguments[0]; t.dispatchEvent(new Event('input', {bubbles: true}))", recipe)
       find("#own-choices[data-live-on*=#{family}]", wait: 10)
+      find("#answer, .swap", text: recipe.lines.first.strip, match: :first, wait: 10)
       fields.each { |name, value| find_field(name, wait: 10).set(value) }
       find(".section-picture, .boil-picture, .bake-picture", wait: 10)
     end
@@ -133,6 +131,7 @@ module Restauro
       page.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: width, height: height, deviceScaleFactor: 1, mobile: width < 500)
       visit path
       instance_exec(&prepare) if prepare
+      execute_script("document.activeElement?.blur(); scrollTo(0, 0)")
       evaluate_async_script("document.fonts.ready.then(() => arguments[0]())")
       page.driver.browser.save_screenshot(File.join(ROOT, "docs", "screenshots", "#{name}.png"))
       puts "  docs/screenshots/#{name}.png"

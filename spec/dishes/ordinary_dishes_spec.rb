@@ -80,4 +80,31 @@ RSpec.describe "Ordinary dishes" do
     expect(grams[sauce, "tomato_passata"]).to eq 800
     expect(texts[coat].grep(/In the dishes/).first[/For (\d+) pieces/, 1].to_i).to be > 4
   end
+
+  it "fry bacon before it goes into crumbs" do
+    found = answer("Macaroni cheese\n300 g macaroni\n50 g butter\n50 g flour\n700 ml milk\nTopping: 100 g breadcrumbs, 4 rashers bacon, 20 g butter\nBake 200C 20 minutes\n", system: "uk")
+    expect(step[found, /\AFry 4 rashers bacon/]).to be < step[found, /\ACrumbs:/]
+  end
+
+  it "keep what is inside a coat out of its dishes: the boiled eggs, the cheese that melts" do
+    eggs = answer("Scotch eggs\n6 eggs\n400 g sausage meat\n50 g flour\n1 egg, beaten\n100 g breadcrumbs\nFry at 170C for 7 min\n", system: "uk")
+    balls = answer("Arancini\n300 g risotto rice, cooked\n100 g mozzarella\n50 g flour\n2 eggs\n150 g breadcrumbs\nFry at 180C 4 minutes\n", system: "uk")
+    expect([eggs, balls].map { |found| texts[found].grep(/In the dishes/).first }).to match([/; then 50 g egg; then/, /\A(?!.*cheese)/])
+  end
+
+  it "stir a dip beside, and read parts told on one line" do
+    dip = answer("Popcorn shrimp\n450 g shrimp\n100 g flour\n2 eggs\n100 g panko\nDip\n100 g mayonnaise\n1 tbsp sriracha\nFry at 180C 3 min\n", system: "uk")
+    told = answer("Cannelloni: for the pasta dough 300 g flour, 3 eggs; for the filling 400 g ricotta, 50 g parmesan; for the béchamel 40 g butter, 40 g flour, 500 ml milk\n", system: "uk")
+    expect([joins[dip], texts[dip].grep(/\ADip: stir together/).length]).to eq [[%w[Dip over Coat]], 1]
+    expect(told.dish.parts.map { |part| [part.name, part.family] }).to eq [["Pasta dough", "pasta"], ["Filling", nil], %w[Béchamel sauce]]
+  end
+
+  it "bake a nut filling until its egg is set, from the cold" do
+    found = answer("Almond tart\nPastry\n175 g plain flour\n75 g butter\n2 tbsp water\nFilling\n100 g butter\n100 g sugar\n2 eggs\n100 g ground almonds\nBake at 180C 35 min. 20 cm tin\n", system: "uk")
+    expect([texts[found].grep(/\AFill it/).first, found.steps.flat_map(&:safety)]).to match([/cold from the fridge/, include("egg_dish")])
+  end
+
+  it "keep a filling without a weight in the list" do
+    expect(answer("Baked brie en croute\n1 wheel brie\n1 sheet puff pastry\n", system: "uk").parts.flat_map(&:lines).map(&:text)).to include("1 wheel brie")
+  end
 end

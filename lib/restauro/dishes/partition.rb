@@ -32,8 +32,7 @@ module Restauro
 
       def read_parts = Moved.of(named(coat_and_piece(parts_of(Grouping.new(@recipe, @catalogue).groups))), @recipe, @catalogue, @given)
       def whole(family) = Part.new(name: @recipe.title || NAMED.fetch(family), family: family, recipe: @recipe)
-      def flour?(lines) = lines.any? { |line| line.counted? &&
-                                      @catalogue.fetch(line.ingredient).then { |i| i.starchy? || %w[pastry crumb].include?(i.group) } }
+      def flour?(lines) = lines.any? { |line| line.counted? && @catalogue.fetch(line.ingredient).then { |i| of_dough?(i) || i.group == "crumb" } }
 
       def parts_of(groups)
         return [Part.new(name: @recipe.title, family: lone_family, recipe: @recipe)] if groups.length == 1
@@ -65,7 +64,14 @@ module Restauro
         return if fruit_in_its_juice?(group)
 
         found = Families::Detection.new(recipe, @catalogue).candidates
+        return if found == %w[sauce] && mixed_filling?(group)
+
         found.length == 1 ? found.first : settled(found, group)
+      end
+
+      # Nuts, egg and butter under a heading are stirred together, no sauce: nothing in them is poured.
+      def mixed_filling?(group)
+        group.label && group.lines.any? { |line| line.role == "egg" } && group.lines.none? { |line| line.role == "liquid" }
       end
 
       # Crumbs alone are scattered over something, or coat something.
@@ -77,9 +83,9 @@ module Restauro
         "crust" if group.label.to_s.match?(/\b(?:base|crust|shell)\b/i) || @recipe.title.to_s.match?(Grouping::BASED)
       end
 
-      def thickened?(group)
-        group.lines.any? { |line| line.counted? && @catalogue.fetch(line.ingredient).then { |i| i.starchy? || i.group == "pastry" } }
-      end
+      def wet?(line) = %w[egg liquid].include?(line.role)
+      def thickened?(group) = group.lines.any? { |line| line.counted? && of_dough?(@catalogue.fetch(line.ingredient)) }
+      def of_dough?(ingredient) = ingredient.starchy? || ingredient.group == "pastry"
 
       # Fruit with a spoon of starch is a filling of the crust over it, not a sauce.
       def fruit_in_its_juice?(group)
@@ -97,11 +103,9 @@ module Restauro
       end
 
       def place(group, groups)
-        return :main if groups.length == 1
-        return :main if group.label.to_s.match?(Recipes::Parts::FILLING)
+        return :main if groups.length == 1 || group.label.to_s.match?(Recipes::Parts::FILLING)
         return :top if group.label.to_s.match?(/\bmeringue\b/i)
-        return :top if group.lines.any? { |line| line.role == "crumb" } && group.lines.none? { |line| %w[egg liquid].include?(line.role) ||
-            thickened?(group) }
+        return :top if group.lines.any? { |line| line.role == "crumb" } && !thickened?(group) && group.lines.none? { |line| wet?(line) }
         return :top if group.label.to_s.match?(TOPPED) && !thickened?(group) && groups.any? { |other| thickened?(other) }
 
         :main

@@ -47,6 +47,8 @@ module Restauro
         return meringue(lines) if meringue?(lines)
         return fried(lines.select { |line| Bake.fried_layer?(line) }) if lines.all? { |line| Bake.laid?(line) }
 
+        return stirred(lines) if stirred?(lines)
+
         companions = Families::Companions.new(lines.select { |line| line.role == "other" &&
                                                             @catalogue.find_key(line.ingredient)&.group != "sugar" }, @catalogue)
         fats = lines.select { |line| line.role == "fat" }
@@ -84,6 +86,13 @@ module Restauro
         [Families::Step.new(kind: "brown", text: "Brown the slices of #{list(lines)} on both sides in oil, a layer at a time; onto paper.",
                             uses: lines, minutes: Constants.fetch(:making, :brown_minutes), look_for: "brown, and soft when pressed")]
       end
+
+      # A dip, where nothing in it is raw.
+      def stirred?(lines)
+        name.match?(/\A(?:dip\b|dipping|dressing|mayo|relish|slaw|salad)/i) && lines.all? { |line| [nil, "late", "herb"].include?(line.kind) }
+      end
+
+      def stirred(lines) = [Families::Step.new(kind: "mix", text: "#{name}: stir together #{list(lines)}.", uses: lines)]
 
       # Ahead of whatever has crumbs or batter on it, while the oil is clean.
       def chips(lines)
@@ -128,9 +137,10 @@ module Restauro
       end
 
       def crumbs(lines)
+        early = Families::Companions.new(lines.select { |line| line.role == "other" }, @catalogue).early_steps
         fat, others = lines.partition { |line| line.role == "fat" }
         words = fat.any? ? "stir #{list(others)} into #{list(fat)}, melted" : "have ready #{list(others)}"
-        [Families::Step.new(kind: "mix", text: "Crumbs: #{words}.", uses: lines, look_for: fat.any? ? "every crumb damp" : nil)]
+        [*early, Families::Step.new(kind: "mix", text: "Crumbs: #{words}.", uses: lines, look_for: fat.any? ? "every crumb damp" : nil)]
       end
     end
   end

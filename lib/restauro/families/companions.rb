@@ -32,7 +32,7 @@ module Restauro
 
       # "brown 200 g sausage meat, broken up, until nothing is pink"
       def words(line) = @rows[line]["words"] % Companions.say(line, @catalogue)
-      def safety(lines) = lines.filter_map { |line| @rows[line]["safety"] }.uniq
+      def safety(lines) = lines.filter_map { |line| @rows[line]&.fetch("safety", nil) }.uniq
 
       # "200 g sausage meat", the cook's own words where the catalogue has none.
       def self.say(line, catalogue)

@@ -10,10 +10,10 @@ module Restauro
       NAMES = /\b(?:pastry|crust|dough|base|shell|case|lid|crumble|cobbler|topping|streusel|sauce|gravy|b[ée]chamel|velout[ée]|roux|filling|stuffing|
         coating|coat|batter|breading|sheets?|pasta|noodles|ribbons|gnocchi|dumplings?|sp[äa]tzle|custard|glaze|cream|stew|soup|casserole|crumbs?|
         crumb\ top|layers?|fruit|garnish|to\ serve|to\ finish|schnitzels?|pancakes?|cr[êe]pes?|puddings?|popovers?|muffins?|fritters?|ragout|rag[ùu]|
-        meat|vegetables?|meringue|marinade|jus|icing|frosting|salsa|pesto|
+        meat|vegetables?|meringue|marinade|jus|icing|frosting|salsa|pesto|dip|relish|chutney|slaw|salad|mayonnaise|
         jelly|compote|mousse|ganache|caramel|curd|(?:dry|wet)\ ingredients|rest|mash|wash|dressing|syrup|pie|
         (?:sage|herb|garlic|brown(?:ed)?|lemon|chive|parsley|spiced?)\ butter)\s*\z/ix
-      ON_THE_LINE = /\A\W*([[:alpha:]][^:\d]{1,40}?)\s*:\s+(.*[\d½⅓¼⅔¾⅛].*)\z/
+      ON_THE_LINE = /\A\W*([[:alpha:]][^:\d]{1,40}?(?:\s(?:for|serves)\s\d{1,2})?)\s*:\s+(.*[\d½⅓¼⅔¾⅛].*)\z/
       MOST_WORDS = 5
 
       # @param line_reader [LineReader]

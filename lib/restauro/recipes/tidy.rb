@@ -44,6 +44,14 @@ module Restauro
         end
       end
 
+      # "for the pasta dough 300 g flour, 3 eggs; for the sauce 40 g butter": each of them a line of its own.
+      PART_TOLD = /(?:\A|[;:.]\s*|\n)\s*(for the \p{L}[\p{L} ]{2,25}?):?\s+(?=[\d½¼¾⅓⅔])/i
+      def told_parts(line)
+        return [line] if line.scan(PART_TOLD).length < 2
+
+        line.gsub(PART_TOLD) { "\n#{Regexp.last_match(1).capitalize}: " }.split("\n").map { |part| part.strip.delete_suffix(";") }.reject(&:empty?)
+      end
+
       # A line that nobody types by hand, its blanks and its rows of one sign made short.
       def closed_up(line) = line.length > BY_HAND ? line.gsub(BLANKS, " ").gsub(RUN, "\\1") : line
 
@@ -51,7 +59,7 @@ module Restauro
       def lines(text, line_reader)
         raise InvalidInput, too_much("#{text.length} letters", MOST_LETTERS) if text.length > MOST_LETTERS
 
-        lines = text.lines.map { |line| closed_up(line.chomp) }.reject { |line| line.strip.empty? }
+        lines = text.lines.flat_map { |line| told_parts(closed_up(line.chomp)) }.reject { |line| line.strip.empty? }
         raise InvalidInput, too_much("#{lines.length} lines", MOST_LINES) if lines.length > MOST_LINES
 
         long = lines.find { |line| line.length > MOST_IN_A_LINE } and

@@ -71,13 +71,20 @@ module Restauro
           with_liquid(Leavening.new(@catalogue, @wheat).raise(draft), target)
         end
 
+        # Grated roots and egg bring all the water there is: flour for flour.
+        def grated?
+          @options.target.nil? && @recipe.ingredients.any? { |line| line.role == "egg" } &&
+            @recipe.ingredients.any? { |line| line.ingredient && %w[vegetable puree].include?(@catalogue.fetch(line.ingredient).group) }
+        end
+
         # Set by its eggs as much as by its flour: its milk stays as it is.
         def set_by_eggs? = @wheat.style == "baked" && @options.target.nil?
 
         # Grams of the main liquid by balance: free = ratio held. Where that leaves too little, the flour is cut instead.
         def with_liquid(draft, target)
-          liquid = draft.main_liquid or raise InvalidInput, "no liquid was read to thin the batter with; type such as '300 ml milk'"
-          return draft if set_by_eggs?
+          liquid = draft.main_liquid
+          return draft if set_by_eggs? || (liquid.nil? && grated?)
+          raise InvalidInput, "no liquid was read to thin the batter with; type such as '300 ml milk'" unless liquid
 
           ingredient = @catalogue.fetch(liquid.ingredient)
           missing = target * Hydration::WaterRatio.held(draft.weights) - Hydration::WaterRatio.free(draft.weights)
@@ -107,7 +114,7 @@ module Restauro
 
         def alternative(row, target)
           ingredients = flours(row["with"])
-          liquid = solved(ingredients, target).main_liquid
+          liquid = solved(ingredients, target).main_liquid or return
           Alternative.new(keys: row["with"], names: ingredients.map(&:say), liquid_g: liquid.grams.value.round, gain: row["gain"], cost: row["cost"],
                           liquid_name: @catalogue.fetch(liquid.ingredient).say)
         rescue InvalidInput

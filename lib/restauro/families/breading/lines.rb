@@ -7,6 +7,7 @@ module Restauro
       class Lines
         DUST = %w[flour starch thickener lift].freeze
         WET = %w[egg liquid binder puree].freeze
+        BEATEN = /\bbeaten\b|\bcoat|\begg ?wash\b/i
         CRUMB = %w[crumb cheese].freeze
 
         attr_reader :companions
@@ -23,18 +24,28 @@ module Restauro
 
         # Seasoning goes with the first dry dish, or into the cakes.   @return [Array<Array<Recipes::Line>>] one list for each dish
         def dishes
-          dust, wet, crumb = of(DUST), of(WET) - mixture, of(CRUMB) + finishing - mixture
+          dust, wet, crumb = of(DUST), of(WET) - mixture - inside, of(CRUMB) + finishing - mixture - inside
           first = dust.any? ? dust : crumb
           first.concat(of(%w[seasoning acid])) unless cakes?
           [dust, wet, crumb].reject(&:empty?)
         end
 
-        def coated = @companions.lines - table - finishing - mixture
+        def coated = @companions.lines - table - finishing - mixture + inside
         def table = @companions.at("table")
         def pan_fat = @all.select { |line| line.role == "fat" }
         def in_tin = []
 
+        # Cheese that melts goes in the middle, hard cheese into the crumbs; whole eggs too, where another is beaten for the coat.
+        def inside
+          of(%w[cheese]).reject { |line| line.ingredient == "hard_cheese" } + (boiled_eggs.any? ? boiled_eggs : [])
+        end
+
         private
+
+        def boiled_eggs
+          eggs = of(%w[egg])
+          eggs.any? { |line| line.text.match?(BEATEN) } ? eggs.reject { |line| line.text.match?(BEATEN) } : []
+        end
 
         # Herbs and seeds in the crumbs.
         def finishing = @companions.at("finish").select { |line| %w[herb late].include?(line.kind) }

@@ -75,7 +75,7 @@ module Restauro
                    look_for: "a jelly that holds the spoon's track", safety: ["psyllium"])
         end
 
-        def poured = "cold #{@catalogue.fetch(@swap.liquid.ingredient).say}"
+        def poured = "cold #{@swap.liquid ? @catalogue.fetch(@swap.liquid.ingredient).say : "water"}"
 
         # Everything that is in the dough goes in here, whatever it is.
         def mix

@@ -10,8 +10,11 @@ module Restauro
           freeze
         end
 
-        def self.of(filling, catalogue, options)
-          filling ? FillingMaker.new(filling, catalogue, options).make : new(pairs: [])
+        # @param recipe [Recipes::Recipe] with its parts marked: what goes in without a weight stays as it is written
+        def self.of(filling, recipe, catalogue, options)
+          return FillingMaker.new(filling, catalogue, options).make if filling
+
+          new(pairs: recipe.lines.select { |line| Parts.filling?(line) }.map { |line| [line, [line]] })
         end
       end
     end

@@ -17,7 +17,7 @@ module Restauro
         def swap
           nothing if replaced.empty?
 
-          filling = FillingSwap.of(@wheat.filling, @catalogue, @options)
+          filling = FillingSwap.of(@wheat.filling, @recipe, @catalogue, @options)
           pairs = (crust_pairs + filling.pairs).freeze
           ours = Prediction.new(@recipe.with(lines: pairs.flat_map(&:last)), @catalogue, @options)
           Swap.new(target: nil, kept: true, school: nil, wheat: @wheat, ours: ours, replaced: replaced, pairs: pairs, bench_g: 0.0, filling: filling,

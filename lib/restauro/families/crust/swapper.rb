@@ -14,7 +14,7 @@ module Restauro
           # What is only crumbled has nothing solved for: its milk stays.
           @stays = Dough::Stays.new(recipe, catalogue, @exclusion, keep_liquids: @wheat.style.loose?, own_liquid: true)
           @trials = Trials.new(catalogue, @wheat, @options, @stays)
-          @filling = FillingSwap.of(@wheat.filling, catalogue, @options)
+          @filling = FillingSwap.of(@wheat.filling, recipe, catalogue, @options)
           freeze
         end
 

@@ -57,7 +57,7 @@ module Restauro
         end
 
         def gel
-          into = @swap.liquid ? "#{@swap.liquid.grams.value.round} g water, less the last tenth" : "the purée or the beaten egg"
+          into = @swap.liquid ? "#{@swap.liquid.grams.value.round} g #{poured}, less the last tenth" : "the purée or the beaten egg"
           into = "a little of the liquid" if !@swap.liquid && !@ours.egg? && puree.nil?
           Step.new(kind: "mix", text: "Stir #{list([@swap.binder])} into #{into}; wait.", minutes: constant(:gel_minutes),
                    uses: [@swap.binder, @swap.liquid],
@@ -69,6 +69,8 @@ module Restauro
                    look_for: "no white specks",
                    safety: ["gum"])
         end
+
+        def poured = @swap.liquid ? @catalogue.fetch(@swap.liquid.ingredient).say : "water"
 
         # Everything that is in the dough goes in here, whatever it is.
         def mix
@@ -82,7 +84,8 @@ module Restauro
           sure, last = @swap.by_feel.map(&:round)
           over = puree ? "the purée" : list(@lines.curds).then { |words| words.empty? ? "the bowl" : words }
           with = others(@lines.beside(@swap, but: @lines.curds))
-          wet = "#{over[0].upcase}#{over[1..]}, #{with}flour (#{flours}), #{sure} g water; then up to #{last} g more by feel. Press, do not knead."
+          wet = "#{over[0].upcase}#{over[1..]}, #{with}flour (#{flours}), #{sure} g #{poured}; then up to #{last} g more by feel. " \
+                "Press, do not knead."
           return wet if @swap.liquid
 
           "Over #{over}, #{with}#{sure} g of the flour (#{flours}); press together; then up to #{last} g more by feel, and no more than that."
@@ -94,7 +97,7 @@ module Restauro
         def pasta_mix
           sure, last = @swap.by_feel.map(&:round)
           with = @lines.beside(@swap)
-          water = "#{"#{sure} g water in a thread, " unless psyllium?}then up to #{last} g more by feel"
+          water = "#{"#{sure} g #{poured} in a thread, " unless psyllium?}then up to #{last} g more by feel"
           water = with.any? { |line| line.role == "egg" } ? "no water: the eggs bring it" : "no more water" unless @swap.liquid
           first = [*("to the jelly" if psyllium?), *(list(with) if with.any?), flours + root_words].join(", ")
           first = "in a food processor: #{first}" if @swap.school&.key == "egg"
