@@ -107,4 +107,32 @@ RSpec.describe "Ordinary dishes" do
   it "keep a filling without a weight in the list" do
     expect(answer("Baked brie en croute\n1 wheel brie\n1 sheet puff pastry\n", system: "uk").parts.flat_map(&:lines).map(&:text)).to include("1 wheel brie")
   end
+
+  it "knead butter and flour into the stew that they are for" do
+    found = answer("Coq au vin\n1 chicken, jointed\n12 shallots\n2 tbsp flour\n750 ml red wine\n300 ml chicken stock\nBeurre manié: 20 g butter, 20 g flour\n", system: "uk")
+    expect(found.dish.parts.map(&:family)).to eq ["sauce"]
+  end
+
+  it "make the sauce of what a bought sheet holds" do
+    found = answer("Vol-au-vents with chicken\n1 sheet puff pastry\n25 g butter\n25 g flour\n300 ml milk\n200 g cooked chicken\n", system: "uk")
+    expect([step[found, /Pour in 309 g whole milk/], step[found, /\AFill it: 559 g/]].compact.length).to eq 2
+  end
+
+  it "pour a gravy for a roast, and bake nothing" do
+    found = answer("Gravy for a roast\n2 tbsp roasting juices\n2 tbsp plain flour\n500 ml stock\n", system: "uk")
+    expect([found.steps.map(&:kind) & %w[bake preheat], found.warnings.map(&:text).grep(/roasting juices/).length]).to eq [[], 1]
+  end
+
+  # A joint on the bone is no escalope: its minutes are those of a piece as thick as a wrist.
+  it "fry drumsticks for longer than a flat escalope" do
+    minutes = ["8 chicken drumsticks", "8 chicken escalopes"].map do |piece|
+      answer("Fried chicken\n#{piece}\n300 ml buttermilk\n200 g plain flour\nFry at 170C\n", system: "uk").steps.find { |found| found.kind == "fry" && found.minutes }.minutes
+    end
+    expect(minutes.first).to be > 1.5 * minutes.last
+  end
+
+  it "cook raw egg in a curd under its crust by the egg's own rule" do
+    found = answer("Lemon curd tart\nCase: 200 g plain flour, 100 g butter, 1 egg yolk\nCurd: 4 lemons, 200 g sugar, 100 g butter, 4 eggs\n", system: "uk")
+    expect([texts[found].grep(/\AFill it/).first, found.steps.find { |bake| bake.kind == "bake" }.safety]).to match([/cold from the fridge/, include("egg_dish")])
+  end
 end

@@ -10,6 +10,8 @@ module Restauro
       TABLE = /\b(?:serve|garnish|finish|decorate)\b|\baccompan/i
       CRUSTY = /\b(?:crust|pastry|topping|crumble|cobbler|streusel|base|lid|shell|case)\b/i
       FILLING = /\b(?:fill(?:ing|ed)?|stuffing)\b/i
+      KNEADED = /\bbeurre mani[ée]|\bkneaded butter|\bto thicken|\bthickener\b|\bslurry\b/i
+      REST = /\b(?:rest|liquids?|wet|dry)\b/i
       BASED = /\bcheesecakes?\b/i
       MASHED = /\b(?:shepherd'?s|cottage|cumberland|fish|fisherman'?s)\s+pie\b/i
       CHIPS = /\b(?:and|with|&)\s+(?:\w+\s+)?(?:chips|fries|wedges)\b/i
@@ -108,15 +110,14 @@ module Restauro
         sheet || (flour.positive? && fat > flour / 4 && liquid < flour)
       end
 
-      def crusty_flour?(line) = flour?(line) && @catalogue.fetch(line.ingredient).contains_gluten? &&
-          line.grams.value > Constants.fetch(:dishes, :second_liquid_g)
+      def crusty_flour?(line) = flour?(line) && @catalogue.fetch(line.ingredient).contains_gluten? && line.grams.value > least_g
 
       def grams(lines) = lines.select { |line| line.grams && yield(line) }.sum(0.0) { |line| line.grams.value }
       def group_of(line) = @catalogue.find_key(line.ingredient)&.group
       def fruit?(line) = group_of(line) == "fruit"
       def flour?(line) = line.counted? && STARCHY.include?(group_of(line))
-      def wet?(lines) = lines.any? { |line| (line.role == "liquid" && line.grams &&
-                                             line.grams.value > Constants.fetch(:dishes, :second_liquid_g)) || fruit?(line) }
+      def wet?(lines) = lines.any? { |line| fruit?(line) || (line.role == "liquid" && line.grams && line.grams.value > least_g) }
+      def least_g = Constants.fetch(:dishes, :second_liquid_g)
       def water?(lines) = wet?(lines) || lines.any? { |line| %w[egg puree].include?(line.role) || group_of(line) == "curd" }
 
       # A flour without any water, and water without any flour, are one formula in two groups.
@@ -126,7 +127,7 @@ module Restauro
           flourless = group.lines.none? { |line| flour?(line) }
           if dry && flourless && water?(group.lines) && !group.label.to_s.match?(FILLING) && groups.none? { |other| other.label.to_s.match?(CRUSTY) }
             kept[dry] = Group.new(kept[dry].label, kept[dry].lines + group.lines)
-          elsif flourless && lone_water?(kept, group)
+          elsif (flourless && lone_water?(kept, group)) || (kept.any? && group.label.to_s.match?(KNEADED))
             kept[-1] = Group.new(kept.last.label, kept.last.lines + group.lines)
           elsif kept.any? && lacks_water?(group) && kept.last.lines.none? { |line| flour?(line) } && wet?(kept.last.lines) &&
               !group.label.to_s.match?(CRUSTY)
@@ -143,8 +144,7 @@ module Restauro
       end
 
       # The rest of a sauce under a heading of its own: "Liquid", "The rest".
-      def lone_water?(kept, group) = kept.any? && group.label.to_s.match?(/\b(?:rest|liquids?|wet|dry)\b/i) &&
-          kept.last.lines.any? { |line| flour?(line) }
+      def lone_water?(kept, group) = kept.any? && group.label.to_s.match?(REST) && kept.last.lines.any? { |line| flour?(line) }
     end
   end
 end

@@ -32,7 +32,7 @@ module Restauro
 
       def read_parts = Moved.of(named(coat_and_piece(parts_of(Grouping.new(@recipe, @catalogue).groups))), @recipe, @catalogue, @given)
       def whole(family) = Part.new(name: @recipe.title || NAMED.fetch(family), family: family, recipe: @recipe)
-      def flour?(lines) = lines.any? { |line| line.counted? && @catalogue.fetch(line.ingredient).then { |i| of_dough?(i) || i.group == "crumb" } }
+      def flour?(lines) = lines.any? { |line| line.counted? && (of_dough?(@catalogue.fetch(line.ingredient)) || line.role == "crumb") }
 
       def parts_of(groups)
         return [Part.new(name: @recipe.title, family: lone_family, recipe: @recipe)] if groups.length == 1
@@ -83,7 +83,7 @@ module Restauro
         "crust" if group.label.to_s.match?(/\b(?:base|crust|shell)\b/i) || @recipe.title.to_s.match?(Grouping::BASED)
       end
 
-      def wet?(line) = %w[egg liquid].include?(line.role)
+      def wet?(line) = %w[egg liquid].include?(line.role) || @catalogue.find_key(line.ingredient)&.group == "fruit"
       def thickened?(group) = group.lines.any? { |line| line.counted? && of_dough?(@catalogue.fetch(line.ingredient)) }
       def of_dough?(ingredient) = ingredient.starchy? || ingredient.group == "pastry"
 

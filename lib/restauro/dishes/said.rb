@@ -18,11 +18,11 @@ module Restauro
     class << Said
       MINUTES = /(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:min\b|mins\b|minutes?\b)/i
       HOURS = /(\d(?:[.,]5)?|½)\s*(?:hours?|hrs?)\b/i
-      BAKES = /\bbake[ds]?\b|\bbaking\b|\boven\b|\broast\b|\bgratin\b/i
+      BAKES = /\bbake[ds]?\b|\bbaking\b|\boven\b|(?<!with )(?<!an )(?<!a )(?<!the )(?<!sunday )\broast\b|\bgratin\b/i
       BAKED_TITLE = /\b(?:gratin|lasagn[ea]|bake|baked|pie|tart|quiche|crumble|cobbler|moussaka|pastitsio|cannelloni|casserole|muffins?|popovers?|
         puddings?|galette|pizza)\b/ix
       # "Steak pie gravy" is poured.
-      POURED_TITLE = /\b(?:gravy|sauce|custard)\s*\z/i
+      POURED_TITLE = /\b(?:gravy|sauce|custard)(?:\s*\z|\s+(?:for|to go with|with)\b)/i
       BLIND = /\bblind\b/i
       SIMMERS = /\bsimmer|\bbubble\b|\bcook gently\b/i
       MAKES = /\b(?:makes|yields?)\D{0,12}(\d{1,3})\b/i

@@ -61,10 +61,16 @@ module Restauro
         return [*parts.flat_map { |part| work(part) }, *steps] unless at
 
         over = parts.flat_map do |part|
-          [*work(part), Families::Step.new(kind: "shape", part: part.name, text: "#{part.name}: over the filling at once, right up to the crust.",
-                                           look_for: "no gap at the rim: it would shrink away from it")]
+          [*work(part), Families::Step.new(kind: "shape", part: part.name, **spread(part.name))]
         end
         [*steps[0...at], *over, *steps[at..]]
+      end
+
+      # A meringue shrinks from the rim; anything else is only spread.
+      def spread(name)
+        return {text: "#{name}: spread it over."} unless name.match?(/meringue/i)
+
+        {text: "#{name}: over the filling at once, right up to the crust.", look_for: "no gap at the rim: it would shrink away from it"}
       end
 
       # What a coat goes around is cold and firm before it is shaped.

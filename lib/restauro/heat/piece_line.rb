@@ -8,7 +8,9 @@ module Restauro
       WEIGHT = /\A\s*(\d+(?:[.,]\d+)?)\s*(k?g)\b/i
       # A breast as it comes is thick; beaten flat or cut it is not.
       WHOLE = /\b(?:chicken|turkey|duck)\s+breasts?\b/i
-      THIN = /\b(?:escalopes?|flatten(?:ed)?|bash(?:ed)?|butterfl\w+|thin(?:ly)?|strips?|goujons?|bites?|cubes?|diced|sliced|minute)\b/i
+      # On the bone, as thick as a wrist.
+      JOINT = /\b(?:drumsticks?|thighs?|legs?|jointed|bone-in|on the bone)\b/i
+      THIN = /\bboneless\b|\b(?:escalopes?|flatten(?:ed)?|bash(?:ed)?|butterfl\w+|thin(?:ly)?|strips?|goujons?|bites?|cubes?|diced|sliced|minute)\b/i
       CUT = /\b(?:cut|sliced|divided)\s+in(?:to)?\s+(\d{1,3})\b/i
       CUT_UP = /[,(].*\b(?:sliced|slices|rounds|rings|sticks|fingers|strips|florets|wedges)\b/i
       WEIGHED = /\d\s*(?:k?g|oz|lb)\b/i
@@ -28,8 +30,11 @@ module Restauro
       # A piece as thick as its kind usually is, where nothing tells.   @param line [Recipes::Line]   @return [Piece, nil]
       def usual(line, catalogue)
         row = Food.row(line.text) or return
-        thick = line.text.match?(WHOLE) && !line.text.match?(THIN) ? :usual_breast_mm : :"usual_#{row["shape"]}_mm"
-        Piece.parse("#{row["word"]} #{line.text[KIND, 1] || row["shape"]} #{Constants.fetch(:heat, thick).round} mm", catalogue)
+        shape, thick = if line.text.match?(JOINT) && !line.text.match?(THIN) then ["stick", :usual_joint_mm]
+                       elsif line.text.match?(WHOLE) && !line.text.match?(THIN) then [row["shape"], :usual_breast_mm]
+                       else [row["shape"], :"usual_#{row["shape"]}_mm"]
+                       end
+        Piece.parse("#{row["word"]} #{line.text[KIND, 1] || shape} #{Constants.fetch(:heat, thick).round} mm", catalogue)
       end
 
       # @return [Integer, nil] how many, where the line counts them

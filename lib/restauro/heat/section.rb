@@ -12,9 +12,10 @@ module Restauro
 
       # @param piece [Piece]   @param around [Surroundings]   @param coat_m [Float] m   @param coat_water_kg_m2, coat_dry_kg_m2 [Float]
       # @param minutes [Float] how long to look   @param from [Float] C   @param browns [Float] how many times as fast as a wheat crust
+      # @param enough [Float, nil] min after which there is no more to see once its middle is done: a filling neither browns nor burns
       def self.cook(piece, around, coat_m: 0.0, coat_water_kg_m2: 0.0, coat_dry_kg_m2: 0.0, minutes: Constants.fetch(:heat, :longest_minutes),
-                    from: Constants.fetch(:heat, :piece_start_celsius), browns: 1.0)
-        new(piece, around, coat_m, coat_water_kg_m2, coat_dry_kg_m2, minutes, from, browns).cook
+                    from: Constants.fetch(:heat, :piece_start_celsius), browns: 1.0, enough: nil)
+        new(piece, around, coat_m, coat_water_kg_m2, coat_dry_kg_m2, minutes, from, browns, enough).cook
       end
 
       RECORD_S = 30.0
@@ -29,7 +30,8 @@ module Restauro
       # J/(m2 K) of a bare skin: a tenth of a millimetre.
       SKIN_HEAT = 400.0
 
-      def initialize(piece, around, coat_m, water, dry, minutes, from, browns)
+      def initialize(piece, around, coat_m, water, dry, minutes, from, browns, enough)
+        @enough_s = enough && enough * 60
         @piece, @around, @dry, @limit_s, @browns = piece, around, dry, minutes * 60, browns
         @nodes = Constants.fetch(:heat, :nodes).to_i
         @temperature = Array.new(@nodes, from)
@@ -46,7 +48,7 @@ module Restauro
       def cook
         record
         next_record = RECORD_S
-        until @seconds >= @limit_s || (@crisp && @done && @burnt)
+        until @seconds >= @limit_s || (@crisp && @done && @burnt) || seen_enough?
           step
           next unless @seconds >= next_record
 
@@ -57,6 +59,8 @@ module Restauro
       end
 
       private
+
+      def seen_enough? = @enough_s && @done && @seconds >= @enough_s && @seconds >= 2 * @done
 
       # Properties at the temperature it has on the way, everything for one m2 of surface.
       def figures(from, coat_m)

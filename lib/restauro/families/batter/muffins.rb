@@ -19,7 +19,7 @@ module Restauro
           piece = Heat::Piece.new(name: "muffin", food: food, shape: :sphere, thickness_m: tin.ball_m(Constants.fetch(:batter, :muffin_fill_share)),
                                   kind: "muffin")
           oven ||= Kitchen::OvenTemperature.new(celsius: Constants.fetch(:batter, :muffin_celsius))
-          Heat::Section.cook(piece, Heat::Surroundings.oven(oven)).done
+          Heat::Section.cook(piece, Heat::Surroundings.oven(oven), enough: 0.0).done
         end
 
         # @return [Array<Step>]

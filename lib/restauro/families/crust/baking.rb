@@ -69,7 +69,7 @@ module Restauro
         def base = (@sections[:base] ||= section(faces: 2))
         def rim = (@sections[:rim] ||= section(faces: 2, share: Constants.fetch(:crust, :rim_share)))
         def flat = (@sections[:flat] ||= section(faces: 1))
-        def set = (@sections[:set] ||= section(faces: 1, done: Constants.fetch(:crust, :set_celsius)))
+        def set = (@sections[:set] ||= section(faces: 1, done: Constants.fetch(:crust, :set_celsius), enough: 0.0))
         def inside = @filling && (@sections[:inside] ||= filled)
 
         def thin_topping? = @filling && prebaked? && depth_mm <= 2 * Constants.fetch(:crust, :topping_mm)
@@ -79,26 +79,28 @@ module Restauro
         def topped
           millimetres = [@crust.filling_depth_cm ? depth_mm : Constants.fetch(:crust, :topping_mm), Constants.fetch(:crust, :topping_mm)].max
           food = (@filling ? @filling.food : @crust.food).with(done_celsius: [@filling&.done_celsius, topping_done].compact.min)
-          Heat::Section.cook(slab(food, millimetres / 1000), @around, coat_water_kg_m2: open_water, from: 20.0).done
+          Heat::Section.cook(slab(food, millimetres / 1000), @around, coat_water_kg_m2: open_water, from: 20.0, enough: 0.0).done
         end
 
         def topping_done = Constants.fetch(:crust, :topping_celsius)
 
         # The dough as a slab whose outer part dries to a crust.
-        def section(faces:, share: 1.0, done: @crust.food.done_celsius)
+        def section(faces:, share: 1.0, done: @crust.food.done_celsius, enough: nil)
           food = @crust.food.with(done_celsius: done)
           depth = share * @crust.thickness_mm / 1000 / faces
           dry = [Constants.fetch(:crust, :dried_share), Constants.fetch(:crust, :most_dried_mm) / 1000 / depth].min
           mass = food.density(60.0) * depth * dry
           water = food.shares.fetch("water")
           Heat::Section.cook(slab(food, depth * (1 - dry)), @around, coat_m: depth * dry, coat_water_kg_m2: mass * water,
-                             coat_dry_kg_m2: mass * (1 - water), from: Constants.fetch(:crust, :start_celsius), browns: @crust.browns)
+                             coat_dry_kg_m2: mass * (1 - water), from: Constants.fetch(:crust, :start_celsius), browns: @crust.browns,
+                             enough: enough)
         end
 
         # The filling to its middle; open to the oven it boils its water off and stays cool on top.
         def filled
           half = depth_mm / 1000 / 2 * Constants.fetch(:crust, :filling_deeper)
-          Heat::Section.cook(slab(@filling.food, half), @around, coat_water_kg_m2: @crust.open? ? open_water : 0.0, from: filling_start)
+          Heat::Section.cook(slab(@filling.food, half), @around, from: filling_start, coat_water_kg_m2: @crust.open? ? open_water : 0.0,
+                                                                 enough: Constants.fetch(:crust, :filling_seen_minutes))
         end
 
         def open_water = Constants.fetch(:crust, :open_filling_water)

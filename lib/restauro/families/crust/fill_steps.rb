@@ -41,8 +41,9 @@ module Restauro
           return by_hand(filling) if @ours.style.key == "hand"
 
           into = @ours.style.loose? && @ours.cover == "top" ? "Fill the dish, then scatter the topping over it" : "Fill it"
+          weight = filling.grams >= 1 ? "#{filling.grams.round} g#{deep}, " : ""
           Step.new(kind: "shape",
-                   text: "#{into}: #{filling.grams.round} g#{deep}, #{@ours.filling_start == "hot" ? "hot" : "cold from the fridge"}.",
+                   text: "#{into}: #{weight}#{@ours.filling_start == "hot" ? "hot" : "cold from the fridge"}.",
                    uses: filling.recipe.ingredients,
                    look_for: @ours.filling_start == "hot" ? "hot filling on a #{@ours.cover == "top" ? "dish, the lid cold" : "dry crust"}" : nil,
                    safety: filling.kind == "sauce" ? [] : filling.safety)

@@ -9,6 +9,7 @@ module Restauro
         NAME = "filling".freeze
         # A filling that is a part of its own, made by its own family.
         MADE = "filling, made".freeze
+        SAUCED = %w[flour starch fat liquid].freeze
         APART = %w[fruit vegetable cheese].freeze
 
         module_function
@@ -21,9 +22,10 @@ module Restauro
 
           named = recipe.lines.any? { |line| line.part.to_s.match?(CRUST) || line.part.to_s.match?(FILLING) }
           watered = recipe.lines.any? { |line| line.ingredient == "water" }
+          sheet = recipe.ingredients.any? { |line| line.ingredient && catalogue.fetch(line.ingredient).group == "pastry" }
           first = recipe.lines.index { |line| filled_in?(line, catalogue) } || recipe.lines.length
           recipe.with(lines: recipe.lines.each_with_index.map do |line, index|
-            line.with(part: named ? by_part(line, recipe, catalogue) : by_kind(line, index > first, watered, catalogue))
+            line.with(part: named ? by_part(line, recipe, catalogue) : by_kind(line, index > first, watered, catalogue, sheet))
           end)
         end
 
@@ -43,7 +45,10 @@ module Restauro
         end
 
         # Fruit and what comes after it, but for a crust's own flour and fat; cream beside a dough that has its water.
-        def by_kind(line, after, watered, catalogue)
+        # Beside a bought sheet everything is filling but what it is brushed with.
+        def by_kind(line, after, watered, catalogue, sheet)
+          return NAME if sheet && line.ingredient && SAUCED.include?(catalogue.fetch(line.ingredient).group)
+
           return NAME if filled_in?(line, catalogue) || (watered && line.role == "liquid" && line.ingredient != "water")
 
           return if !after || line.words? || line.ingredient.nil?
