@@ -95,6 +95,13 @@ RSpec.describe Restauro::Planning::Plan do
     it("rests the joint while the oven bakes what may not wait") { described_class.of(meal[[roast, puddings]]).then { |plan| expect([task[plan, "puddings", "bake"].to, task[plan, "joint", "roast"].to]).to match([1140, be <= task[plan, "puddings", "bake"].from]) } }
     it("shares the oven within 15 C, each with its minutes changed") { described_class.of(meal[[roast, crumble]]).then { |plan| expect([task[plan, "joint", "roast"].step.celsius, task[plan, "joint", "roast"].step.minutes, task[plan, "crumble", "bake"].step.minutes]).to eq [185, 79, 33] } }
     it("heats the oven before its first bake") { described_class.of(meal[[roast]]).then { |plan| expect([plan.tasks.first.dish, plan.tasks.first.to]).to eq [nil, task[plan, "joint", "roast"].from] } }
+    # What is heated with something in it is the dish's own; an empty oven is the meal's.
+    it("keeps the fat in its tin and the oil on its ring") do
+      heated = ["Popovers\n140 g flour\n4 eggs\n200 ml milk\nMakes 12. Oven 220C, 20 min", "Schnitzels\n8 slices celeriac, 10 mm\n60 g flour\n2 eggs\n120 g breadcrumbs\nFry at 175C"].map do |text|
+        planning::Dish.of_answer("dish", answer(text, system: "uk")).steps.select { |found| found.text.match?(/\AHeat the oven|oil|fat/i) }.map { |found| [found.heat, found.minutes] }
+      end
+      expect(heated).to eq [[["oven", 10]], [["hob", 8]]]
+    end
     it("leaves minutes between two heats") { described_class.of(meal[[roast, puddings]]).then { |plan| expect(task[plan, "puddings", "bake"].from - task[plan, "joint", "roast"].to).to be >= 3 } }
     it("begins the day before where it must") { described_class.of(meal[[planning::Dish.new(name: "stew", steps: [step["stew", 1300, "hob", nil, false]])]]).then { |plan| expect([plan.start_at, planning::Meal.clock(plan.start_at)]).to eq [-160, "21:20 (the day before)"] } }
 

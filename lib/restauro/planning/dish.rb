@@ -18,18 +18,21 @@ module Restauro
     Dish::GAP = 10
 
     class << Dish
-      # What a plan leaves to the cook: keeping, and the heating of an oven, which is the meal's.
-      LEFT = %w[store serve preheat].freeze
+      # What a plan leaves to the cook.
+      LEFT = %w[store serve].freeze
       GAPS = DataFiles.yaml("planning/gaps.yml").transform_values { |minutes| Integer(minutes) }.freeze
 
       # A swapped dish.   @param answer [Dishes::Answer]   @return [Dish]
       def of_answer(name, answer)
-        steps = answer.steps.reject { |step| LEFT.include?(step.kind) }.filter_map { |step| of_step(step) }
+        steps = answer.steps.reject { |step| LEFT.include?(step.kind) || heats_oven?(step) }.filter_map { |step| of_step(step) }
         needs = answer.lines.select(&:counted?).group_by(&:ingredient).transform_values { |lines| lines.sum { |line| line.grams.value }.round(1) }
         new(name: name, steps: steps, hold_minutes: hold(answer), needs: needs)
       end
 
       private
+
+      # An empty oven's heating is the meal's; fat heated in its tin, and oil on the hob, are the dish's.
+      def heats_oven?(step) = step.kind == "preheat" && step.heat == "oven" && !step.safety.include?("hot_fat_tin")
 
       def of_step(step)
         minutes = Dishes::Timeline.minutes_of({kind: step.kind, minutes: step.minutes, batches: step.batches}) or return
