@@ -14,6 +14,9 @@ module Restauro
 
         private
 
+        # What is wrapped around an egg is no flat piece: its minutes are the middle's, by a thermometer.
+        def usual_piece(place, recipe) = Lines.wrapped(recipe.ingredients).any? ? nil : super
+
         # Crumbs lie in shallow fat (common practice).
         def usual_fat = "175C shallow"
         def coats?(_recipe) = true

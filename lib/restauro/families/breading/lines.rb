@@ -35,17 +35,17 @@ module Restauro
         def pan_fat = @all.select { |line| line.role == "fat" }
         def in_tin = []
 
-        # Cheese that melts goes in the middle, hard cheese into the crumbs; whole eggs too, where another is beaten for the coat.
-        def inside
-          of(%w[cheese]).reject { |line| line.ingredient == "hard_cheese" } + (boiled_eggs.any? ? boiled_eggs : [])
+        # Whole eggs, where another is beaten for the coat.   @return [Array<Recipes::Line>]
+        def self.wrapped(lines)
+          beaten, whole = lines.select { |line| line.role == "egg" }.partition { |line| line.text.match?(BEATEN) }
+          beaten.any? ? whole : []
         end
+
+        def wrapped = Lines.wrapped(@all)
+        # Cheese that melts goes in the middle, hard cheese into the crumbs.
+        def inside = of(%w[cheese]).reject { |line| line.ingredient == "hard_cheese" } + wrapped
 
         private
-
-        def boiled_eggs
-          eggs = of(%w[egg])
-          eggs.any? { |line| line.text.match?(BEATEN) } ? eggs.reject { |line| line.text.match?(BEATEN) } : []
-        end
 
         # Herbs and seeds in the crumbs.
         def finishing = @companions.at("finish").select { |line| %w[herb late].include?(line.kind) }

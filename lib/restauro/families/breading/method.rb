@@ -16,7 +16,7 @@ module Restauro
         end
 
         # @return [Array<Step>]
-        def steps = [clean, salt, cakes, dishes, coat, rest, *cook, serve, keep].compact
+        def steps = [clean, salt, cakes, wrapped, dishes, coat, rest, *cook, serve, keep].compact
 
         private
 
@@ -39,6 +39,18 @@ module Restauro
 
           Step.new(kind: "shape", text: "Mix #{list(mixture)}; shape into flat cakes, and chill them until they are firm.", uses: mixture,
                    hold_minutes: 1440, look_for: "they hold when lifted", safety: @lines.companions.safety(mixture & @lines.companions.lines))
+        end
+
+        # Eggs in their shells first, then what goes around them.
+        def wrapped
+          eggs = @lines.wrapped
+          return if eggs.empty?
+
+          around = @lines.coated - @lines.inside
+          Step.new(kind: "boil", text: "Boil #{list(eggs)} in their shells until they are set; cool them in cold water and peel." \
+                                       "#{" Wrap each in its share of #{list(around)}." if around.any?}",
+                   minutes: Constants.fetch(:making, :egg_boil_minutes), uses: eggs, look_for: "no gap where they are wrapped",
+                   safety: ["egg_dish", *@lines.companions.safety(around)])
         end
 
         # What goes in each dish, in order, weighed for the pieces there are.
