@@ -28,8 +28,8 @@ module Restauro
       services.household.eaters.select { |eater| names.include?(eater.name) }.each { |eater| services.household.delete_eater(eater.id) }
       labels = data.fetch("packs").map { |pack| [pack["key"], pack["label_text"].to_s.strip] }
       packs = services.packs.list.select { |kept| labels.include?([kept.pack.ingredient.key, kept.label_text.to_s.strip]) }
-      packs.each { |kept| services.packs.delete(kept.pack.id) }
-      services.kept_swaps.list.select { |kept| titles.include?(kept.title) }.each { |kept| services.kept_swaps.delete(kept.id) }
+      packs.each { |kept| services.packs.erase(kept.pack.id) }
+      services.kept_swaps.list.select { |kept| titles.include?(kept.title) }.each { |kept| services.kept_swaps.erase(kept.id) }
     end
 
     def bring_back(services)

@@ -1,7 +1,7 @@
 module Restauro
   # What the cook does at the counter and at the stove, as the events of a dish. Nothing is computed here that the core could compute.
   class DishDoings
-    MOST_TIMER_MIN = 24 * 60
+    LEAST_TIMER_MIN, MOST_TIMER_MIN = 5.0 / 60, 24 * 60
 
     # @param page [DishPage]   @param fields [Hash] from the form
     def initialize(page, fields)
@@ -101,8 +101,9 @@ module Restauro
     end
 
     def timer
-      minutes = @fields["own"] ? FormText.number(@fields["minutes"]) : @page.step.minutes
-      raise InvalidInput, "a clock runs up to a day; type minutes such as 12" unless minutes&.between?(0.1, MOST_TIMER_MIN)
+      minutes = @fields["own"] ? ClockText.minutes(@fields["minutes"]) : @page.step.minutes
+      raise InvalidInput, "a clock runs from 5 seconds to a day; got #{Recipes::WeighedLine.tenths(minutes.round(1))} minutes" unless
+        minutes.between?(LEAST_TIMER_MIN, MOST_TIMER_MIN)
 
       label = @fields["own"] ? @fields["label"].to_s.strip[0, 60] : ""
       label = @page.step.text[0, 40] if label.empty?

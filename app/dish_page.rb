@@ -62,6 +62,10 @@ module Restauro
     # Of the part that this step is for; the dish's own where it is for all.   @return [String]
     def step_family = plan.families.to_h[step&.part] || family
 
+    # Steps at which nothing shows yet.
+    NOTHING_TO_SEE = %w[set_out preheat store].freeze
+    def seen? = !NOTHING_TO_SEE.include?(step.kind) && (!advice.nil? || !step.look_for.nil? || troubles.any?)
+
     # What the cook may see, in a tap: a sauce's spoon, else what goes wrong with this kind of dish.
     def troubles = Families::Troubles.of(step_family)
     def grades = told(step_family).grades

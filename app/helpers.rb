@@ -12,15 +12,21 @@ module Restauro
       "<svg class=\"shape\" viewBox=\"0 0 16 16\" role=\"img\" aria-label=\"#{h(role)}\">#{SHAPES.fetch(shape)}</svg>"
     end
 
-    # An entry of the notebook in a line; nil where it cannot be drawn, which keeps nobody from the rest of the list.   @return [Hash, nil]
-    def entry_line(kept)
-      Presenters.view(SwapSnapshot.from_json(kept.snapshot), pull: false).entry_line
-    rescue StandardError => e
-      warn "notebook entry #{kept.id}: #{e.class}: #{e.message.to_s[0, 200]}"
-      nil
+    # Pages that have the clocks in their midst.
+    def clocks_here? = request.path_info == "/" || request.path_info.match?(%r{\A/dishes/\d+/cook})
+
+    # Every clock of every dish on the stove; none where the records do not answer, which keeps no page from coming.
+    # @return [Array] of dish, title, clock, now
+    def clocks_of_all
+      now = services.clock.call.to_f
+      services.dishes.open.flat_map do |row|
+        services.dishes.state(row).timers.values.select { |timer| timer.stopped_at.nil? }.map { |timer| [row.id, row.title, timer, now] }
+      end
+    rescue Sequel::Error
+      []
     end
 
-    # Doughs share their choices and pictures.
+    # Doughs share their pictures.
     def family_view(family) = %w[gnocchi pasta].include?(family) ? "dough" : family
 
     # @param options [Hash] value => words, or group => {value => words}

@@ -48,6 +48,9 @@ module Restauro
       Demo.load(database, services)
       services.recorder.resume
       services.drafts.forget_old
+      services.kept_swaps.forget_deleted
+      services.kept_swaps.digest_old
+      services.packs.forget_deleted
       app = Web.with(services, secret: secret, lan: @lan)
       port = open_port
       announce(port, services.passcode)

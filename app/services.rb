@@ -19,7 +19,7 @@ module Restauro
       dishes = Database::DishRepository.new(database, clock: clock)
       new(facts: facts, clock: clock, passcode: passcode, drafts: Database::DraftRepository.new(database, clock: clock), packs: packs,
           household: Database::HouseholdRepository.new(database), cooks: Database::CookRepository.new(database, packs: packs, clock: clock),
-          kept_swaps: Database::KeptSwapRepository.new(database, clock: clock), dishes: dishes, counter: counter,
+          kept_swaps: Database::KeptSwapRepository.new(database, clock: clock, digest: EntryDigest), dishes: dishes, counter: counter,
           recorder: ProbeRecorder.new(dishes, counter.probe, clock: clock))
     end
   end

@@ -60,8 +60,19 @@ module Restauro
       recipe ? SnapshotRows.unswapped(recipe, @catalogue) : []
     end
 
+    # Whether a rule of somebody in the house would change this dish, and nobody has said yet who eats.
+    def ask_who?
+      answer && input.state["eaters"].empty? && input.diets.empty? && eaters.any? { |eater| touched?(eater) }
+    end
+
     # What the part that is looked at was worked out with.
     def options = swap.ours.options
+
+    # The tin or dish that it is worked out for.   @return [Kitchen::BakingPan, nil]
+    def pan_chosen
+      chosen = options.respond_to?(:pan) ? options.pan : nil
+      chosen.is_a?(Kitchen::BakingPan) ? chosen : input.baking_pan
+    end
 
     # Keys of what the cupboard holds and no label speaks against.
     def at_hand = shelf.offered
@@ -130,6 +141,10 @@ module Restauro
       lines = answer.lines.select { |line| line.ingredient == key && line.counted? }
       lines.any? ? lines.sum { |line| line.grams.value } : raise(InvalidInput, "this dish takes no #{wish.use_up}: choose it as the thickener first")
     end
+
+    def touched?(eater) = eater.diets.any? && Diets::Exclusion.of(eater.diets, @catalogue).held_in(recipe_lines, @catalogue).any?
+    # Flour is replaced whoever eats; what else holds gluten or an allergen is what a rule is about.
+    def recipe_lines = answer.lines.select { |line| line.ingredient && !@catalogue.fetch(line.ingredient).contains_gluten? }
 
     def who = eaters.select { |eater| input.eats?(eater) }
   end

@@ -14,12 +14,14 @@ require_relative "inputs/corrections_input"
 require_relative "inputs/dough_input"
 require_relative "inputs/crust_input"
 require_relative "inputs/family_options"
+require_relative "inputs/picked"
 require_relative "inputs/swap_input"
 require_relative "inputs/swap_contract"
 require_relative "inputs/happenings"
 require_relative "inputs/heat_text"
 require_relative "inputs/pack_input"
 require_relative "inputs/blend_input"
+require_relative "inputs/notebook_find"
 require_relative "measure_page"
 require_relative "swap_snapshot"
 require_relative "snapshots/meeting_snapshot"
@@ -30,16 +32,20 @@ require_relative "snapshots/dough_snapshot"
 require_relative "snapshots/crust_snapshot"
 require_relative "filling_link"
 require_relative "snapshot_rows"
+require_relative "entry_digest"
 require_relative "swap_choices"
 require_relative "swap_page"
 require_relative "demo"
+require_relative "preferences"
 require_relative "helpers"
+require_relative "pick_helpers"
 require_relative "passcode_gate"
 require_relative "plain_page"
 require_relative "request_limits"
 require_relative "kept_token"
 require_relative "inputs/rescue_input"
 require_relative "rescue_page"
+require_relative "inputs/clock_text"
 require_relative "dish_page"
 require_relative "dish_seen"
 require_relative "dish_doings"
@@ -105,7 +111,7 @@ module Restauro
       web.new
     end
 
-    helpers ViewHelpers
+    helpers ViewHelpers, PickHelpers
     register FrontRoutes, TableRoutes, CardRoutes, DishRoutes, SwapRoutes, SauceRoutes, NotebookRoutes,
              CupboardRoutes, LabelRoutes, MeasureRoutes, BlendRoutes
 
@@ -113,6 +119,13 @@ module Restauro
       FormText.clean_all!(params)
       headers HEADERS
       cache_control :no_store
+    end
+
+    # Degrees as this house reads them, on every page alike.
+    after do
+      next unless response.content_type.to_s.match?(%r{\A(?:text/html|\z)}) && preferences.fahrenheit?
+
+      body [Presenters::Degrees.page(response.body.join)]
     end
 
     error(NotFound, Sinatra::NotFound) { problem 404, env["sinatra.error"] }
@@ -131,7 +144,13 @@ module Restauro
     helpers do
       def services = settings.services
       def h(text) = ERB::Util.html_escape(text)
-      def format_of = Presenters::Format
+      def preferences
+        @preferences ||= services.household.preferences
+      rescue Sequel::Error
+        Preferences.of(nil)
+      end
+
+      def format_of = @format_of ||= Presenters::HouseFormat.new(preferences)
       def csrf_field = "<input type=\"hidden\" name=\"authenticity_token\" value=\"#{h(Rack::Protection::AuthenticityToken.token(session))}\">"
       def browser_id = session[:browser] ||= SecureRandom.hex(16)
 

@@ -7,6 +7,7 @@ module Restauro
     autoload :CookRepository, File.join(__dir__, "repositories", "cook_repository")
     autoload :DishRepository, File.join(__dir__, "repositories", "dish_repository")
     autoload :DraftRepository, File.join(__dir__, "repositories", "draft_repository")
+    autoload :Find, File.join(__dir__, "repositories", "find")
     autoload :HouseholdRepository, File.join(__dir__, "repositories", "household_repository")
     autoload :KeptSwapRepository, File.join(__dir__, "repositories", "kept_swap_repository")
     autoload :PackRepository, File.join(__dir__, "repositories", "pack_repository")

@@ -28,7 +28,7 @@ module Restauro
       [*DoughInput::WORDS.keys, "frozen"].each { |name| optional(name.to_sym).maybe(:string, max_size?: 40) }
       CrustInput::FIELDS.each { |name| optional(name.to_sym).maybe(:string, max_size?: 200) }
       optional(:diets).maybe(:string, max_size?: 300)
-      optional(:eaters).maybe(:string, max_size?: 300, format?: /\A(?:all|[\d,]*)\z/)
+      optional(:eaters).maybe(:string, max_size?: 300, format?: /\A(?:all|none|[\d,]*)\z/)
       optional(:two).maybe(:string, max_size?: 20)
       optional(:scale).maybe(:string, max_size?: 80)
       optional(:part).maybe(:string, max_size?: 120)

@@ -32,6 +32,9 @@ module Restauro
     # @param params [Hash] string keys: a form, or a saved draft   @raise [InvalidInput]
     def initialize(params)
       @state = DEFAULTS.merge(params.slice(*FIELDS).transform_values { |value| clean(value) }).merge(DoughInput.chosen(params))
+      @state.merge!(Picked.fields(params, @state))
+      @state["scale"] = "1" if @state["scale"].strip.empty?
+      @state["eaters"] = Picked.eaters(@state["eaters"])
       @state["recipe"] = cap(@state["recipe"])
       @state["corrections"] = CorrectionsInput.new(@state["corrections"]).with(params["fix"]) if params["fix"].is_a?(Hash)
       params["kinds_of"].each { |name, family| name_part(name, family) } if params["kinds_of"].is_a?(Hash)

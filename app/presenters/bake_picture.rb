@@ -43,7 +43,7 @@ module Restauro
       def grid
         lines = [0, 50, 100, 150, 200].map do |celsius|
           Svg.tag("line", x1: LEFT, x2: RIGHT, y1: y(celsius), y2: y(celsius), class: "grid") +
-            Svg.text(celsius == 200 ? "200 °C" : celsius, x: LEFT - 8, y: y(celsius) + 5, class: "tick", text_anchor: "end")
+            Svg.text(celsius == 200 ? "200 °C" : celsius, x: LEFT - 8, y: y(celsius) + 5, class: "tick degrees", text_anchor: "end")
         end
         step = [2, 5, 10, 20].find { |minutes| @minutes / minutes <= 8 } || 30
         ticks = (0..(@minutes / step).floor).map do |index|

@@ -69,7 +69,7 @@ module Restauro
       def heat_frame
         [50, 100].map do |celsius|
           Svg.tag("line", x1: LEFT, x2: RIGHT, y1: heat_y(celsius), y2: heat_y(celsius), class: "grid") +
-            Svg.text("#{celsius} °C", x: LEFT - 8, y: heat_y(celsius) + 4, class: "tick", text_anchor: "end")
+            Svg.text("#{celsius} °C", x: LEFT - 8, y: heat_y(celsius) + 4, class: "tick degrees", text_anchor: "end")
         end.join + Svg.text("temperature", x: RIGHT + 18, y: HEAT_TOP + 30, class: "heat-name")
       end
 

@@ -102,7 +102,7 @@ module Restauro
       end
 
       def money_words(costs)
-        costs[:money] ? "; #{Format.money(costs[:money])} for what has a price in the cupboard (#{costs[:priced]} of #{costs[:things]} things)" : ""
+        costs[:money] ? "; #{format.money(costs[:money])} for what has a price in the cupboard (#{costs[:priced]} of #{costs[:things]} things)" : ""
       end
     end
   end

@@ -74,7 +74,7 @@ module Restauro
       # The dish by its number, by name where there is room; an oven says its heat.
       def label(task, y, width)
         place = task.dish ? (@dishes.index(task.dish) + 1).to_s : ""
-        heat = task.step.oven? ? "#{task.step.celsius.round}°" : nil
+        heat = task.step.oven? ? "#{task.step.celsius.round} °C" : nil
         words = [[place, task.dish, heat].compact.join(" "), (heat && "#{place} #{heat}"), place]
         found = words.compact.map(&:strip).find { |text| text.length * LETTER_PX + 8 < width } or return ""
         light = task.step.oven? || !task.step.attended

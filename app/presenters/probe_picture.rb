@@ -35,7 +35,7 @@ module Restauro
       def grid
         levels = [0, 25, 50, 75, 100].map do |celsius|
           Svg.tag("line", x1: LEFT, x2: RIGHT, y1: y(celsius), y2: y(celsius), class: "grid") +
-            Svg.text(celsius == 100 ? "100 °C" : celsius, x: LEFT - 8, y: y(celsius) + 5, class: "tick", text_anchor: "end")
+            Svg.text(celsius == 100 ? "100 °C" : celsius, x: LEFT - 8, y: y(celsius) + 5, class: "tick degrees", text_anchor: "end")
         end
         step = [1, 2, 5, 10, 20].find { |minutes| @minutes / minutes <= 7 } || 30
         ticks = (0..(@minutes / step).floor).map do |index|

@@ -28,7 +28,7 @@ module Restauro
 
       # What its colours mean.   @return [String] HTML
       def self.legend
-        names = ["under 40 °C", *EDGES.each_cons(2).map { |low, high| "#{low}–#{high}" }, "over 95"]
+        names = ["under 40 °C", *EDGES.each_cons(2).map { |low, high| "#{low}–#{high} °C" }, "over 95 °C"]
         items = names.each_with_index.map do |name, index|
           swatch = Svg.tag("svg", Svg.tag("rect", width: 18, height: 18, class: "heat-#{index}"), viewBox: "0 0 18 18", aria_hidden: true)
           "<li>#{swatch}#{name}</li>"

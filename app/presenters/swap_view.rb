@@ -3,6 +3,9 @@ module Restauro
     # A swap's snapshot in the words and shapes of the page.
     class SwapView
       include DishWords
+      attr_writer :format
+      # How this house writes.
+      def format = @format || Format
 
       MOMENTS = {"pan" => "in the pan", "plate" => "on the plate", "fridge" => "tomorrow, from the fridge"}.freeze
 
@@ -48,7 +51,7 @@ module Restauro
       def at_hand(other)
         return unless other[:at_hand]
 
-        ["in the cupboard#{", but too little" unless other[:enough]}", (Format.money(other[:price]) if other[:price])].compact.join(", ")
+        ["in the cupboard#{", but too little" unless other[:enough]}", (format.money(other[:price]) if other[:price])].compact.join(", ")
       end
 
       def instead_of
@@ -67,6 +70,8 @@ module Restauro
         end.join(" and ")
       end
 
+      # Grams of all thickeners, where the spoons stand first.
+      def grams_beside = Format.list(thickeners.map { |line| line[:grams] ? "#{Format.grams(line[:grams])} g" : "as much as it takes" })
       def give_or_take = thickeners.all? { |line| line[:low] } ? "give or take #{Format.list(thickeners.map { |line| half_width(line) })}" : ""
 
       def half_width(line)

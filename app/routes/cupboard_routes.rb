@@ -5,7 +5,7 @@ module Restauro
       web.helpers Helpers
 
       web.get("/cupboard") { page :cupboard, room: "Cupboard", title: "Cupboard", packs: services.packs.list,
-                             view: Presenters::ShelfView.new(services.facts) }
+                             deleted: services.packs.deleted(session.delete(:deleted_pack)), view: Presenters::ShelfView.new(services.facts) }
       web.get("/cupboard/packs/new") { pack_page(PackInput.new("key" => params["key"].to_s)) }
 
       web.post("/cupboard/packs") do
@@ -23,8 +23,21 @@ module Restauro
       end
 
       web.post("/cupboard/packs/:id/delete") do
-        services.packs.delete(fetch_pack.pack.id)
+        services.packs.delete(session[:deleted_pack] = fetch_pack.pack.id)
         redirect to("/cupboard"), 303
+      end
+
+      web.post("/cupboard/packs/:id/bring-back") do
+        services.packs.bring_back(params["id"].to_s[/\A\d{1,9}\z/].to_i)
+        redirect to("/cupboard"), 303
+      end
+
+      web.get("/cupboard/house") { page :house, room: "Cupboard", title: "How we write", chosen: preferences }
+
+      web.post("/cupboard/house") do
+        services.household.preferences = Preferences.of(params.slice(*Preferences::CHOICES.keys))
+        session[:said] = "Kept."
+        redirect to("/cupboard/house"), 303
       end
 
       web.get("/cupboard/eaters") { page :eaters, room: "Cupboard", title: "Who eats", eaters: services.household.eaters }

@@ -5,17 +5,20 @@ module Restauro
       web.helpers Helpers
 
       web.get("/notebook") do
-        words = params["q"].to_s.strip[0, 100]
-        page :notebook, room: "Notebook", title: "Notebook", swaps: services.kept_swaps.list(matching: words.empty? ? nil : words), words: words
+        find = NotebookFind.of(params)
+        number = params["page"].to_s[/\A[1-9]\d{0,3}\z/].to_i.clamp(1, nil)
+        swaps, more = services.kept_swaps.page(find, number: number)
+        page :notebook, room: "Notebook", title: "Notebook", swaps: swaps, more: more, number: number, find: find, eaters: services.household.eaters,
+                        deleted: services.kept_swaps.deleted(session.delete(:deleted))
       end
 
       web.post("/notebook") { keep }
 
       web.get("/notebook/:id") do
         kept = fetch_kept
-        view = Presenters.view(SwapSnapshot.from_json(kept.snapshot), pull: false)
+        view = Presenters.view(SwapSnapshot.from_json(kept.snapshot), pull: false, format: format_of)
         page :kept, room: "Notebook", title: kept.title, kept: kept, view: view, older: kept.data_version != services.data_version,
-                    cooks: services.cooks.of(kept.id), photo: services.dishes.photographed(kept.id)
+                    cooks: services.cooks.of(kept.id), eaters: services.household.eaters, photo: services.dishes.photographed(kept.id)
       end
 
       web.post("/notebook/:id") do
@@ -41,21 +44,45 @@ module Restauro
       web.get("/notebook/:id/delete") { page :delete, room: "Notebook", title: "Delete?", kept: fetch_kept }
 
       web.post("/notebook/:id/delete") do
-        services.kept_swaps.delete(fetch_kept.id)
+        services.kept_swaps.delete(session[:deleted] = fetch_kept.id)
         redirect to("/notebook"), 303
       end
+
+      web.post("/notebook/:id/bring-back") do
+        services.kept_swaps.bring_back(entry_id)
+        session[:said] = "It is back."
+        redirect to("/notebook/#{entry_id}"), 303
+      end
+
+      web.post("/notebook/:id/mark") do
+        mark = params["mark"].to_s
+        raise InvalidInput, "a try is right, nearly or no" unless ["", *MARKS.keys].include?(mark)
+
+        services.kept_swaps.mark(fetch_kept.id, FormText.clean(params["eater"]).strip[0, 60].then { |who| who.empty? ? "all" : who },
+                                 mark.empty? ? nil : mark)
+        redirect back_to_entry, 303
+      end
+
+      web.post("/notebook/:id/favourite") do
+        services.kept_swaps.favour(fetch_kept.id, params["yes"] == "yes")
+        redirect back_to_entry, 303
+      end
     end
+
+    # One tap each, and the sign that stands for it in the list.
+    MARKS = {"right" => "right", "nearly" => "nearly", "no" => "no"}.freeze
 
     module Helpers
       INPUTS = %w[recipe units corrections].freeze
       CHOICES = (SwapInput::FIELDS - [*INPUTS, "title", "note", "look"]).freeze
 
-      def fetch_kept
+      def entry_id
         id = params["id"].to_s
-        raise NotFound, "no such swap in the notebook" unless id.match?(/\A\d{1,9}\z/)
-
-        services.kept_swaps.fetch(id.to_i)
+        id.match?(/\A\d{1,9}\z/) ? id.to_i : raise(NotFound, "no such swap in the notebook")
       end
+
+      def fetch_kept = services.kept_swaps.fetch(entry_id)
+      def back_to_entry = to("/notebook/#{entry_id}")
 
       # Keeps what is on the page: as a new entry, or over the one it was opened from.
       def keep
@@ -66,6 +93,7 @@ module Restauro
 
         id = write_kept(input, worked)
         services.drafts.save(browser_id, input.state.merge("kept_id" => id.to_s))
+        session[:said] = params["keep"] == "over" ? "Kept over the old one." : "Kept."
         redirect to("/notebook/#{id}"), 303
       end
 

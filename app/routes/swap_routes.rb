@@ -40,7 +40,7 @@ module Restauro
     module Helpers
       # What is being typed: the form just sent, else the draft, else nothing yet.
       def draft_input
-        SwapInput.new(services.drafts.find(browser_id) || {})
+        SwapInput.new(services.drafts.find(browser_id) || {"units" => preferences.units})
       end
 
       def swap_input = SwapInput.new(params)
@@ -57,9 +57,10 @@ module Restauro
       def swap_page(input)
         worked = SwapPage.new(input, services)
         kept_id = params["kept_id"] || services.drafts.find(browser_id)&.fetch("kept_id", nil)
-        view = worked.shown && Presenters.view(worked.shown)
+        view = worked.shown && Presenters.view(worked.shown, format: format_of)
         page :swap, room: "Swap", title: "Swap", worked: worked, view: view, state: input.state, open_line: open_line,
-                   kept_id: kept_id.to_s[/\A\d+\z/], turns: services.drafts.turns(browser_id)
+                   kept_id: kept_id.to_s[/\A\d+\z/],
+                   picks: Presenters::Picks.new(worked, view, preferences), turns: services.drafts.turns(browser_id)
       end
 
       def uploaded

@@ -31,6 +31,17 @@ module Restauro
         end
       end
 
+      # How the house writes.   @return [Preferences]
+      def preferences = Preferences.of(@database[:preferences].get(:chosen)&.to_hash)
+
+      # @param chosen [Preferences]
+      def preferences=(chosen)
+        @database.transaction do
+          @database[:preferences].delete
+          @database[:preferences].insert(chosen: Sequel.pg_json(chosen.to_json_hash))
+        end
+      end
+
       def forget_stove = @database[:stoves].delete
 
       # @return [Array<Hash>, nil] rows as in data/units/tools.yml; nil for the usual drawer

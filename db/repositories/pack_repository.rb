@@ -13,7 +13,8 @@ module Restauro
       # @param catalogue [Catalogue] the facts that packs stand in front of
       def initialize(database, catalogue:, clock:)
         @database = database
-        @rows = database[:packs]
+        @all = database[:packs]
+        @rows = @all.where(deleted_at: nil)
         @catalogue = catalogue
         @clock = clock
       end
@@ -28,7 +29,7 @@ module Restauro
       def fetch(id) = @rows.first(id: id)&.then { |row| kept(row) } || raise(NotFound, "no pack #{id} in the cupboard; it may have been thrown out")
 
       # @return [Integer] its id
-      def add(**fields) = @rows.insert(to_row(fields).merge(created_at: @clock.call))
+      def add(**fields) = @all.insert(to_row(fields).merge(created_at: @clock.call))
 
       # A jar mixed from packs: what it takes comes off them, all or none, and it is as doubtful as the worst of them.
       # @param parts [Hash] key => g   @raise [InvalidInput] where there is less than it takes
@@ -47,7 +48,17 @@ module Restauro
         raise NotFound, "no pack #{id} in the cupboard; it may have been thrown out" if @rows.where(id: id).update(to_row(fields)).zero?
       end
 
-      def delete(id) = @rows.where(id: id).delete
+      # Out of the cupboard; to be had back for a while.
+      def delete(id) = @rows.where(id: id).update(deleted_at: @clock.call)
+      # @raise [NotFound]
+      def bring_back(id)
+        raise NotFound, "pack #{id} is gone for good" if @all.where(id: id).exclude(deleted_at: nil).update(deleted_at: nil).zero?
+      end
+
+      # The name of what was just thrown out.   @return [Array(Integer, String), nil]
+      def deleted(id) = id && @all.where(id: id).exclude(deleted_at: nil).first&.then { |row| [id, kept(row).pack.ingredient.say] }
+      def erase(id) = @all.where(id: id).delete
+      def forget_deleted = @all.where(Sequel[:deleted_at] < @clock.call - KeptSwapRepository::KEPT_DAYS * 86_400).delete
 
       # Takes grams off packs, never below nothing.   @param taken [Hash] pack id => g
       def take(taken)

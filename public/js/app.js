@@ -10,6 +10,7 @@ import { ProbeLine } from "./elements/probe-line.js";
 import { Awake } from "./elements/awake.js";
 import { DishTab } from "./elements/dish-tab.js";
 import { FrontDoor } from "./elements/front-door.js";
+import { Voice } from "./elements/voice.js";
 import { Keys } from "./elements/keys.js";
 
 document.querySelectorAll("[data-live-form]").forEach((form) => {
@@ -23,8 +24,8 @@ const front = document.querySelector("[data-front]");
 if (front) {
   new FrontDoor(front).start();
   new RecipeDrop(front.querySelector("[data-drop]"), document.querySelector("#front-file")).start();
-  if (document.querySelector("[data-clock]")) new Clocks().start();
 }
+if (document.querySelector("[data-clock]") && !document.querySelector(".stove-room")) new Clocks().start();
 new Keys().start();
 // The browser knows where it stands; the cook can say otherwise.
 document.querySelectorAll("[data-zone]").forEach((field) => { field.value = Intl.DateTimeFormat().resolvedOptions().timeZone || field.value; });
@@ -36,6 +37,7 @@ function startDish(form, live) {
   if (form.classList.contains("bench")) new ScaleBar(form, live).start();
   else {
     new Clocks().start();
+    new Voice(form).start();
     new Awake("[data-awake]").start();
     new ProbeLine(live).start();
   }

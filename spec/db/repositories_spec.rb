@@ -4,7 +4,9 @@ RSpec.describe Restauro::Database do
   let(:clock) { -> { now.last } }
 
   describe Restauro::Database::KeptSwapRepository do
-    subject(:kept) { described_class.new(database, clock: clock) }
+    subject(:kept) { described_class.new(database, clock: clock, digest: digest) }
+
+    let(:digest) { Class.new { def self.of(snapshot) = {words: snapshot.fetch("words", ""), line: {"amounts" => []}} } }
 
     let(:fields) do
       {family: "sauce", title: "Leek cream", note: "100 % right", inputs: {"recipe" => "1 cup milk"}, choices: {"school" => "roux"}, data_version: "abc",
@@ -20,7 +22,40 @@ RSpec.describe Restauro::Database do
       first = kept.add(**fields)
       now << Time.utc(2026, 11, 2)
       second = kept.add(**fields, title: "Gravy", note: "")
-      expect([kept.list.map(&:id), kept.list(matching: "leek").map(&:id), kept.list(matching: "100 %").map(&:id), kept.list(matching: "_").map(&:id)]).to eq [[second, first], [first], [first], []]
+      found = ->(words) { kept.page(Restauro::Database::Find.new(words: words)).first.map(&:id) }
+      expect([kept.list.map(&:id), found["leek"], found["100 %"], found["_"]]).to eq [[second, first], [first], [first], []]
+    end
+
+    it "finds what is in the lines, words in any order" do
+      id = kept.add(**fields, snapshot: {"words" => "13 g maize starch\nmilk"})
+      kept.add(**fields, title: "Gravy", note: "")
+      found = ->(words) { kept.page(Restauro::Database::Find.new(words: words)).first.map(&:id) }
+      expect([found["maize"], found["milk leek"], found["milk gravy"]]).to eq [[id], [id], []]
+    end
+
+    it "finds by mark, eater, month and favourite, a page at a time" do
+      ids = Array.new(described_class::A_PAGE + 1) { kept.add(**fields) }
+      kept.mark(ids.first, "all", "no")
+      kept.mark(ids.last, "Wanda", "right")
+      kept.favour(ids[1], true)
+      found = ->(**find) { kept.page(Restauro::Database::Find.new(**find)).first.map(&:id) }
+      expect([found[mark: "no"], found[mark: "right", eater: "Wanda"], found[mark: "right", eater: "Bram"], found[eater: "Wanda"], found[favourite: true], found[month: "2026-10"]])
+        .to eq [[ids.first], [ids.last], [], [ids.last], [ids[1]], []]
+      expect([kept.page.then { |list, more| [list.length, more] }, kept.page(number: 2).then { |list, more| [list.length, more] }]).to eq [[50, true], [1, false]]
+      kept.mark(ids.first, "all", nil)
+      expect(kept.fetch(ids.first).marks).to eq({})
+    end
+
+    it "gives back what was deleted, for thirty days" do
+      id = kept.add(**fields)
+      kept.delete(id)
+      expect([kept.list, kept.deleted(id)]).to eq [[], [id, "Leek cream"]]
+      kept.bring_back(id)
+      expect(kept.list.map(&:id)).to eq [id]
+      kept.delete(id)
+      now << Time.utc(2026, 12, 5)
+      kept.forget_deleted
+      expect { kept.bring_back(id) }.to raise_error(Restauro::NotFound, /gone for good/)
     end
 
     it "changes and deletes" do

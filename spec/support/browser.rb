@@ -47,6 +47,12 @@ module Browser
       expect(page).to have_css("#answer .big", text: /\d/)
     end
 
+    # Taps a choice open, and works in it.
+    def in_pick(key)
+      find("#pick-#{key} > summary").click unless has_css?("#pick-#{key}[open]", wait: 0)
+      within("#pick-#{key}") { yield }
+    end
+
     def big = find(".answer .big").text.gsub(/\s+/, " ")
   end
 end

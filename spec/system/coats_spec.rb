@@ -4,11 +4,16 @@ RSpec.describe "Batters and crumb coats in the browser" do
   it "a pasted batter turns the page into a batter's, and back" do
     visit "/swap"
     fill_recipe(batter)
-    expect(page).to have_css(".ladder").and have_css("select[name=flour]").and have_no_css("select[name=with]")
-    choose "thick coat", allow_label_click: true
+    expect(page).to have_css(".ladder").and have_css("#pick-flour").and have_no_css("#pick-thickener")
+    in_pick("wetness") { choose "thick coat", allow_label_click: true }
     expect(page).to have_css(".how", text: "clings thickly")
-    fill_in "piece", with: "celeriac slice 12 mm"
-    fill_in "oven", with: "200C"
+    in_pick("piece") { click_button "stick" }
+    expect(page).to have_css("#pick-piece-now", text: "piece stick, 12 mm")
+    in_pick("piece") { fill_in "piece", with: "celeriac slice 15 mm" }
+    in_pick("heat") { click_button "200°" }
+    expect(page).to have_css("#pick-heat-now", text: "200 °C")
+    in_pick("piece") { click_button "12 mm" }
+    expect(page).to have_css("#pick-piece-now", text: "celeriac slice, 12 mm")
     expect(page).to have_css(".section-picture")
     expect(page).to accessible
     find(".other", text: "chickpea").click
@@ -16,7 +21,7 @@ RSpec.describe "Batters and crumb coats in the browser" do
     fill_recipe("2 cups milk\n3 tbsp flour\n2 tbsp butter")
     expect(page).to have_css(".course-chart").and have_css("#target-handle")
     find("#target-handle").send_keys(:page_up)
-    expect(page).to have_checked_field("own", visible: :all)
+    expect(page).to have_checked_field("set by the spoon", visible: :all)
   end
 
   it "a crumb coat is layered, rescued and kept" do

@@ -5,12 +5,14 @@ RSpec.describe "Crusts in the browser" do
     visit "/swap"
     fill_recipe(tart)
     expect(page).to have_css(".crust-bars").and have_css(".bake-picture").and have_css(".ovens")
-    fill_in "pan", with: "26 cm round 3 cm deep"
+    in_pick("pan") { within("[aria-label=round]") { click_button "26" } }
+    expect(page).to have_css("#pick-pan-now", text: "26 cm round")
+    in_pick("pan") { within("[aria-label=Deep]") { click_button "3 cm" } }
     expect(page).to have_css(".pan-picture").and have_css(".steps", text: "36 cm across")
     expect(page).to accessible
     first(".other", text: "psyllium").click
     expect(page).to have_css(".answer .big", text: "psyllium")
-    expect(find("select[name=bind]").value).to eq "psyllium"
+    expect(find("select[name=bind]", visible: :all).value).to eq "psyllium"
     click_link "It came out otherwise"
     select "it cracks when it is rolled or bent", from: "trouble"
     expect(page).to have_css(".move", text: "g water")

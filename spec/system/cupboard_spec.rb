@@ -44,15 +44,15 @@ RSpec.describe "The Cupboard in the browser" do
     expect(page).to have_css(".eater", text: "no dairy")
     expect(page).to accessible
     open_cream
-    find(".eaters summary").click
-    check "Bram (no dairy)", allow_label_click: true
+    click_button "Bram"
+    expect(page).to have_no_css(".ask-who")
     expect(page).to have_css(".ours .line-name", text: "soya drink")
-    uncheck "Bram (no dairy)", allow_label_click: true
+    in_pick("who") { uncheck "Bram (no dairy)", allow_label_click: true }
     expect(page).to have_css(".ours .line-name", text: "whole milk")
     expect(page).to accessible
   end
 
-  %w[/cupboard /cupboard/packs/new /cupboard/label /cupboard/measures /cupboard/blend /cupboard/eaters].each do |path|
+  %w[/cupboard /cupboard/packs/new /cupboard/label /cupboard/measures /cupboard/blend /cupboard/eaters /cupboard/house].each do |path|
     it("#{path} fits a phone", size: :phone) { visit(path).then { expect(sideways?).to be(false) } }
   end
 

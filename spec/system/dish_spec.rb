@@ -55,7 +55,7 @@ RSpec.describe "A dish from the bench to the notebook" do
   end
 
   it "a sauce: an over-pour, a silent scale, a reload, a second tab, a late boil and a rescue" do
-    open_swap(sauce) { select "maize starch", from: "with" }
+    open_swap(sauce) { in_pick("thickener") { select "maize starch", from: "with" } }
     expect(page).to accessible
     weigh_one
     answer_which

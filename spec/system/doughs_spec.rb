@@ -7,22 +7,24 @@ RSpec.describe "Gnocchi and pasta in the browser" do
     fill_recipe(parcels)
     expect(page).to have_css(".layout-picture").and have_css(".boil-picture").and have_css(".ladder")
     expect(page).to accessible
-    fill_in "cutter", with: "80"
+    in_pick("shape") { fill_in "cutter", with: "80" }
     expect(page).to have_css(".steps", text: "80 mm rounds")
-    choose "ribbons", allow_label_click: true
+    in_pick("shape") { choose "ribbons", allow_label_click: true }
     expect(page).to have_css(".steps", text: "mm ribbons")
     first(".other", text: "psyllium").click
     expect(page).to have_css(".answer .big", text: "psyllium")
-    expect(find("select[name=bind]").value).to eq "psyllium"
+    expect(find("select[name=bind]", visible: :all).value).to eq "psyllium"
   end
 
   it "gnocchi are weighed, tried and rescued" do
     visit "/swap"
     fill_recipe(gnocchi)
-    expect(page).to have_field("raw_g")
+    expect(page).to have_css("#pick-potatoes")
     before = big
-    fill_in "raw_g", with: "900"
-    fill_in "cooked_g", with: "700"
+    in_pick("potatoes") do
+      fill_in "raw_g", with: "900"
+      fill_in "cooked_g", with: "700"
+    end
     expect(page).to have_no_css(".answer .big", exact_text: before)
     expect(page).to accessible
     click_link "It came out otherwise"

@@ -23,8 +23,7 @@ RSpec.describe "One sauce in the browser" do
     open_cream
     find(".look-field input").set(20)
     expect(page).to have_css(".moments-four li", text: "after")
-    find(".stove summary").click
-    select "hot liquid all at once onto the hot roux", from: "pour"
+    in_pick("way") { select "hot liquid all at once onto the hot roux", from: "pour" }
     expect(page).to have_css(".warning", text: "Lumps")
     expect(page).to accessible
   end

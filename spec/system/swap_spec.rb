@@ -35,7 +35,7 @@ RSpec.describe "Swapping a sauce in the browser" do
     spoons = -> { evaluate_script("document.getElementById('target-handle').getAttribute('aria-valuenow')").to_f }
     before = spoons.call
     page.driver.browser.action.move_to(find(".grip", visible: :all).native).click_and_hold.move_by(0, -40).release.perform
-    expect(page).to have_checked_field("own", visible: :all)
+    expect(page).to have_checked_field("set by the spoon", visible: :all)
     expect(spoons.call).to be > before + 0.3
   end
 
@@ -51,7 +51,7 @@ RSpec.describe "Swapping a sauce in the browser" do
     open_cream
     find(".other", text: "potato starch").click
     expect(page).to have_css(".answer .big", text: "potato starch")
-    expect(find("select[name=with]").value).to eq "potato_starch"
+    expect(find("select[name=with]", visible: :all).value).to eq "potato_starch"
   end
 
   it "copies the whole recipe" do
@@ -94,7 +94,7 @@ RSpec.describe "Swapping a sauce in the browser" do
 
   it "works with scripts off", scripts: false do
     open_cream
-    choose "Slurry", allow_label_click: true
+    in_pick("way") { choose "Slurry", allow_label_click: true }
     first(:button, "Work it out", minimum: 1).click
     expect(page).to have_css(".how", text: /poured in at the boil/i)
     find("#open-2").click

@@ -5,7 +5,7 @@ RSpec.describe "The pages of batters and crumb coats" do
 
   it "tell a batter, solve its liquid and draw the ladder" do
     send_form("/swap", swap_fields(recipe: batter, flour: "chickpea_flour"), live)
-    expect([text_of(".big").first, text_of(".how").first, page.css(".ladder").length, page.at_css("#own-choices")["data-live-on"]]).to match([/120 g chickpea flour/, /With \d+ g whole milk, then up to \d+ g more by feel/, 1, "batter"])
+    expect([text_of(".big").first, text_of(".how").first, page.css(".ladder").length, page.at_css("#change")["data-live-on"]]).to match([/120 g chickpea flour/, /With \d+ g whole milk, then up to \d+ g more by feel/, 1, "batter"])
     expect(text_of("#answer").first).to match(/gas: \d+ mL in 100 g of batter/)
   end
 

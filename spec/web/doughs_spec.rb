@@ -6,7 +6,7 @@ RSpec.describe "The pages of gnocchi and pasta" do
 
   it "tell filled pasta, say grams and minutes, draw the sheet and the piece" do
     send_dough[self, recipe: parcels]
-    expect([text_of(".big").first, text_of(".how").join(" "), page.at_css("#own-choices")["data-live-on"]]).to match([/320 g one-for-one blend/, /\d+ pieces, [\d½]+ min in the pot\. Floating is not done/, /pasta/])
+    expect([text_of(".big").first, text_of(".how").join(" "), page.at_css("#change")["data-live-on"]]).to match([/320 g one-for-one blend/, /\d+ pieces, [\d½]+ min in the pot\. Floating is not done/, /pasta/])
     expect(page.css("svg[role=img]").map { |svg| svg["aria-label"] }.join(" ")).to match(/rounds/).and match(/floats at/)
     expect(text_of(".steps").first).to match(/Cut 60 mm rounds/)
   end

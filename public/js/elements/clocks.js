@@ -18,19 +18,36 @@ export class Clocks {
       silent.addEventListener("change", () => this.store(silent.checked ? "yes" : "no"));
     }
     document.addEventListener("pointerdown", () => this.sound(), { once: true });
+    document.addEventListener("click", (event) => event.target.matches("[data-try-bell]") && this.tried());
+    this.untried();
     return this;
+  }
+
+  // Once, before it counts: the bell is heard and the flash is seen.
+  tried() {
+    this.store("yes", "bell-tried");
+    this.beep();
+    document.body.classList.add("ringing");
+    this.banner("So it rings, and so it flashes. Nothing heard? Turn the sound up.");
+    this.trying = performance.now() + 4000;
+    this.untried();
+  }
+
+  untried() {
+    const words = this.root.querySelector("[data-bell-words]");
+    if (words) words.hidden = this.stored("bell-tried") === "yes";
   }
 
   silentBox() {
     return this.root.querySelector("[data-silent]");
   }
 
-  stored() {
-    try { return localStorage.getItem("silent"); } catch { return null; }
+  stored(name = "silent") {
+    try { return localStorage.getItem(name); } catch { return null; }
   }
 
-  store(value) {
-    try { localStorage.setItem("silent", value); } catch { /* a private window forgets */ }
+  store(value, name = "silent") {
+    try { localStorage.setItem(name, value); } catch { /* a private window forgets */ }
   }
 
   // What was left when the page came, counted from that moment.
@@ -41,6 +58,7 @@ export class Clocks {
     });
     const silent = this.silentBox();
     if (silent) silent.checked = this.stored() === "yes";
+    this.untried();
   }
 
   tick() {
@@ -56,6 +74,7 @@ export class Clocks {
       ringing.add(clock.dataset.label);
       if (!this.rung.has(clock.dataset.clock)) this.ring(clock.dataset.clock);
     });
+    if (now < (this.trying ?? 0)) return;
     document.body.classList.toggle("ringing", ringing.size > 0);
     this.banner([...ringing].join(" · "));
   }

@@ -50,6 +50,11 @@ export class LiveForm {
       const list = this.form.querySelector(`select[name="${name}"]`);
       if (list) list.value = value;
     }
+    // What was tapped stands in the form at once, so that the next tap sends it along.
+    if (button?.hasAttribute("data-sets")) for (const [name, value] of new URLSearchParams(button.value)) {
+      const fields = [...this.form.querySelectorAll(`[name="${name}"]`)];
+      fields.filter((field) => !field.matches("[type=radio], [type=checkbox]")).forEach((field) => { field.value = value; });
+    }
   }
 
   body(submitter) {
@@ -88,6 +93,7 @@ export class LiveForm {
   show(html, ok) {
     this.working(false);
     const page = new DOMParser().parseFromString(html, "text/html");
+    this.form.querySelector(".answer > [role=alert]")?.remove();
     if (!ok) return this.say(page.querySelector("[role=alert]")?.textContent ?? "That could not be worked out.");
     const focused = document.activeElement?.id;
     this.form.querySelectorAll("[data-live]").forEach((region) => {
@@ -97,7 +103,7 @@ export class LiveForm {
     // Choices are drawn anew for another family, but not under what was typed since this was asked: the next answer does it.
     if (!this.unsaved) this.form.querySelectorAll("[data-live-on]").forEach((region) => {
       const fresh = page.getElementById(region.id);
-      if (fresh && fresh.dataset.liveOn !== region.dataset.liveOn) region.replaceWith(document.adoptNode(fresh));
+      if (fresh && fresh.dataset.liveOn !== region.dataset.liveOn && !this.typingIn(region)) region.replaceWith(document.adoptNode(fresh));
     });
     if (focused && document.activeElement?.id !== focused) document.getElementById(focused)?.focus({ preventScroll: true });
     this.form.dispatchEvent(new CustomEvent("restauro:shown", { bubbles: true }));

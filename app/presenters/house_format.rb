@@ -1,0 +1,24 @@
+require "delegate"
+
+module Restauro
+  module Presenters
+    # Numbers, dates and money as this house writes them.
+    class HouseFormat < SimpleDelegator
+      DATES = {"day" => ["%-d %b", "%-d %B %Y"], "month" => ["%b %-d", "%B %-d, %Y"], "iso" => ["%m-%d", "%Y-%m-%d"]}.freeze
+
+      # @param preferences [Preferences]
+      def initialize(preferences)
+        super(Format)
+        @preferences = preferences
+        @day, @date = DATES.fetch(preferences.dates)
+      end
+
+      def day(date) = date.strftime(@day)
+      def date(time) = time.strftime(@date)
+      # @example money(0.16) # => "€ 0.16"
+      def money(value) = "#{@preferences.currency} #{Format.money(value)}"
+      def degrees(text) = @preferences.fahrenheit? ? Degrees.fahrenheit(text) : text
+      def spoons_first? = @preferences.spoons_first?
+    end
+  end
+end

@@ -1,0 +1,40 @@
+module Restauro
+  module Presenters
+    # Pans and pieces to tap: shapes and sizes, starting from what holds now.
+    module ShapePicks
+      ROUND = [18, 20, 23, 24, 26, 28].freeze
+      SIDES = {"square" => ["18x18", "20x20", "23x23"], "oblong" => ["28x18", "30x20", "33x23", "35x25"], "oval" => ["28x20", "32x23"],
+               "loaf" => ["20x10", "23x13"]}.freeze
+      INCHES = {"round" => %w[7 8 9 10 11], "square" => %w[7x7 8x8 9x9], "oblong" => %w[11x7 9x13 10x15], "oval" => %w[8x11 9x13], "loaf" => %w[8x4 9x5]}.freeze
+      DEPTHS = [2, 3, 4, 5, 7].freeze
+      KINDS = {"slice" => "slice", "fillet" => "fillet", "stick" => "stick", "strip" => "strip", "ring" => "ring", "floret" => "floret", "cube" => "cube"}.freeze
+      MILLIMETRES = [6, 8, 10, 12, 15, 18, 20, 25, 30, 40].freeze
+
+      module_function
+
+      # @param pan [Kitchen::BakingPan, nil]   @return [Hash{String => Hash}] shape => what the form holds => words
+      def pans(pan, inches: false)
+        deep = depth_words(pan&.depth_cm)
+        sizes = inches ? INCHES : {"round" => ROUND.map(&:to_s), **SIDES}
+        sizes.to_h { |shape, all| [shape, all.to_h { |size| [pan_text(size, shape, inches ? "in" : "cm", deep), "#{size.sub("x", " x ")}"] }] }
+      end
+
+      def depths(pan) = DEPTHS.to_h { |depth| [[(pan || USUAL).say, depth_words(depth)].join(" "), "#{depth} cm"] }
+      def depth_now(pan) = pan&.depth_cm && [pan.say, depth_words(pan.depth_cm)].join(" ")
+
+      # @param piece [Heat::Piece, nil]   @return [Hash{String => String}]
+      def kinds(piece) = KINDS.transform_keys { |kind| piece_text(name(piece), kind, millimetres(piece)) }
+      def thicknesses(piece) = MILLIMETRES.to_h { |mm| [piece_text(name(piece), kind(piece), mm), "#{mm} mm"] }
+      def now(piece) = piece && piece_text(name(piece), kind(piece), millimetres(piece))
+
+      def pan_text(size, shape, unit, deep) = ["#{size} #{unit}", ({"round" => "round", "oval" => "oval"}[shape]), deep].compact.join(" ")
+      def depth_words(depth) = depth && "#{Recipes::WeighedLine.tenths(depth.to_f)} cm deep"
+      def piece_text(name, kind, mm) = "#{name} #{kind} #{mm} mm"
+      def name(piece) = piece&.name || "piece"
+      def kind(piece) = piece&.kind || "slice"
+      def millimetres(piece) = piece ? piece.millimetres.round : 12
+
+      USUAL = Kitchen::BakingPan.new(shape: :round, length_cm: 24.0)
+    end
+  end
+end

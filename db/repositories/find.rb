@@ -1,0 +1,27 @@
+module Restauro
+  module Database
+    # What is looked for in the notebook.   words String in title, note, lines or flours · eater name · mark · month "2026-11" · favourite
+    Find = Struct.new(:words, :eater, :mark, :month, :favourite, keyword_init: true) do
+      def initialize(**)
+        super
+        freeze
+      end
+
+      def any? = to_h.values.any?
+
+      # @param rows [Sequel::Dataset]   @return [Sequel::Dataset]
+      def in(rows)
+        words.to_s.split.each { |word| rows = rows.where(Sequel.|(*%i[title note words].map { |name| Sequel.ilike(name, like(rows, word)) })) }
+        rows = rows.where(Sequel.lit("marks::jsonb ->> ? = ?", eater || "all", mark)) if mark && eater
+        rows = rows.where(Sequel.lit("? in (select value from json_each_text(marks))", mark)) if mark && !eater
+        rows = rows.where(Sequel.ilike(:words, like(rows, eater)) | Sequel.lit("marks::jsonb -> ? is not null", eater)) if eater && !mark
+        rows = rows.where(favourite: true) if favourite
+        month ? rows.where(Sequel.lit("to_char(created_at, 'YYYY-MM') = ?", month)) : rows
+      end
+
+      private
+
+      def like(rows, word) = "%#{rows.escape_like(word)}%"
+    end
+  end
+end
