@@ -6,8 +6,8 @@ module Restauro
     module_function
 
     # @param snapshot [Hash] symbol keys   @param inputs [Hash] recipe, units, corrections and the choices   @return [String] JSON-LD
-    def write(snapshot, inputs)
-      recipe = WrittenSnapshot.of(snapshot, inputs).to_json_ld
+    def write(snapshot, inputs, format: Presenters::Format)
+      recipe = WrittenSnapshot.of(snapshot, inputs, format: format).to_json_ld
       JSON.pretty_generate(recipe.merge("isBasedOn" => {"@type" => "CreativeWork", "name" => snapshot[:title], "text" => inputs["recipe"]},
                                         "identifier" => {"@type" => "PropertyValue", "propertyID" => CHOICES,
                                                          "value" => JSON.generate(inputs.except("recipe"))}))

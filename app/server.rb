@@ -44,7 +44,8 @@ module Restauro
 
     def serve(database)
       counter = Counter.with(scale: @stand_ins.ports["scale"], probe: @stand_ins.ports["probe"]).start
-      services = Services.on(database, counter: counter, passcode: passcode)
+      port = open_port
+      services = Services.on(database, counter: counter, passcode: passcode, address: home_addresses(port).first)
       Demo.load(database, services)
       services.recorder.resume
       services.drafts.forget_old
@@ -52,7 +53,6 @@ module Restauro
       services.kept_swaps.digest_old
       services.packs.forget_deleted
       app = Web.with(services, secret: secret, lan: @lan)
-      port = open_port
       announce(port, services.passcode)
       launcher(app, port).run
     end
@@ -92,9 +92,13 @@ module Restauro
       puts "", "  Restauro is at  http://127.0.0.1:#{port}", ""
       return unless passcode
 
-      addresses = Socket.ip_address_list.select { |address| address.ipv4_private? }.map(&:ip_address)
-      addresses.each { |address| puts "  On the home network:  http://#{address}:#{port}" }
+      home_addresses(port).each { |address| puts "  On the home network:  #{address}" }
       puts "  Passcode: #{passcode}", ""
+    end
+
+    # Where a phone in the same house finds the pages; nowhere while they are not open to it.
+    def home_addresses(port)
+      @lan ? Socket.ip_address_list.select(&:ipv4_private?).map { |address| "http://#{address.ip_address}:#{port}" } : []
     end
 
     # Sessions live on over restarts.

@@ -1,10 +1,11 @@
 module Restauro
   # What the pages are given: the facts, the cook's records, the clock. Made once in server.rb, or by a test.
   Services = Struct.new(:facts, :readers, :drafts, :kept_swaps, :packs, :household, :cooks, :dishes, :counter, :recorder, :label_reader, :clock,
-                        :data_version, :passcode, :memo, keyword_init: true) do
-    def initialize(facts:, clock:, passcode: nil, **records)
+                        :data_version, :passcode, :address, :memo, keyword_init: true) do
+    # @param address [String, nil] where a phone in the house finds the pages
+    def initialize(facts:, clock:, passcode: nil, address: nil, **records)
       readers = KitchenUnits::SYSTEMS.to_h { |system| [system, Recipes::Reader.new(facts, system: system)] }.freeze
-      super(facts: facts, readers: readers, clock: clock, passcode: passcode, data_version: DataFiles.version, label_reader: Labels::Reader.new,
+      super(facts: facts, readers: readers, clock: clock, passcode: passcode, address: address, data_version: DataFiles.version, label_reader: Labels::Reader.new,
             memo: Dishes::Memo.new, **records)
       freeze
     end
@@ -13,11 +14,11 @@ module Restauro
     def reader(system) = readers.fetch(system)
 
     # @param counter [Counter] the scale and the probe
-    def self.on(database, clock: Time.method(:now), passcode: nil, counter: Counter.with)
+    def self.on(database, clock: Time.method(:now), passcode: nil, address: nil, counter: Counter.with)
       facts = Catalogue.load
       packs = Database::PackRepository.new(database, catalogue: facts, clock: clock)
       dishes = Database::DishRepository.new(database, clock: clock)
-      new(facts: facts, clock: clock, passcode: passcode, drafts: Database::DraftRepository.new(database, clock: clock), packs: packs,
+      new(facts: facts, clock: clock, passcode: passcode, address: address, drafts: Database::DraftRepository.new(database, clock: clock), packs: packs,
           household: Database::HouseholdRepository.new(database), cooks: Database::CookRepository.new(database, packs: packs, clock: clock),
           kept_swaps: Database::KeptSwapRepository.new(database, clock: clock, digest: EntryDigest), dishes: dishes, counter: counter,
           recorder: ProbeRecorder.new(dishes, counter.probe, clock: clock))

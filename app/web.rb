@@ -72,6 +72,7 @@ module Restauro
   # Papers to print. Their library is loaded when the first is asked for.
   module Documents
     autoload :Card, File.join(__dir__, "documents", "card")
+    autoload :JarLabels, File.join(__dir__, "documents", "jar_labels")
     autoload :PlateSheet, File.join(__dir__, "documents", "plate_sheet")
   end
 

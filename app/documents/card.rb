@@ -1,4 +1,3 @@
-require "rqrcode_core"
 require_relative "paper"
 
 module Restauro
@@ -9,11 +8,13 @@ module Restauro
       SIZES = [11.0, 10.0, 9.0, 8.0].freeze
       CODE = 30 * Paper::MM
 
-      # @param snapshot [Hash] symbol keys   @param address [String] of the page   @param paper [String] a4 or letter
-      def initialize(snapshot, address, paper: "a4")
+      # @param snapshot [Hash] symbol keys   @param address [String, nil] of the page, where a phone can reach it   @param paper [String] a4 or letter
+      # @param format [Presenters::HouseFormat] how this house writes
+      def initialize(snapshot, address, paper: "a4", format: Presenters::Format)
         @snapshot = snapshot
         @address = address
         @paper = paper
+        @format = format
       end
 
       # @return [String] PDF bytes
@@ -23,7 +24,7 @@ module Restauro
 
       def draw(size)
         Paper.document(title, size: @paper) do |pdf|
-          code(pdf)
+          Paper.code(pdf, @address, side: CODE) if @address
           head(pdf)
           first(pdf, size)
           amounts(pdf, size)
@@ -33,30 +34,25 @@ module Restauro
       end
 
       def title = @snapshot[:title] || "Sauce"
-      def text(pdf, words, **more) = pdf.text(Paper.plain(pdf, words), **more)
+      def text(pdf, words, **more) = pdf.text(Paper.plain(pdf, @format.degrees(words)), **more)
 
       def head(pdf)
         pdf.bounding_box([0, pdf.cursor], width: pdf.bounds.width - CODE - 10) do
           pdf.font("Literata") { text(pdf, title, size: 20) }
           text(pdf, "gluten-free swap", size: 11)
           pdf.move_down 6
-          @snapshot[:thickeners].each { |line| text(pdf, "#{grams(line[:grams])} #{line[:name]}", size: 20, style: :bold, leading: 2) }
+          @snapshot[:thickeners].each { |line| text(pdf, "#{amount(line)} #{line[:name]}", size: 20, style: :bold, leading: 2) }
         end
         pdf.move_cursor_to [pdf.cursor, pdf.bounds.top - CODE - 16].min
       end
 
-      def grams(value) = value ? "#{Presenters::Format.grams(value)} g" : ""
+      def amount(line)
+        return grams(line[:grams]) unless @format.spoons_first? && line[:measure]
 
-      # Black squares of the code, drawn as squares.
-      def code(pdf)
-        modules = RQRCodeCore::QRCode.new(@address, level: :m).modules
-        side = CODE / modules.length
-        left, top = pdf.bounds.width - CODE, pdf.bounds.top
-        modules.each_with_index do |row, y|
-          row.each_with_index { |dark, x| pdf.fill_rectangle([left + x * side, top - y * side], side, side) if dark }
-        end
-        pdf.draw_text Paper.plain(pdf, @address)[0, 60], at: [left - 4, top - CODE - 9], size: 6
+        "#{line[:measure]} (#{grams(line[:grams])})"
       end
+
+      def grams(value) = value ? "#{Presenters::Format.grams(value)} g" : ""
 
       # What must be read before anything is weighed, in a frame: on the first page, in black and white as well.
       def first(pdf, size)
@@ -71,7 +67,7 @@ module Restauro
 
       # Every line, under its part.
       def amounts(pdf, size)
-        WrittenSnapshot.of(@snapshot).by_part.each do |part, lines|
+        WrittenSnapshot.of(@snapshot, format: @format).by_part.each do |part, lines|
           pdf.font("Literata") { text(pdf, part || "All of it", size: size + 2) }
           text(pdf, lines.map(&:text).join("   ·   "), size: size, leading: 1.5)
           pdf.move_down size / 2

@@ -1,4 +1,5 @@
 require "prawn"
+require "rqrcode_core"
 
 Prawn::Fonts::AFM.hide_m17n_warning = true
 
@@ -28,6 +29,17 @@ module Restauro
       end
 
       def file(name) = "#{FONTS}/#{name}.ttf"
+
+      # Black squares of a code that leads to an address, drawn as squares at the right edge, the address under it.
+      def code(pdf, address, side:, top: pdf.bounds.top)
+        modules = RQRCodeCore::QRCode.new(address, level: :m).modules
+        dot = side / modules.length
+        left = pdf.bounds.width - side
+        modules.each_with_index do |row, y|
+          row.each_with_index { |dark, x| pdf.fill_rectangle([left + x * dot, top - y * dot], dot, dot) if dark }
+        end
+        pdf.draw_text plain(pdf, address)[0, 60], at: [left - 4, top - side - 9], size: 6
+      end
 
       # As the faces can print it: what they lack goes back to its plain letter, and to a question mark at last.
       def plain(pdf, words)

@@ -9,7 +9,10 @@ module Restauro
       NUMBERED_MM = 10
 
       # @param grades [Array<Array(String, Float)>] words and mean radius in mm, to be marked   @param thin_ml [Float] volume for a thin sauce
-      def initialize(grades, millilitres:, thin_ml:, seconds:)
+      # @param address [String, nil] of the page that reads the rings, where a phone can reach it
+      def initialize(grades, millilitres:, thin_ml:, seconds:, paper: "a4", address: nil)
+        @paper = paper
+        @address = address
         @grades = grades
         @millilitres = millilitres.round
         @thin_ml = thin_ml.round
@@ -18,24 +21,32 @@ module Restauro
 
       # @return [String] PDF bytes
       def render
-        Paper.document("Restauro plate test", margin: 0) { |pdf| draw(pdf) }.render
+        Paper.document("Restauro plate test", size: @paper, margin: 0) { |pdf| draw(pdf) }.render
       end
 
       private
 
       def draw(pdf)
-        heading(pdf)
-        rings(pdf, 105 * MM, 152 * MM)
-        ruler(pdf, 20 * MM, 36 * MM)
-        marks(pdf, 92 * MM, 46 * MM)
+        lower = @paper == "letter" ? 14 : 0
+        heading(pdf, lower)
+        rings(pdf, pdf.bounds.width / 2, (152 - lower) * MM)
+        ruler(pdf, 20 * MM, (36 - lower) * MM)
+        marks(pdf, 92 * MM, (46 - lower) * MM)
+        code(pdf) if @address
       end
 
-      def heading(pdf)
-        pdf.font("Literata") { pdf.draw_text "Plate test", at: [20 * MM, 279 * MM], size: 20 }
+      # To read the rings into the page.
+      def code(pdf)
+        edge = 14 * MM
+        pdf.bounding_box([edge, pdf.bounds.top - edge], width: pdf.bounds.width - 2 * edge, height: 40 * MM) { Paper.code(pdf, @address, side: 22 * MM) }
+      end
+
+      def heading(pdf, lower)
+        pdf.font("Literata") { pdf.draw_text "Plate test", at: [20 * MM, (279 - lower) * MM], size: 20 }
         lines = ["Print at 100 %: the ruler below must measure 50 mm. Lay a warm, level glass plate over this page.",
                  "Sauce at 60 °C, #{@millilitres} mL in a bottomless ring on the middle; lift; after #{@seconds} s read the mean radius in mm.",
                  "A thin sauce: #{@thin_ml} mL, and say so. A cold plate reads a tenth small."]
-        lines.each_with_index { |line, index| pdf.draw_text line, at: [20 * MM, (270 - 6 * index) * MM], size: 10.5 }
+        lines.each_with_index { |line, index| pdf.draw_text line, at: [20 * MM, (270 - lower - 6 * index) * MM], size: 10.5 }
       end
 
       def rings(pdf, x, y)

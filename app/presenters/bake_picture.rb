@@ -14,7 +14,9 @@ module Restauro
       def initialize(bake)
         @bake = bake
         @end = [bake[:prebake], bake[:bake]].compact.sum
-        @minutes = [1.15 * @end, 10.0].max
+        # The recipe's own minutes, where it has them.
+        @told = bake[:agreed] && (bake[:prebake] || 0) + bake[:agreed]
+        @minutes = [1.15 * [@end, @told].compact.max, 10.0].max
       end
 
       # @return [String] SVG
@@ -84,14 +86,15 @@ module Restauro
       # Alternately high and low, so that names do not meet.
       def marks
         filled = @bake[:prebake] if @bake[:bake]
-        names = {"weights out" => @bake[:weighted], "fill" => filled, "cover the rim" => @bake[:cover_from], "done" => @end}
+        out = @told ? {"as the recipe says" => @told, "reckoned" => @end} : {"done" => @end}
+        names = {"weights out" => @bake[:weighted], "fill" => filled, "cover the rim" => @bake[:cover_from], **out}
         names.compact.sort_by(&:last).each_with_index.map do |(name, minutes), index|
-          mark("#{name}, #{number(minutes)}", minutes, index, name == "done")
+          mark("#{name}, #{number(minutes)}", minutes, index, name == out.keys.first)
         end.join
       end
 
       def mark(words, minutes, index, done)
-        top = [18, 38, 58][index % 3]
+        top = [14, 31, 48, 65][index % 4]
         anchor = x(minutes) > RIGHT - 90 ? "end" : (x(minutes) < LEFT + 60 ? "start" : "middle")
         Svg.tag("line", x1: x(minutes), x2: x(minutes), y1: top + 4, y2: BOTTOM, class: "section-mark#{" mark-line-done" if done}") +
           Svg.text(words, x: x(minutes), y: top, class: "section-name", text_anchor: anchor)

@@ -2,8 +2,7 @@ module Restauro
   module Presenters
     # A designed blend: its parts as one bar, and each property against wheat's.
     class BlendView
-      NAMES = {hold_g_per_g: ["drink", " g/g"], thick_power: ["strength", ""], protein_pct: ["protein", " %"], starch_pct: ["starch", " %"],
-               fibre_pct: ["fibre", " %"]}.freeze
+      NAMES = {hold_g_per_g: "drink", thick_power: "strength", protein_pct: "protein", starch_pct: "starch", fibre_pct: "fibre"}.freeze
       LEFT = 110
       WIDTH = 295
 
@@ -16,7 +15,12 @@ module Restauro
 
       def spoons(part, grams) = (part.tbsp_g ? "#{Format.number(grams / part.tbsp_g)} tbsp" : "")
 
-      def solver_words
+      # Whether a nearer mix could be there.
+      def solver_words = blend.gap < SAME ? "No mix of these comes nearer." : "A nearer mix of these may be there, by #{(100 * blend.gap).ceil} % at most."
+      SAME = 0.005
+
+      # The solver's own figures, for who wants them.
+      def figures
         "best to within #{Format.number(100 * blend.gap + 0.001)} % (miss #{Format.number(blend.objective)}, bound #{Format.number(blend.bound)})"
       end
 
@@ -30,7 +34,7 @@ module Restauro
 
       def words
         blend.properties.map do |name, values|
-          "#{NAMES[name].first}: #{Format.number(values[:blend])}, wheat #{Format.number(values[:wheat])}"
+          "#{NAMES[name]}, beside wheat: #{Format.against(values[:blend] / values[:wheat])}"
         end.join("; ")
       end
 
@@ -39,12 +43,12 @@ module Restauro
       def row(name, values, top)
         wheat, tolerance = values[:wheat], blend.purpose.tolerances.fetch(name)
         from, to = x(wheat - tolerance, wheat), x(wheat + tolerance, wheat)
-        Svg.text(NAMES[name].first, x: 0, y: top + 20, class: "blend-name") +
+        Svg.text(NAMES[name], x: 0, y: top + 20, class: "blend-name") +
           Svg.tag("line", x1: LEFT, x2: LEFT + WIDTH, y1: top + 15, y2: top + 15, class: "axis") +
           Svg.tag("rect", x: from, y: top + 5, width: to - from, height: 20, class: "blend-band") +
           Svg.tag("line", x1: x(wheat, wheat), x2: x(wheat, wheat), y1: top + 1, y2: top + 29, class: "gauge-wheat") +
           Svg.tag("circle", cx: x(values[:blend], wheat), cy: top + 15, r: 7, class: "blend-dot") +
-          Svg.text("#{Format.number(values[:blend])}#{NAMES[name].last}, wheat #{Format.number(wheat)}", x: LEFT + WIDTH + 12, y: top + 20,
+          Svg.text(Format.against(values[:blend] / wheat), x: LEFT + WIDTH + 12, y: top + 20,
                    class: "blend-number")
       end
     end

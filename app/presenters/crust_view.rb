@@ -54,12 +54,11 @@ module Restauro
         wheat && ours && "Fat over flour: wheat's #{Format.number(wheat)}, ours #{Format.number(ours)}."
       end
 
-      # @return [Array<String>] each side's figures to a hundred of flour, with its water ratio
+      # @return [Array<String>] each side's figures to a hundred of flour
       def percent_words
         {wheat: "Wheat", ours: "Ours"}.map do |side, say|
           parts = snapshot[:percentages][side].map { |part| "#{part[:name]} #{Format.grams(part[:per_cent])}" }
-          ratio = snapshot[:picture][side]
-          "#{say}: #{parts.join(", ")}#{"; free water over what flour holds #{Format.number(ratio[:value])}" if ratio}." unless parts.empty?
+          "#{say}: #{parts.join(", ")}." unless parts.empty?
         end.compact
       end
 

@@ -38,9 +38,24 @@ module Restauro
       # Whole and half minutes in plain text.   @example minutes_text(7.5) # => "7 1/2"
       def minutes_text(value) = [(value.floor unless value < 1), ("1/2" unless value == value.floor)].compact.join(" ")
       def minutes(value) = measure(minutes_text(value))
+      # How a figure stands to wheat's, as a cook would say it.   @example against(1.33) # => "a third more"
+      def against(times)
+        return "like wheat" if times.between?(0.94, 1.06)
+        return "#{number(times)} times" if times > 2.7
+
+        AGAINST.min_by { |figure, _| (Math.log(figure) - Math.log(times)).abs }.last
+      end
+
+      AGAINST = {0.1 => "a tenth of it", 0.25 => "a quarter of it", 0.33 => "a third of it", 0.5 => "half of it", 0.67 => "a third less",
+                 0.75 => "a quarter less", 0.8 => "a fifth less", 0.9 => "a tenth less", 1.1 => "a tenth more", 1.2 => "a fifth more",
+                 1.25 => "a quarter more", 1.33 => "a third more", 1.5 => "half as much again", 2.0 => "twice it", 2.5 => "2½ times"}.freeze
+
       def money(value) = format("%.2f", value)
       def shape(role) = ROLE_SHAPES.fetch(role, "other")
       def list(words) = words.length < 2 ? words.join : "#{words[0..-2].join(", ")} and #{words.last}"
+      # As the usual house writes: see HouseFormat.
+      def degrees(text) = text
+      def spoons_first? = false
       def day(date) = date.strftime("%-d %b")
       def date(time) = time.strftime("%-d %B %Y")
     end

@@ -45,7 +45,7 @@ module Restauro
       def chosen(field) = state[field].empty? ? "what suits" : names(state[field])
 
       def flour = state["flour"].empty? && @view ? Format.list(flours) : chosen("flour")
-      def flours = @view.thickeners.select { |line| catalogue.find_key(line[:ingredient].to_s)&.starchy? }.map { |line| line[:name] }.first(2)
+      def flours = @view.thickeners.select { |line| catalogue.find_key(line[:key].to_s)&.starchy? }.map { |line| line[:name] }.first(2)
       def thickener = state["with"].empty? && @view ? Format.list(@view.thickeners.map { |line| line[:name] }) : chosen("with")
       def dust = chosen("dust")
       def crumb = chosen("crumb")

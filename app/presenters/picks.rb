@@ -48,7 +48,7 @@ module Restauro
 
       # The recipe's own pan into others of its shape.
       def other_pans
-        all = ShapePicks.pans(told_pan).fetch(told_pan.shape == :rectangle ? "oblong" : told_pan.shape.to_s)
+        all = ShapePicks.pans(told_pan).fetch(ShapePicks.shape(told_pan))
         all.transform_keys { |size| "#{told_pan.say} to #{size.sub(/ [\d.]+ cm deep/, "")}" }
       end
 

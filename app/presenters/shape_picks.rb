@@ -19,6 +19,24 @@ module Restauro
         sizes.to_h { |shape, all| [shape, all.to_h { |size| [pan_text(size, shape, inches ? "in" : "cm", deep), "#{size.sub("x", " x ")}"] }] }
       end
 
+      # The shape that holds.
+      def shape(pan)
+        return "round" if pan.nil?
+        return pan.shape.to_s unless pan.shape == :rectangle
+
+        short, long = [pan.length_cm, pan.width_cm].minmax
+        long < 1.1 * short ? "square" : (long > 1.7 * short ? "loaf" : "oblong")
+      end
+
+      # Each shape in its middle size, so that a shape is a tap and its size another.   @param pans [Hash] as above
+      def shapes(pans) = pans.to_h { |shape, sizes| [sizes.keys[sizes.length / 2], shape] }
+      def size_now(pan, inches: false)
+        return unless pan
+
+        sides = [pan.length_cm, pan.width_cm].map { |side| Recipes::WeighedLine.tenths((inches ? side / Kitchen::BakingPan::CM_PER_INCH : side).round(1)) }
+        pan_text(pan.shape == :round ? sides.first : sides.join("x"), pan.shape.to_s, inches ? "in" : "cm", depth_words(pan.depth_cm))
+      end
+
       def depths(pan) = DEPTHS.to_h { |depth| [[(pan || USUAL).say, depth_words(depth)].join(" "), "#{depth} cm"] }
       def depth_now(pan) = pan&.depth_cm && [pan.say, depth_words(pan.depth_cm)].join(" ")
 

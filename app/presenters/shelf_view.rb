@@ -20,9 +20,9 @@ module Restauro
                 ["stretch", Hydration::Stretch.per_share(ingredient), 1.0]].select { |_, value, _| value&.positive? }
         return "" if rows.empty?
 
-        words = rows.map { |name, value, wheat| "#{name} #{Format.number(value / wheat)} of wheat's" }.join(", ")
+        words = rows.map { |name, value, wheat| "#{name}, beside wheat: #{Format.against(value / wheat)}" }.join("; ")
         Svg.tag("svg", rows.each_with_index.map { |row, index| gauge(*row, 22 * index) }.join,
-                viewBox: "0 0 236 #{22 * rows.length}", class: "gauges", role: "img", aria_label: words)
+                viewBox: "0 0 320 #{22 * rows.length}", class: "gauges", role: "img", aria_label: words)
       end
 
       # A bar against wheat's, which is the tick in the middle; what goes past the end is cut and says its number.
@@ -31,7 +31,7 @@ module Restauro
         Svg.text(name, x: 0, y: top + 15, class: "gauge-name") + Svg.tag("rect", x: 70, y: top + 5, width: WIDTH, height: 10, class: "gauge-well") +
           Svg.tag("rect", x: 70, y: top + 5, width: [WIDTH * times / 2, WIDTH].min, height: 10, class: "gauge-bar") +
           Svg.tag("line", x1: 70 + WIDTH / 2, x2: 70 + WIDTH / 2, y1: top + 1, y2: top + 19, class: "gauge-wheat") +
-          Svg.text("× #{Format.number(times)}", x: 70 + WIDTH + 6, y: top + 15, class: "gauge-number")
+          Svg.text(Format.against(times), x: 70 + WIDTH + 6, y: top + 15, class: "gauge-number")
       end
 
       # How full the pack is.

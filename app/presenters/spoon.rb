@@ -16,13 +16,14 @@ module Restauro
 
       # @return [String] SVG
       def to_s
-        Svg.tag("svg", [handle, bowl, drawn_line, drips, section].join, viewBox: "0 0 190 84", class: "spoon", role: "img", aria_label: words)
+        Svg.tag("svg", [handle, bowl, drawn_line, drips, section].join, viewBox: "0 0 206 84", class: "spoon", role: "img", aria_label: words)
       end
 
       private
 
       def words = "Spoon: #{@moment[:text]}; film #{film_words}"
-      def film_words = "#{Format.number(@moment[:film_mm])} mm"
+      # A finger cannot tell a film of half a tenth from none.
+      def film_words = @moment[:film_mm] < 0.1 ? "under 0.1 mm" : "#{Format.number(@moment[:film_mm])} mm"
       def grade = @moment[:grade]
       def handle = Svg.tag("path", d: "M88 37H118", class: "spoon-metal")
 

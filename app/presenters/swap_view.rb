@@ -34,7 +34,7 @@ module Restauro
       def spoon(moment) = Spoon.new(moment).to_s
       def chart = CourseChart.new(snapshot[:picture], pull: @pull).to_s
       def ribbon(row) = (@ribbons ||= Ribbons.new(snapshot[:rows])).draw(row)
-      def recipe_text = WrittenSnapshot.of(snapshot).to_text
+      def recipe_text = WrittenSnapshot.of(snapshot, format: format).to_text
       def alternatives = snapshot[:alternatives]
       # Who eats, in a swap kept since eaters were known.
       def diet = snapshot[:diet]

@@ -7,15 +7,18 @@ module Restauro
     def self.registered(web)
       web.helpers Helpers
 
-      web.get("/card.pdf") { card_pdf(*open_swap, url("/swap")) }
+      web.get("/card.pdf") { card_pdf(*open_swap, home_address("/swap")) }
       web.get("/card.json") { card_json(*open_swap) }
       FORMATS.each_key { |ending| web.get("/card.#{ending}") { card_written(ending, *open_swap) } }
-      web.get("/notebook/:id/card.pdf") { card_pdf(*kept_swap, url("/notebook/#{params["id"]}")) }
+      web.get("/notebook/:id/card.pdf") { card_pdf(*kept_swap, home_address("/notebook/#{params["id"]}")) }
       web.get("/notebook/:id/card.json") { card_json(*kept_swap) }
       FORMATS.each_key { |ending| web.get("/notebook/:id/card.#{ending}") { card_written(ending, *kept_swap) } }
     end
 
     module Helpers
+      # Where a phone in the same house finds a page; nil while Restauro is open to this machine alone, where a code would lead nowhere.
+      def home_address(path) = services.address && "#{services.address}#{path}"
+
       # @return [Array(Hash, Hash)] snapshot and inputs
       def open_swap
         worked = SwapPage.new(draft_input, services)
@@ -32,20 +35,22 @@ module Restauro
       def card_pdf(snapshot, _inputs, address)
         content_type "application/pdf"
         headers "content-disposition" => "inline; filename=\"#{file_name(snapshot)}.pdf\""
-        Documents::Card.new(snapshot, address, paper: params["paper"] == "letter" ? "letter" : "a4").render
+        Documents::Card.new(snapshot, address, paper: paper, format: format_of).render
       end
+
+      def paper = params["paper"] == "letter" ? "letter" : "a4"
 
       def card_json(snapshot, inputs)
         content_type "application/ld+json"
         headers "content-disposition" => "attachment; filename=\"#{file_name(snapshot)}.json\""
-        CardJson.write(snapshot, inputs)
+        CardJson.write(snapshot, inputs, format: format_of)
       end
 
       def card_written(ending, snapshot, inputs)
         type, writer = FORMATS.fetch(ending)
         content_type type, charset: "utf-8"
         headers "content-disposition" => "attachment; filename=\"#{file_name(snapshot)}.#{ending}\""
-        WrittenSnapshot.of(snapshot, inputs).public_send(writer)
+        WrittenSnapshot.of(snapshot, inputs, format: format_of).public_send(writer)
       end
 
       def file_name(snapshot)

@@ -32,6 +32,14 @@ module Restauro
         redirect to("/cupboard"), 303
       end
 
+      web.get("/cupboard/labels.pdf") do
+        jars = services.packs.list.select { |kept| kept.own&.key?("parts") && (params["pack"].to_s.empty? || kept.pack.id.to_s == params["pack"]) }
+        raise InvalidInput, "there is no jar to label: design a blend and put it in the cupboard" if jars.empty?
+
+        content_type "application/pdf"
+        Documents::JarLabels.new(jars.map { |kept| jar_label(kept) }, paper: paper).render
+      end
+
       web.get("/cupboard/house") { page :house, room: "Cupboard", title: "How we write", chosen: preferences }
 
       web.post("/cupboard/house") do
@@ -60,6 +68,13 @@ module Restauro
     end
 
     module Helpers
+      def jar_label(kept)
+        pack = kept.pack
+        parts = kept.own.fetch("parts").map { |key, grams| [services.facts.fetch(key).say, grams] }
+        Documents::JarLabels::Label.new(name: pack.ingredient.say, mixed_on: pack.opened_on && "mixed #{format_of.date(pack.opened_on)}", parts: parts,
+                                        allergens: pack.ingredient.allergens, finding: pack.finding && "#{Presenters::ShelfView::FINDINGS.fetch(pack.finding)}.".capitalize)
+      end
+
       def fetch_pack
         id = params["id"].to_s
         raise NotFound, "no such pack in the cupboard" unless id.match?(/\A\d{1,9}\z/)

@@ -121,7 +121,9 @@ module Restauro
       def finish_dish
         row = dish_row
         finish = DishFinish.new(DishPage.new(row, services), params, services)
-        redirect to("/notebook/#{finish.write}"), 303
+        id = finish.write
+        session[:said] = "Kept in the notebook."
+        redirect to("/notebook/#{id}"), 303
       rescue InvalidInput => e
         dish_room(:finish, error: e.message)
       rescue Database::DishRepository::Stale

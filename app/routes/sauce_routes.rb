@@ -46,7 +46,7 @@ module Restauro
         grades = Families::Sauce::Grade::ALL.drop(1).map { |grade| ring(grade, base) }
         Documents::PlateSheet.new(grades, millilitres: Constants.fetch(:sauce, :plate_millilitres),
                                   thin_ml: Constants.fetch(:sauce, :plate_millilitres_thin),
-                                          seconds: Constants.fetch(:sauce, :plate_seconds))
+                                          seconds: Constants.fetch(:sauce, :plate_seconds), paper: paper, address: home_address("/rescue"))
       end
 
       # Where a grade's rim comes to; what spreads beyond the printed rings is told for the small ring's amount.

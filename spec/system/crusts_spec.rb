@@ -5,7 +5,7 @@ RSpec.describe "Crusts in the browser" do
     visit "/swap"
     fill_recipe(tart)
     expect(page).to have_css(".crust-bars").and have_css(".bake-picture").and have_css(".ovens")
-    in_pick("pan") { within("[aria-label=round]") { click_button "26" } }
+    in_pick("pan") { within("[aria-label=Centimetres]") { click_button "26" } }
     expect(page).to have_css("#pick-pan-now", text: "26 cm round")
     in_pick("pan") { within("[aria-label=Deep]") { click_button "3 cm" } }
     expect(page).to have_css(".pan-picture").and have_css(".steps", text: "36 cm across")

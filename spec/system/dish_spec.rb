@@ -54,6 +54,21 @@ RSpec.describe "A dish from the bench to the notebook" do
     expect(page).to have_css(".weigh-number")
   end
 
+  it "a knock on the screen goes on, two go back; the bell is tried once" do
+    open_swap(sauce)
+    visit "/cook"
+    expect(page).to have_text("The bell has not been tried on this screen.")
+    press("Try the bell and the flash")
+    expect(page).to have_css(".ring-banner", text: "So it rings").and have_no_text("has not been tried")
+    find("[data-knock]").click
+    find(".step-text").click
+    expect(page).to have_css("h1", text: "Step 2 of")
+    find(".step-text").double_click
+    expect(page).to have_css("h1", text: "Step 1 of")
+    find("body").send_keys("n")
+    expect(page).to have_css("h1", text: "Step 2 of")
+  end
+
   it "a sauce: an over-pour, a silent scale, a reload, a second tab, a late boil and a rescue" do
     open_swap(sauce) { in_pick("thickener") { select "maize starch", from: "with" } }
     expect(page).to accessible

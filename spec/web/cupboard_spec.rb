@@ -38,7 +38,7 @@ RSpec.describe "The Cupboard pages" do
     send_form("/cupboard/packs", pack.merge("label_text" => "Sorghum flour."))
     send_form("/start", {"start" => "cream"})
     visit("/swap")
-    expect([text_of(".other").first, text_of("select[name=with] optgroup[label='In the cupboard'] option")]).to match([/sorghum flour in the cupboard, but too little, 0.\d\d/, [/sorghum flour, 40 g/]])
+    expect([text_of(".other").first, text_of("select[name=with] optgroup[label='In the cupboard'] option")]).to match([/sorghum flour in the cupboard, but too little, € 0.\d\d/, [/sorghum flour, 40 g/]])
   end
 
   it "say what of a whole dish has a price" do

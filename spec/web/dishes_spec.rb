@@ -44,6 +44,22 @@ RSpec.describe "The Weigh and Cook rooms" do
     expect([visit("/cook").headers["location"], visit("/dishes/#{second}/cook").headers["location"]]).to match([end_with("/dishes/#{id}/cook"), end_with("/cook")])
   end
 
+  it "a clock that runs stands in every room, and is read as a cook types it" do
+    id = start[self]
+    act[self, id, "timer:own", room: "cook", minutes: "1:30", label: "the pot"]
+    %w[/swap /cupboard /notebook /table].each { |path| visit(path).then { expect(text_of(".clock-bar a").first).to match(/1:30 Caraway cream/), path } }
+    act[self, id, "timer:own", room: "cook", minutes: "soon", label: "x"]
+    expect(text_of(".problem").first).to match(/'soon'; type minutes such as 12, or 1:30, 90 s, 2 h/)
+  end
+
+  it "ask what is seen only where there is something to see" do
+    id = start[self]
+    steps = state[id].steps
+    shown = steps.each_index.map { |index| act[self, id, "step:#{index}", room: "cook"].then { page.at_css("#seen")["hidden"].nil? } }
+    expect(shown.zip(steps.map(&:kind)).to_h { |seen, kind| [kind, seen] }).to include("set_out" => false).or include("store" => false)
+    expect(shown).to include(true)
+  end
+
   it "ask which pack, take what is near enough, keep asking for what is too little" do
     id = start[self]
     act[self, id, "tap"]

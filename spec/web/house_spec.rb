@@ -6,7 +6,7 @@ RSpec.describe "How this house writes", :web do
     send_form("/cupboard/house", {"degrees" => "F"})
     send_form("/swap", swap_fields(recipe: tart, oven: "200C"), live)
     expect(text_of("#answer").first).to match(/at 390 °F/)
-    expect([page.at_css("#recipe-text").text, page.css("body").text.scan(/\d °C/)]).to match([/190C/, []])
+    expect([page.at_css("#recipe-text").text, page.css("body").text.scan(/.{0,25}\d °C/)]).to match([/190C/, []])
   end
 
   it "the ticks of an axis keep their place and say the other degrees" do

@@ -42,6 +42,28 @@ RSpec.describe "The Notebook pages" do
     expect(WebHelpers::SERVICES.kept_swaps.any?).to be false
   end
 
+  it "say that it is kept, and give back what was deleted" do
+    id = keep
+    visit("/notebook/#{id}")
+    expect(text_of(".said").first).to eq "Kept."
+    send_form("/notebook/#{id}/delete")
+    visit("/notebook")
+    expect(text_of(".undo-bar").first).to match(/\ADeleted: /)
+    send_form("/notebook/#{id}/bring-back")
+    visit("/notebook/#{id}")
+    expect([text_of(".said").first, WebHelpers::SERVICES.kept_swaps.list.map(&:id)]).to eq ["It is back.", [id]]
+  end
+
+  it "is found by what is in the lines, by mark and by favourite" do
+    id = keep(with: "potato_starch", school: "slurry")
+    send_form("/notebook/#{id}/mark", {"eater" => "all", "mark" => "nearly"})
+    send_form("/notebook/#{id}/favourite", {"yes" => "yes"})
+    found = %w[q=potato q=sorghum mark=nearly mark=right favourite=yes].map { |query| visit("/notebook?#{query}").then { text_of(".entry-name").length } }
+    expect(found).to eq [1, 0, 1, 0, 1]
+    send_form("/notebook/#{id}/mark", {"eater" => "all", "mark" => "awful"})
+    expect(last_response.status).to eq 422
+  end
+
   it("find nothing at odd addresses") { expect(%w[0 99 abc 99999999999].map { |id| visit("/notebook/#{id}").status }).to eq [404] * 4 }
 
   it "load the demo once, whole, with none of it in the way of a cook who deletes it" do

@@ -79,10 +79,20 @@ module Restauro
 
         # The same school with other flours.
         def other_flours(school, formula)
-          school.mixes(side.catalogue, side.options).reject { |mix| mix.keys == formula.flours.keys }.first(OTHERS).filter_map do |mix|
+          listed = school.mixes(side.catalogue, side.options)
+          here = shelf_mixes - listed
+          (here.first(OTHERS) + listed.first(OTHERS)).reject { |mix| mix.keys == formula.flours.keys }.filter_map do |mix|
             try = side.trials.attempt(school, [mix])
             try.formula && row(school, try.formula, "#{school.say} too", mix.keys.filter_map(&:note).reject(&:empty?).first || "another taste")
           end
+        end
+
+        # What stands in the cupboard: a blend as it is, another flour half and half with a starch that is there too, as the form takes them.
+        def shelf_mixes
+          here = side.options.offer.filter_map { |key| side.catalogue.find_key(key) }.select { |i| i.starchy? && side.exclusion.allows?(i) }
+          starch = here.find { |ingredient| ingredient.group == "starch" }
+          here.select { |ingredient| %w[flour blend].include?(ingredient.group) }
+              .map { |flour| flour.group == "blend" || starch.nil? ? {flour => 1.0} : {flour => 0.5, starch => 0.5} }
         end
 
         def row(school, formula, gain, cost)
