@@ -5,7 +5,8 @@ module Restauro
     # @param address [String, nil] where a phone in the house finds the pages
     def initialize(facts:, clock:, passcode: nil, address: nil, **records)
       readers = KitchenUnits::SYSTEMS.to_h { |system| [system, Recipes::Reader.new(facts, system: system)] }.freeze
-      super(facts: facts, readers: readers, clock: clock, passcode: passcode, address: address, data_version: DataFiles.version, label_reader: Labels::Reader.new,
+      super(facts: facts, readers: readers, clock: clock, passcode: passcode, address: address,
+            data_version: DataFiles.version, label_reader: Labels::Reader.new,
             memo: Dishes::Memo.new, **records)
       freeze
     end
@@ -18,7 +19,8 @@ module Restauro
       facts = Catalogue.load
       packs = Database::PackRepository.new(database, catalogue: facts, clock: clock)
       dishes = Database::DishRepository.new(database, clock: clock)
-      new(facts: facts, clock: clock, passcode: passcode, address: address, drafts: Database::DraftRepository.new(database, clock: clock), packs: packs,
+      new(facts: facts, clock: clock, passcode: passcode, address: address,
+          drafts: Database::DraftRepository.new(database, clock: clock), packs: packs,
           household: Database::HouseholdRepository.new(database), cooks: Database::CookRepository.new(database, packs: packs, clock: clock),
           kept_swaps: Database::KeptSwapRepository.new(database, clock: clock, digest: EntryDigest), dishes: dishes, counter: counter,
           recorder: ProbeRecorder.new(dishes, counter.probe, clock: clock))

@@ -2,8 +2,7 @@
 
 module Restauro
   # Works a Swap form out: the recipe read into a dish, every part swapped for who eats and from what the cupboard holds, or the error to show
-  # beside what
-  # was typed. Whatever goes wrong, the page comes.
+  # beside what was typed. Whatever goes wrong, the page comes.
   class SwapPage
     OURS = "Something went wrong here with this recipe, and it is our mistake. What you typed is below: change a line, or empty the page.".freeze
 

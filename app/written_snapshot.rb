@@ -7,7 +7,8 @@ module Restauro
     # @param format [Presenters::HouseFormat] how this house writes   @return [Recipes::Written]
     def of(snapshot, inputs = {}, format: Presenters::Format)
       Recipes::Written.new(title: "#{snapshot[:title] || "Sauce"} (gluten-free swap)", lines: lines(snapshot, format), steps: steps(snapshot, format),
-                           warnings: snapshot[:warnings].map { |warning| format.degrees(warning[:text]) }, servings: snapshot.dig(:said, :makes)&.to_i,
+                           warnings: snapshot[:warnings].map { |warning| format.degrees(warning[:text]) },
+                           servings: snapshot.dig(:said, :makes)&.to_i,
                            minutes: snapshot.dig(:costs, :whole_minutes), note: inputs["note"].to_s.strip.then { |note| note.empty? ? nil : note })
     end
 
@@ -21,7 +22,8 @@ module Restauro
     end
 
     def entry(line, part, format)
-      Recipes::Written::Entry.new(part: part, text: format.spoons_first? ? by_spoon(line) : line[:text].strip, grams: line[:grams], measure: line[:amount], ingredient: line[:ingredient],
+      Recipes::Written::Entry.new(part: part, text: format.spoons_first? ? by_spoon(line) : line[:text].strip,
+                                  grams: line[:grams], measure: line[:amount], ingredient: line[:ingredient],
                                   understood: line[:understood])
     end
 

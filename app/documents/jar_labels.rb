@@ -47,7 +47,8 @@ module Restauro
         pdf.font("Literata") { fit(pdf, label.name, size: 15, height: 22) }
         fit(pdf, label.mixed_on, size: 9, height: 12) if label.mixed_on
         fit(pdf, parts(label), size: 9.5, height: 52)
-        fit(pdf, label.allergens.any? ? "Holds: #{label.allergens.join(", ")}." : "None of the listed allergens is in its flours.", size: 9.5, height: 26, style: :bold)
+        holds = label.allergens.any? ? "Holds: #{label.allergens.join(", ")}." : "None of the listed allergens is in its flours."
+        fit(pdf, holds, size: 9.5, height: 26, style: :bold)
         fit(pdf, [label.finding, "Read the packs: this is not called gluten free."].compact.join(" "), size: 7.5, height: 22)
       end
 

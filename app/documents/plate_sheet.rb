@@ -38,7 +38,9 @@ module Restauro
       # To read the rings into the page.
       def code(pdf)
         edge = 14 * MM
-        pdf.bounding_box([edge, pdf.bounds.top - edge], width: pdf.bounds.width - 2 * edge, height: 40 * MM) { Paper.code(pdf, @address, side: 22 * MM) }
+        pdf.bounding_box([edge, pdf.bounds.top - edge], width: pdf.bounds.width - 2 * edge, height: 40 * MM) do
+          Paper.code(pdf, @address, side: 22 * MM)
+        end
       end
 
       def heading(pdf, lower)

@@ -16,7 +16,9 @@ module Restauro
       def spoons(part, grams) = (part.tbsp_g ? "#{Format.number(grams / part.tbsp_g)} tbsp" : "")
 
       # Whether a nearer mix could be there.
-      def solver_words = blend.gap < SAME ? "No mix of these comes nearer." : "A nearer mix of these may be there, by #{(100 * blend.gap).ceil} % at most."
+      def solver_words
+        blend.gap < SAME ? "No mix of these comes nearer." : "A nearer mix of these may be there, by #{(100 * blend.gap).ceil} % at most."
+      end
       SAME = 0.005
 
       # The solver's own figures, for who wants them.

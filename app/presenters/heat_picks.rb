@@ -53,7 +53,11 @@ module Restauro
       def shallow? = @oil ? @oil.shallow : false
       def key = @oil&.key || "neutral_oil"
       def fat_set = @fahrenheit ? "#{((@oil&.celsius || USUAL_FAT_CELSIUS) * 1.8 + 32).round}F" : "#{(@oil&.celsius || USUAL_FAT_CELSIUS).round}C"
-      def fat(degrees, shallow, key) = [degrees, ("shallow" if shallow), (Heat::Oil.row(key)["say"].sub(/ or .*/, "") unless key == "neutral_oil")].compact.join(" ")
+
+      def fat(degrees, shallow, key)
+        named = Heat::Oil.row(key)["say"].sub(/ or .*/, "") unless key == "neutral_oil"
+        [degrees, ("shallow" if shallow), named].compact.join(" ")
+      end
     end
   end
 end

@@ -58,7 +58,8 @@ module Restauro
       def pan = (@worked.swap && @worked.pan_chosen&.say) || @said&.pan&.say || (state["pan"].empty? ? "not said" : state["pan"])
       def oven = option(:oven)&.say || baked_at || (state["oven"].empty? ? "what suits" : state["oven"])
       def baked_at = @view&.snapshot&.dig(:picture, :bake, :oven)&.then { |celsius| "#{celsius} °C" }
-      def heat = option(:oil) ? "#{option(:oil).shallow ? "a pan of" : "deep"} #{option(:oil).say}, #{option(:oil).celsius.round} °C" : (option(:oven)&.say || "not said")
+      def fat(oil) = "#{oil.shallow ? "a pan of" : "deep"} #{oil.say}, #{oil.celsius.round} °C"
+      def heat = option(:oil) ? fat(option(:oil)) : (option(:oven)&.say || "not said")
       def piece = option(:piece)&.then { |one| "#{one.name} #{one.kind}, #{Format.number(one.millimetres)} mm" } || "not said"
       def tin = Families::Batter::Tin.fetch(state["tin"]).say
       def shape = SHAPES.fetch(@worked.shape || state["shape"], "as it says")

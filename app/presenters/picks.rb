@@ -12,7 +12,8 @@ module Restauro
 
       FIELDS = {flour: %w[flour], thickener: %w[with], dust: %w[dust], crumb: %w[crumb], thickness: %w[grade spoons], wetness: %w[rung],
                 way: %w[school colour pour], stove: %w[heat simmer lid stir happens altitude], becomes: %w[becomes], dish_pan: %w[pan],
-                heat: %w[oven oil], oven: %w[oven], piece: %w[piece], tin: %w[tin], holds: %w[bind], shape: %w[shape thickness cutter seal rope filling_g],
+                heat: %w[oven oil], oven: %w[oven], piece: %w[piece], tin: %w[tin], holds: %w[bind],
+                shape: %w[shape thickness cutter seal rope filling_g],
                 potatoes: %w[raw_g cooked_g wetness], hands: %w[tool hands helpers litres frozen altitude], pan: %w[pan],
                 crust: %w[style cover thickness], filling: %w[filling_from hold filling_with filling_start], amount: %w[scale], who: %w[eaters diets],
                 two: %w[two], kind: %w[family]}.freeze
@@ -36,7 +37,10 @@ module Restauro
       def to_a = (OF.fetch(@worked.family.key) + SHARED).map { |key| pick(key) }
 
       # What its fields hold, so that it is drawn anew when that changes.
-      def held(pick) = [*pick.fields.map { |field| state[field] }, *([oven&.say, oil&.celsius] if pick.fields.include?("oven")), pan&.say, @worked.shape].join("|")
+      def held(pick)
+        heat = pick.fields.include?("oven") ? [oven&.say, oil&.celsius] : []
+        [*pick.fields.map { |field| state[field] }, *heat, pan&.say, @worked.shape].join("|")
+      end
 
       def heat_picks = HeatPicks.new(state["oven"], oven, oil, fahrenheit: @preferences.fahrenheit?)
       def oven = option(:oven) || (said&.oven unless oil)

@@ -5,9 +5,10 @@ module Restauro
       ROUND = [18, 20, 23, 24, 26, 28].freeze
       SIDES = {"square" => ["18x18", "20x20", "23x23"], "oblong" => ["28x18", "30x20", "33x23", "35x25"], "oval" => ["28x20", "32x23"],
                "loaf" => ["20x10", "23x13"]}.freeze
-      INCHES = {"round" => %w[7 8 9 10 11], "square" => %w[7x7 8x8 9x9], "oblong" => %w[11x7 9x13 10x15], "oval" => %w[8x11 9x13], "loaf" => %w[8x4 9x5]}.freeze
+      INCHES = {"round" => %w[7 8 9 10 11], "square" => %w[7x7 8x8 9x9], "oblong" => %w[11x7 9x13 10x15],
+                "oval" => %w[8x11 9x13], "loaf" => %w[8x4 9x5]}.freeze
       DEPTHS = [2, 3, 4, 5, 7].freeze
-      KINDS = {"slice" => "slice", "fillet" => "fillet", "stick" => "stick", "strip" => "strip", "ring" => "ring", "floret" => "floret", "cube" => "cube"}.freeze
+      KINDS = %w[slice fillet stick strip ring floret cube].to_h { |kind| [kind, kind] }.freeze
       MILLIMETRES = [6, 8, 10, 12, 15, 18, 20, 25, 30, 40].freeze
 
       module_function
@@ -33,7 +34,8 @@ module Restauro
       def size_now(pan, inches: false)
         return unless pan
 
-        sides = [pan.length_cm, pan.width_cm].map { |side| Recipes::WeighedLine.tenths((inches ? side / Kitchen::BakingPan::CM_PER_INCH : side).round(1)) }
+        unit = inches ? Kitchen::BakingPan::CM_PER_INCH : 1
+        sides = [pan.length_cm, pan.width_cm].map { |side| Recipes::WeighedLine.tenths((side / unit).round(1)) }
         pan_text(pan.shape == :round ? sides.first : sides.join("x"), pan.shape.to_s, inches ? "in" : "cm", depth_words(pan.depth_cm))
       end
 

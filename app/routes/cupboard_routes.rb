@@ -71,8 +71,10 @@ module Restauro
       def jar_label(kept)
         pack = kept.pack
         parts = kept.own.fetch("parts").map { |key, grams| [services.facts.fetch(key).say, grams] }
-        Documents::JarLabels::Label.new(name: pack.ingredient.say, mixed_on: pack.opened_on && "mixed #{format_of.date(pack.opened_on)}", parts: parts,
-                                        allergens: pack.ingredient.allergens, finding: pack.finding && "#{Presenters::ShelfView::FINDINGS.fetch(pack.finding)}.".capitalize)
+        mixed_on = pack.opened_on && "mixed #{format_of.date(pack.opened_on)}"
+        finding = pack.finding && "#{Presenters::ShelfView::FINDINGS.fetch(pack.finding)}.".capitalize
+        Documents::JarLabels::Label.new(name: pack.ingredient.say, mixed_on: mixed_on, parts: parts, allergens: pack.ingredient.allergens,
+                                        finding: finding)
       end
 
       def fetch_pack

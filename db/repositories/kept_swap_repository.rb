@@ -68,7 +68,10 @@ module Restauro
       def erase(id) = @all.where(id: id).delete
       def forget_deleted = @all.where(Sequel[:deleted_at] < @clock.call - KEPT_DAYS * 86_400).delete
       # Entries of before they were found by what is in them.
-      def digest_old = @all.where(line: nil).select(:id, :snapshot).each { |row| @all.where(id: row[:id]).update(to_row(snapshot: row[:snapshot].to_hash)) }
+      def digest_old
+        @all.where(line: nil).select(:id, :snapshot).each { |row| @all.where(id: row[:id]).update(to_row(snapshot: row[:snapshot].to_hash)) }
+      end
+
       def any? = !@rows.empty?
 
       # A mark for a try by one eater, or by all; none takes it back.   @param mark [String, nil]

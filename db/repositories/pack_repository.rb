@@ -39,7 +39,8 @@ module Restauro
           now.enough!(parts)
           take(now.taken(parts))
           grams = parts.values.sum
-          add(own: {"name" => name, "parts" => parts}, opened_on: @clock.call.to_date, grams_left: grams, grams_full: grams, price: price, note: note, finding: now.finding_of(parts))
+          add(own: {"name" => name, "parts" => parts}, opened_on: @clock.call.to_date, grams_left: grams, grams_full: grams, price: price,
+              note: note, finding: now.finding_of(parts))
         end
       end
 
