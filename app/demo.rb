@@ -14,6 +14,16 @@ module Restauro
       data.fetch("starts").map { |start| {**start, **(start["from"] ? entries.fetch(start["from"]).slice("recipe", "units") : {})} }
     end
 
+    # The harvest supper on the houseboat: six dishes, one small oven.   @param state [Hash] the Table's   @return [Hash]
+    def supper(state)
+      entries = data.fetch("notebook").to_h { |entry| [entry["title"], entry] }
+      supper = data.fetch("supper")
+      dishes = supper.fetch("dishes").map { |dish| dish["from"] ? {"name" => dish["name"], "inputs" => swap_fields(entries.fetch(dish["from"]))} : dish }
+      state.merge(supper.slice("serve_at", *MealPage::KITCHEN), "dishes" => dishes, "pins" => {})
+    end
+
+    def swap_fields(entry) = entry.slice(*SwapInput::FIELDS).except("title", "note").transform_values(&:to_s)
+
     # Whether anything of the demo is still there.
     def here?(services)
       names = data.fetch("eaters").map { |eater| eater["name"] }

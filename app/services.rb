@@ -1,6 +1,6 @@
 module Restauro
   # What the pages are given: the facts, the cook's records, the clock. Made once in server.rb, or by a test.
-  Services = Struct.new(:facts, :readers, :drafts, :kept_swaps, :packs, :household, :cooks, :dishes, :counter, :recorder, :label_reader, :clock,
+  Services = Struct.new(:facts, :readers, :drafts, :kept_swaps, :packs, :household, :cooks, :dishes, :meals, :made, :counter, :recorder, :label_reader, :clock,
                         :data_version, :passcode, :address, :memo, keyword_init: true) do
     # @param address [String, nil] where a phone in the house finds the pages
     def initialize(facts:, clock:, passcode: nil, address: nil, **records)
@@ -22,7 +22,9 @@ module Restauro
       new(facts: facts, clock: clock, passcode: passcode, address: address,
           drafts: Database::DraftRepository.new(database, clock: clock), packs: packs,
           household: Database::HouseholdRepository.new(database), cooks: Database::CookRepository.new(database, packs: packs, clock: clock),
-          kept_swaps: Database::KeptSwapRepository.new(database, clock: clock, digest: EntryDigest), dishes: dishes, counter: counter,
+          kept_swaps: Database::KeptSwapRepository.new(database, clock: clock, digest: EntryDigest), dishes: dishes,
+          meals: Database::MealRepository.new(database, clock: clock),
+          made: Database::MadeRepository.new(database, clock: clock), counter: counter,
           recorder: ProbeRecorder.new(dishes, counter.probe, clock: clock))
     end
   end

@@ -12,13 +12,13 @@ module Restauro
 
     module_function
 
-    # @return [Planning::Dish]   @raise [InvalidInput]
-    def read(name, text)
+    # @param wheat [Boolean] whether wheat is handled in it   @return [Planning::Dish]   @raise [InvalidInput]
+    def read(name, text, wheat: false)
       lines = text.to_s.split(/\n|;/).map(&:strip).reject(&:empty?)
       raise InvalidInput, "#{name}: type its steps, one a line, such as 'roast, 75 min, oven 190'" if lines.empty? || lines.length > MOST
 
       hold = text[HOLDS, 1]
-      Planning::Dish.new(name: name, steps: lines.map { |line| step(name, line) }, **(hold ? {hold_minutes: hold.to_i} : {}))
+      Planning::Dish.new(name: name, wheat: wheat, steps: lines.map { |line| step(name, line) }, **(hold ? {hold_minutes: hold.to_i} : {}))
     end
 
     def step(name, line)

@@ -9,6 +9,7 @@ module Restauro
   module Documents
     autoload :Card, File.join(__dir__, "documents", "card")
     autoload :JarLabels, File.join(__dir__, "documents", "jar_labels")
+    autoload :MealSheet, File.join(__dir__, "documents", "meal_sheet")
     autoload :PlateSheet, File.join(__dir__, "documents", "plate_sheet")
   end
 
@@ -49,8 +50,8 @@ module Restauro
     end
 
     helpers ViewHelpers, PickHelpers
-    register FrontRoutes, TableRoutes, CardRoutes, DishRoutes, CounterRoutes, SwapRoutes, SauceRoutes, NotebookRoutes,
-             CupboardRoutes, LabelRoutes, MeasureRoutes, BlendRoutes
+    register FrontRoutes, TableRoutes, MealRoutes, CardRoutes, DishRoutes, CounterRoutes, SwapRoutes, SauceRoutes, NotebookRoutes,
+             CupboardRoutes, MadeRoutes, LabelRoutes, MeasureRoutes, BlendRoutes
 
     before do
       FormText.clean_all!(params)

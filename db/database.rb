@@ -10,6 +10,8 @@ module Restauro
     autoload :Find, File.join(__dir__, "repositories", "find")
     autoload :HouseholdRepository, File.join(__dir__, "repositories", "household_repository")
     autoload :KeptSwapRepository, File.join(__dir__, "repositories", "kept_swap_repository")
+    autoload :MadeRepository, File.join(__dir__, "repositories", "made_repository")
+    autoload :MealRepository, File.join(__dir__, "repositories", "meal_repository")
     autoload :PackRepository, File.join(__dir__, "repositories", "pack_repository")
 
     MIGRATIONS = File.join(__dir__, "migrations")

@@ -6,9 +6,14 @@ module Restauro
       LETTER_PX = 7.4
       SLOT = 15
 
-      # @param plan [Planning::Plan]
-      def initialize(plan)
+      HEAT_MOST = 250.0
+
+      # @param plan [Planning::Plan]   @param pins [Array<String>] "1-0": what is pinned   @param now [Float, nil] minute that it is
+      def initialize(plan, pins: [], now: nil)
         @plan = plan
+        @pins = pins
+        @now = now
+        @keys = Planning::Slip.keyed(plan).to_h { |key, task| [task.object_id, key.join("-")] }
         @from = (plan.start_at / SLOT.to_f).floor * SLOT
         @to = plan.meal.serve_at + SLOT
         @dishes = plan.meal.dishes.map(&:name)
@@ -17,7 +22,8 @@ module Restauro
 
       # @return [String] SVG
       def to_s
-        Svg.tag("svg", axis + rows + eat, class: "lanes", viewBox: "0 0 #{WIDTH} #{height}", role: "img", aria_label: words)
+        Svg.tag("svg", axis + rows + waits + eat + now_line, class: "lanes", data_minute: ((RIGHT - LEFT) / (@to - @from).to_f).round(3),
+                                                         data_from: @from, data_left: LEFT, viewBox: "0 0 #{WIDTH} #{height}", role: "img", aria_label: words)
       end
 
       def words = "The meal in #{@lanes.length} lanes from #{Planning::Meal.clock(@plan.start_at)} to #{Planning::Meal.clock(@plan.meal.serve_at)}"
@@ -34,11 +40,13 @@ module Restauro
         hands = (1..cooks).map { |cook| [cooks > 1 ? "hands #{cook}" : "hands", tasks.select { |task| task.cook == cook }] }
         rings = (1..(tasks.filter_map(&:burner).max || 0)).map { |ring| ["ring #{ring}", tasks.select { |task| task.burner == ring }] }
         ovens = (tasks.filter_map(&:oven).uniq.sort).flat_map { |oven| trays(oven, tasks.select { |task| task.oven == oven }) }
-        rest = tasks.select { |task| task.step.heat == "rest" }
-        [*hands, *rings, *ovens, *stacked("rests", rest)].reject { |_, found| found.empty? }
+        cold, rest = tasks.select { |task| task.step.heat == "rest" }.partition { |task| task.step.text.match?(COLD) }
+        [*hands, *rings, *ovens, *stacked("rests", rest), *stacked("fridge", cold)].reject { |_, found| found.empty? }
       end
 
       def trays(oven, tasks) = stacked(@plan.meal.kitchen.ovens > 1 ? "oven #{oven}" : "oven", tasks)
+
+      COLD = /\bfridge|\bchill|\bfreezer|\bcold\b/i
 
       # So many rows as overlap.
       def stacked(name, tasks)
@@ -60,15 +68,18 @@ module Restauro
         @lanes.each_with_index.map do |(name, tasks), index|
           y = TOP + index * LANE
           Svg.tag("path", class: "lane-line", d: "M#{LEFT} #{y + LANE - 3}H#{RIGHT}") + Svg.text(name, x: 8, y: y + 24, class: "lane-name") +
-            tasks.map { |task| bar(task, y) }.join
+            (name.start_with?("oven") ? heat(tasks.first.oven, y) : "") + tasks.map { |task| bar(task, y) }.join
         end.join
       end
 
       def bar(task, y)
         width = [x(task.to) - x(task.from) - 1.5, 2].max.round(1)
         kind = task.step.oven? ? "oven" : (task.step.attended ? "hands" : "alone")
-        "<g><title>#{ERB::Util.html_escape("#{Planning::Meal.clock(task.from)} #{[task.dish, task.step.text].compact.join(": ")}")}</title>" +
-          Svg.tag("rect", class: "strip-#{kind}", x: x(task.from), y: y, width: width, height: BAR, rx: 3) + label(task, y, width) + "</g>"
+        key = @keys[task.object_id]
+        pinned = @pins.include?(key)
+        "<g#{" data-task=\"#{key}\" data-at=\"#{task.from}\" class=\"lane-task#{" pinned" if pinned}\"" if key}><title>#{ERB::Util.html_escape("#{Planning::Meal.clock(task.from)} #{[task.dish, task.step.text].compact.join(": ")}")}</title>" +
+          Svg.tag("rect", class: "strip-#{kind}", x: x(task.from), y: y, width: width, height: BAR, rx: 3) +
+          (pinned ? Svg.tag("circle", class: "lane-pin", cx: x(task.from) + 1, cy: y + 2, r: 5) : "") + label(task, y, width) + "</g>"
       end
 
       # The dish by its number, by name where there is room; an oven says its heat.
@@ -79,6 +90,32 @@ module Restauro
         found = words.compact.map(&:strip).find { |text| text.length * LETTER_PX + 8 < width } or return ""
         light = task.step.oven? || !task.step.attended
         Svg.text(found, x: (x(task.from) + 5).round(1), y: y + 22, class: "strip-name strip-name-#{light ? "alone" : "hands"}")
+      end
+
+      # The oven's heat over the evening, from the cold to its last bake, behind its bars.
+      def heat(oven, y)
+        tasks = @plan.tasks.select { |task| task.oven == oven }.sort_by(&:from)
+        points = [[tasks.first.from, 0.0], *tasks.flat_map { |task| [[task.dish ? task.from : task.to, task.step.celsius], [task.to, task.step.celsius]] }]
+        drawn = points.map { |minute, celsius| [x(minute), (y + LANE - 4 - (LANE - 6) * celsius / HEAT_MOST).round(1)] }
+        Svg.tag("path", class: "lane-heat", d: Svg.path(drawn))
+      end
+
+      # What stands ready before the hour, dashed; in the colour of caution where it waits longer than it bears.
+      def waits
+        @plan.waits.select { |_, minutes| minutes.positive? }.filter_map do |dish, minutes|
+          last = @plan.tasks.select { |task| task.dish == dish }.max_by(&:to)
+          row = @lanes.index { |_, tasks| tasks.include?(last) } or next
+          y = TOP + row * LANE + BAR / 2
+          clash = @plan.clashes.any? { |text| text.start_with?(dish) }
+          Svg.tag("path", class: "lane-wait#{" lane-clash" if clash}", d: "M#{x(last.to)} #{y}H#{x(last.to + minutes)}")
+        end.join
+      end
+
+      def now_line
+        return "" unless @now&.between?(@from, @to)
+
+        Svg.tag("path", class: "lane-now", d: "M#{x(@now)} #{TOP - 4}V#{height - 6}") +
+          Svg.text("now", x: x(@now) + 4, y: height - 2, class: "lane-eat-name")
       end
 
       def eat

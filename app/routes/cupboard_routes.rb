@@ -5,7 +5,8 @@ module Restauro
       web.helpers Helpers
 
       web.get("/cupboard") { page :cupboard, room: "Cupboard", title: "Cupboard", packs: services.packs.list,
-                             deleted: services.packs.deleted(session.delete(:deleted_pack)), view: Presenters::ShelfView.new(services.facts) }
+                             deleted: services.packs.deleted(session.delete(:deleted_pack)),
+                             made: services.made.list, today: services.clock.call.to_date, view: Presenters::ShelfView.new(services.facts) }
       web.get("/cupboard/packs/new") { pack_page(PackInput.new("key" => params["key"].to_s)) }
 
       web.post("/cupboard/packs") do

@@ -5,7 +5,7 @@ module Restauro
       web.helpers Helpers
 
       web.get("/weigh") { open_dish("weigh") }
-      web.get("/cook") { open_dish("cook") }
+      web.get("/cook") { services.meals.open ? redirect(to("/meals/#{services.meals.open.id}"), 303) : open_dish("cook") }
 
       web.post("/dishes") { redirect to("/dishes/#{start_dish}/weigh"), 303 }
       web.get("/dishes/:id/weigh") { dish_room(:weigh) }
@@ -49,7 +49,11 @@ module Restauro
 
       # From the page that is open, or from the notebook.   @return [Integer] id
       def start_dish
-        input = input_to_make
+        add_dish(input_to_make)
+      end
+
+      # @return [Integer] id of a dish on the bench
+      def add_dish(input)
         worked = SwapPage.new(input, services)
         raise InvalidInput, worked.error || "there is no swap to make yet: paste a recipe in Swap first" unless worked.answer
 

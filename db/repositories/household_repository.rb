@@ -42,6 +42,16 @@ module Restauro
         end
       end
 
+      # What the kitchen has, for the Table.   @return [Hash] string keys, as the Table's form
+      def kitchen = @database[:kitchens].get(:what)&.to_hash || {}
+
+      def kitchen=(what)
+        @database.transaction do
+          @database[:kitchens].delete
+          @database[:kitchens].insert(what: Sequel.pg_json(what))
+        end
+      end
+
       def forget_stove = @database[:stoves].delete
 
       # @return [Array<Hash>, nil] rows as in data/units/tools.yml; nil for the usual drawer

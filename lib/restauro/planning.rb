@@ -5,8 +5,9 @@ module Restauro
   #
   # The search is our own, since it beats the general solvers by measurement at this size; the specs hold it against HiGHS.
   module Planning
-    %w[Calendar Dish Kitchen Meal Ovens Plan Problem Propagation Report Resources Search Step].each do |name|
-      autoload name.to_sym, "restauro/planning/#{name.downcase}"
+    %w[Ahead Calendar Dish Freeing Kitchen Limits Meal Moves Order Ovens Plan PlanData Problem Propagation Report Resources
+       Search Service Slip Step].each do |name|
+      autoload name.to_sym, "restauro/planning/#{name.gsub(/(?<!^)([A-Z])/, %q(_\1)).downcase}"
     end
   end
 end

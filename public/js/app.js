@@ -11,12 +11,14 @@ import { Awake } from "./elements/awake.js";
 import { DishTab } from "./elements/dish-tab.js";
 import { FrontDoor } from "./elements/front-door.js";
 import { Voice } from "./elements/voice.js";
+import { LaneDrag } from "./elements/lane-drag.js";
 import { Keys } from "./elements/keys.js";
 
 document.querySelectorAll("[data-live-form]").forEach((form) => {
   const live = new LiveForm(form).start();
   if (form.id === "swap-form") new TargetLine(form, live).start();
   if (form.id === "dish-form") startDish(form, live);
+  if (form.id === "meal-form") startMeal(form, live);
   const recipe = form.querySelector("[data-drop]");
   if (recipe) new RecipeDrop(recipe, document.querySelector(".file-form")).start();
 });
@@ -25,11 +27,21 @@ if (front) {
   new FrontDoor(front).start();
   new RecipeDrop(front.querySelector("[data-drop]"), document.querySelector("#front-file")).start();
 }
-if (document.querySelector("[data-clock]") && !document.querySelector(".stove-room")) new Clocks().start();
+if (document.querySelector("[data-clock]") && !document.querySelector("#dish-form.stove-room")) new Clocks().start();
+const lanes = document.querySelector("svg.lanes");
+if (lanes && document.querySelector("#pin-form")) new LaneDrag(lanes, document.querySelector("#pin-form")).start();
 new Keys().start();
 // The browser knows where it stands; the cook can say otherwise.
 document.querySelectorAll("[data-zone]").forEach((field) => { field.value = Intl.DateTimeFormat().resolvedOptions().timeZone || field.value; });
 document.querySelectorAll("[data-copy]").forEach((button) => new CopyButton(button).start());
+
+// A meal's room: every clock, the screen awake, another screen's taps.
+function startMeal(form, live) {
+  new DishTab(form, live).start();
+  new Awake("[data-awake]").start();
+  new Feed().start();
+  setInterval(() => live.send(), 30000);
+}
 
 // The Weigh and Cook rooms follow the counter.
 function startDish(form, live) {

@@ -39,7 +39,7 @@ module Restauro
       def of_hash(data, &with_recipe)
         raise InvalidInput, "a meal is an object with serve_at, kitchen and dishes" unless data.is_a?(Hash) && data["dishes"].is_a?(Array)
 
-        kitchen = data["kitchen"].to_h.slice("burners", "ovens", "shelves", "cooks").transform_keys(&:to_sym)
+        kitchen = data["kitchen"].to_h.slice("burners", "ovens", "shelves", "cooks", "fan").transform_keys(&:to_sym)
         new(serve_at: minutes_of(data["serve_at"]), kitchen: Kitchen.new(**kitchen), dishes: data["dishes"].map { |dish| dish(dish, &with_recipe) })
       end
 
@@ -52,7 +52,7 @@ module Restauro
 
         steps = data["steps"].map { |step| typed(step) }
         new_hold = data["steps"].last&.fetch("hold_minutes", nil) || Dish::HOLD
-        Dish.new(name: data["name"] || "a dish", steps: steps, hold_minutes: new_hold)
+        Dish.new(name: data["name"] || "a dish", steps: steps, hold_minutes: new_hold, wheat: data["wheat"] == true)
       end
 
       def typed(step)

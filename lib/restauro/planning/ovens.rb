@@ -9,7 +9,7 @@ module Restauro
       # @param dishes [Array<Dish>]   @return [Array<Dish>] with shared settings
       def shared(dishes)
         settings = settings(dishes.flat_map(&:steps).select(&:oven?).map(&:celsius).uniq.sort)
-        dishes.map { |dish| Dish.new(**dish.to_h, steps: dish.steps.map { |step| step.oven? ? set(step, settings.fetch(step.celsius)) : step }) }
+        dishes.map { |dish| Dish.new(**dish.to_h, steps: dish.steps.each_index.map { |index| moved(dish, index, settings) }) }
       end
 
       # Neighbours in heat, as many as lie within what an oven can share; the setting is their middle, to the next five.
@@ -20,6 +20,19 @@ module Restauro
         groups.flat_map { |group| group.map { |celsius| [celsius, group.length == 1 ? celsius : ((group.sum / group.length) / 5).round * 5.0] } }.to_h
       end
 
+      # By the dish's own model where it has one that says otherwise, else by the rule.
+      def moved(dish, index, settings)
+        step = dish.steps[index]
+        celsius = settings[step.celsius] if step.oven?
+        return step if celsius.nil? || celsius == step.celsius
+
+        modelled = dish.model&.call(celsius)
+        same = modelled && modelled.length == dish.steps.length ? modelled[index] : nil
+        return set(step, celsius) unless same&.oven? && same.minutes != step.minutes
+
+        step.with(celsius: celsius, minutes: same.minutes)
+      end
+
       # A bake that the model gave for one heat takes as much longer as its food climbs slower (DOMAIN: minutes by what the oven is over 85 C).
       def set(step, celsius)
         return step if celsius == step.celsius
@@ -28,21 +41,32 @@ module Restauro
         step.with(celsius: celsius, minutes: (step.minutes * (step.celsius - from) / (celsius - from)).round.clamp(1, nil))
       end
 
-      # Which oven each bake goes into, in the order in which they begin: one heat at a time in each, no more than its trays.
-      # @param bakes [Array<Array>] from, to, celsius, in order
-      # @return [Array(Array<Integer>, Integer or nil)] ovens from 1, and the bake that found none
-      def placed(bakes, kitchen)
-        placed = []
-        bakes.each_with_index do |(from, to, celsius), index|
-          beside = ->(oven) { (0...index).select { |other| placed[other] == oven && bakes[other][0] < to && from < bakes[other][1] } }
-          oven = (1..kitchen.ovens).find do |one|
-            sharing = beside[one]
-            sharing.length < kitchen.shelves && sharing.none? { |other| apart?(bakes[other][2], celsius) }
-          end or return [placed, index]
-          placed << oven
+      # Which oven each bake goes into: one heat at a time in each, with minutes between two heats, no more than its trays. Every way is tried.
+      # @param bakes [Array<Array>] from, to, celsius, in the order in which they begin   @return [Array<Integer>, nil] ovens from 1; nil for no way
+      def placed(bakes, kitchen, ovens = [])
+        return ovens if ovens.length == bakes.length
+
+        opened = [(ovens.max || 0) + 1, kitchen.ovens].min
+        (1..opened).each do |oven|
+          next unless room?(bakes, ovens, oven, kitchen.shelves)
+
+          found = placed(bakes, kitchen, [*ovens, oven])
+          return found if found
         end
-        [placed, nil]
+        nil
       end
+
+      # Whether the next bake may go into this oven.
+      def room?(bakes, ovens, oven, shelves)
+        from, to, celsius = bakes[ovens.length]
+        others = ovens.each_index.select { |index| ovens[index] == oven }.map { |index| bakes[index] }
+        return false if others.any? { |other| apart?(other[2], celsius) && near?(other, from, to, change(other[2], celsius)) }
+
+        # Those that begin before it are the most at once when it begins.
+        others.count { |other| other[0] <= from && from < other[1] } < shelves
+      end
+
+      def near?(other, from, to, gap) = from < other[1] + gap && other[0] < to + gap
 
       def share = Constants.fetch(:planning, :share_celsius)
       def apart?(one, other) = (one - other).abs > share

@@ -17,46 +17,34 @@ module Restauro
     #   oven, burner, cook from 1, or nil
     Plan::Task = Struct.new(:dish, :step, :from, :to, :oven, :burner, :cook, keyword_init: true)
 
-    class << Plan
-      # How much longest waits are stretched until something fits.
-      LOOSER = [1, 2, 3, 5, 8, 13, 21, 34, 55, 89, 144].freeze
+    # How much longest waits are stretched until something fits.
+    Plan::LOOSER = [1, 2, 3, 5, 8, 13, 21, 34, 55, 89, 144].freeze
 
-      # @param stop [#call] whether the time is up   @return [Plan]   @raise [InvalidInput] not found, or impossible whatever waits
-      def of(meal, stop: -> { false })
-        problem = Problem.new(meal)
+    class << Plan
+      # @param stop [#call] whether the time is up   @param limits [Limits] what is pinned
+      # @return [Plan]   @raise [InvalidInput] not found, or impossible whatever waits
+      def of(meal, stop: -> { false }, limits: Limits.new)
+        problem = Problem.new(meal, limits: limits)
         search = Search.new(problem, stop: stop)
         result = search.plan
         return made(meal, problem, result, []) if result
-        return loosened(meal, stop) if search.infeasible?
+        return loosened(meal, stop, limits) if search.infeasible?
 
         raise InvalidInput, "no plan was found in the time there is: that is no proof that there is none. Try with a dish less"
       end
 
-      private
-
-      def loosened(meal, stop)
-        LOOSER.each do |minutes|
-          problem = Problem.new(meal, looser: minutes)
-          result = Search.new(problem, stop: stop).plan or next
-          return made(meal, problem, result, broken(meal, result.starts))
-        end
-        raise InvalidInput, "these dishes cannot be ready together in this kitchen: a second tray, another ring, or one dish made before " \
-                            "would free them"
-      end
-
+      # A plan of starts that were found.   @param clashes [Array<String>]
       def made(meal, problem, result, clashes)
-        dishes = Ovens.shared(meal.dishes)
+        dishes = problem.dishes
         tasks = assigned(meal, problem, result.starts, dishes)
         waits = problem.lasts.each_with_index.map { |step, dish| [dishes[dish].name, -(result.starts[step] + problem.minutes[step])] }
-        # With several ovens which one a bake goes to is not searched over: a plan, no proof.
-        proven = result.proven && meal.kitchen.ovens < 2
-        status = clashes.any? ? "late" : (proven ? "optimal" : "feasible")
+        status = clashes.any? ? "late" : (result.proven ? "optimal" : "feasible")
         new(meal: meal, status: status, gap: result.gap, tasks: tasks, waits: waits, clashes: clashes)
       end
 
       # Which limits a stretched plan breaks, and by how much.
-      def broken(meal, starts)
-        problem = Problem.new(meal)
+      def broken(meal, starts, limits = Limits.new)
+        problem = Problem.new(meal, limits: limits)
         waits = problem.arcs.select { |arc| starts[arc.to] < starts[arc.from] + arc.least }.map do |arc|
           over = starts[arc.from] + arc.least - starts[arc.to]
           "#{meal.dishes[problem.dish_of[arc.to]].name}: after “#{problem.steps[arc.to].text[0, 50]}” it waits #{over} min longer than it bears"
@@ -68,6 +56,20 @@ module Restauro
         waits + held
       end
 
+      private
+
+      def loosened(meal, stop, limits)
+        Plan::LOOSER.each do |minutes|
+          problem = Problem.new(meal, looser: minutes, limits: limits)
+          result = Search.new(problem, stop: stop).plan or next
+          return made(meal, problem, result, broken(meal, result.starts, limits))
+        end
+        raise InvalidInput, "with what is pinned these dishes cannot be ready together: let a pin go" if limits.starts.any?
+
+        raise InvalidInput, "these dishes cannot be ready together in this kitchen: a second tray, another ring, or one dish made before " \
+                            "would free them"
+      end
+
       def assigned(meal, problem, starts, dishes)
         tasks = problem.steps.each_index.map do |step|
           from = meal.serve_at + starts[step]
@@ -76,7 +78,7 @@ module Restauro
         number(tasks.select { |task| task.step.hob? }, :burner) { |_, _| true }
         number(tasks.select { |task| task.step.attended }, :cook) { |_, _| true }
         ovens(tasks.select { |task| task.step.oven? }, meal.kitchen)
-        (tasks + preheats(tasks)).sort_by { |task| [task.from, task.to] }.each(&:freeze).freeze
+        (tasks + preheats(tasks, meal.kitchen)).sort_by { |task| [task.from, task.to] }.each(&:freeze).freeze
       end
 
       # The lowest number that is free.
@@ -89,17 +91,17 @@ module Restauro
 
       # One heat at a time in each; bakes that share one go to the same.
       def ovens(tasks, kitchen)
-        found, = Ovens.placed(tasks.map { |task| [task.from, task.to, task.step.celsius] }, kitchen)
-        tasks.zip(found) { |task, oven| task.oven = oven || 1 }
+        found = Ovens.placed(tasks.map { |task| [task.from, task.to, task.step.celsius] }, kitchen) || [1] * tasks.length
+        tasks.zip(found) { |task, oven| task.oven = oven }
       end
 
       # The oven is heated before its first bake.
-      def preheats(tasks)
+      def preheats(tasks, kitchen)
         tasks.select { |task| task.step.oven? }.group_by(&:oven).map do |oven, baking|
           first = baking.min_by(&:from)
           minutes = Constants.fetch(:planning, :preheat_minutes).round
           celsius = first.step.celsius
-          step = Step.new(text: "Heat the oven to #{celsius.round} °C.", minutes: minutes, heat: "oven", celsius: celsius, attended: false)
+          step = Step.new(text: "Heat the oven to #{kitchen.set(celsius)}.", minutes: minutes, heat: "oven", celsius: celsius, attended: false)
           Plan::Task.new(dish: nil, step: step, from: first.from - minutes, to: first.from, oven: oven)
         end
       end

@@ -8,12 +8,13 @@ module Restauro
       # One thing at a time: after both, or at most so many of a crowd.
       Arc = Struct.new(:from, :to, :least)
 
-      attr_reader :steps, :minutes, :dish_of, :firsts, :lasts, :weights, :holds, :arcs, :kitchen, :earliest
+      attr_reader :dishes, :steps, :minutes, :dish_of, :firsts, :lasts, :weights, :holds, :arcs, :kitchen, :earliest, :fixed, :not_before
 
       # @param meal [Meal]   @param looser [Integer] minutes by which every longest wait and every hold is stretched
-      def initialize(meal, looser: 0)
+      # @param limits [Limits] what has begun or is pinned, and before when nothing else can begin
+      def initialize(meal, looser: 0, limits: Limits.new)
         @kitchen = meal.kitchen
-        dishes = Ovens.shared(meal.dishes)
+        @dishes = dishes = limits.set ? meal.dishes : Ovens.shared(meal.dishes)
         @steps = dishes.flat_map(&:steps).freeze
         @minutes = @steps.map(&:minutes).freeze
         @dish_of = dishes.each_with_index.flat_map { |dish, index| [index] * dish.steps.length }.freeze
@@ -22,7 +23,9 @@ module Restauro
         @weights = dishes.map(&:weight).freeze
         @holds = dishes.map { |dish| dish.hold_minutes + looser }.freeze
         @earliest = -(60 * Constants.fetch(:planning, :earliest_hours)).round
-        @arcs = chains(looser).freeze
+        @arcs = (chains(looser) + gluten_last).freeze
+        @fixed = fixed_of(limits, meal.serve_at).freeze
+        @not_before = limits.not_before && limits.not_before - meal.serve_at
         freeze
       end
 
@@ -34,7 +37,24 @@ module Restauro
         20 * wait - starts.min
       end
 
+      # Which step of which dish.   @return [Integer]
+      def index(dish, step) = firsts.fetch(dish) + step
+
       private
+
+      def fixed_of(limits, serve_at) = limits.starts.to_h { |(dish, step), from| [index(dish, step), from - serve_at] }
+
+      # Where wheat is handled too: what is prepared without it comes first, on board and bench.
+      def gluten_last
+        wheat, free = dishes.each_index.partition { |dish| dishes[dish].wheat }
+        wheat.flat_map do |dish|
+          first = prepared(dish).first or next []
+          free.filter_map { |other| prepared(other).last&.then { |last| Arc.new(last, first, minutes[last]) } }
+        end
+      end
+
+      # Steps of the hands before anything of it goes to the heat.
+      def prepared(dish) = (firsts[dish]..lasts[dish]).take_while { |step| %w[hands rest].include?(steps[step].heat) }.select { |step| steps[step].attended }
 
       # Each step after the one before it, and no later than it bears.
       def chains(looser)

@@ -17,6 +17,9 @@ module Restauro
         latest = Array.new(@problem.length) { |step| -@problem.minutes[step] }
         earliest = Array.new(@problem.length, @problem.earliest)
         @problem.lasts.each_with_index { |step, dish| earliest[step] = -@problem.holds[dish] - @problem.minutes[step] }
+        limit(latest, earliest)
+        return if @problem.lasts.any? { |step| latest[step] > -@problem.minutes[step] }
+
         settle(latest, earliest, {}, {}, (0...@problem.length).to_a)
       end
 
@@ -28,6 +31,12 @@ module Restauro
       end
 
       private
+
+      # What has begun or is pinned stands where it stands; nothing else begins before it can.
+      def limit(latest, earliest)
+        @problem.not_before&.then { |now| earliest.map! { |start| [start, now].max } }
+        @problem.fixed.each { |step, start| latest[step] = earliest[step] = start }
+      end
 
       # Until nothing moves: a start can only get earlier by what comes after it, later by what comes before.
       def settle(latest, earliest, before, later, work)

@@ -18,7 +18,11 @@ module Restauro
       end
 
       # Everything that collides at these starts.   @return [Array<Crowd>]
-      def crowds(starts) = apart(starts) + @caps.flat_map { |steps, cap| over(steps, cap, starts) }
+      # What has begun already cannot be taken back, though it collide.
+      def crowds(starts)
+        found = apart(starts) + @caps.flat_map { |steps, cap| over(steps, cap, starts) }
+        @problem.fixed.empty? ? found : found.reject { |crowd| crowd.steps.all? { |step| @problem.fixed.key?(step) } }
+      end
 
       def gap(one, other)
         return 0 unless @problem.steps[one].oven? && @problem.steps[other].oven?
@@ -42,15 +46,15 @@ module Restauro
         unplaced(starts)
       end
 
-      # The bake that finds no oven, with what is in them meanwhile.
+      # Bakes that find no oven together, however they are put in: as few as will not. Some two of them must then be apart in time.
       def unplaced(starts)
         order = @ovens.sort_by { |step| [starts[step], step] }
-        _, lost = Ovens.placed(order.map { |step| [starts[step], finish(starts, step), @problem.steps[step].celsius] }, @problem.kitchen)
-        return [] unless lost
+        bake = ->(step) { [starts[step], finish(starts, step), @problem.steps[step].celsius] }
+        placeable = ->(steps) { !Ovens.placed(steps.map(&bake), @problem.kitchen).nil? }
+        return [] if placeable[order]
 
-        step = order[lost]
-        meanwhile = order.first(lost).select { |other| starts[other] < finish(starts, step) && starts[step] < finish(starts, other) }
-        [Crowd.new([step, *meanwhile], nil)]
+        stuck = order.reduce(order) { |left, step| placeable[left - [step]] ? left : left - [step] }
+        [Crowd.new(stuck, nil)]
       end
 
       # Groups of one more than there is room for, all at once at the moment the last of them begins.
@@ -60,7 +64,7 @@ module Restauro
           at_once = steps.select { |other| starts[other] <= moment && finish(starts, other) > moment }
           next if at_once.length <= cap
 
-          others = (at_once - [step]).sort_by { |other| finish(starts, other) }
+          others = (at_once - [step]).sort_by { |other| [@problem.fixed.key?(other) ? 1 : 0, finish(starts, other)] }
           Crowd.new([step, *others.first(cap)], 0)
         end
       end
