@@ -14,13 +14,14 @@ module Restauro
     # @return [Hash]   @raise [InvalidInput]
     def state
       return Demo.supper(@state) if @params["add"] == "supper"
+      return @state.merge("seconds" => "10") if @params["longer"]
 
       state = hour_and_kitchen
       Planning::Meal.minutes_of(state["serve_at"])
       dishes = dishes_after(state["dishes"].to_a)
       # Another dish has other places: what was pinned of the old ones is let go.
       pins = dishes.length == state["dishes"].to_a.length ? pins_after(state["pins"].to_h) : {}
-      state.merge("dishes" => dishes, "pins" => pins)
+      state.merge("dishes" => dishes, "pins" => pins, "seconds" => "")
     end
 
     # What the kitchen is, to be kept.

@@ -3,10 +3,11 @@ module Restauro
   # one hour; the plan of it, or what stands in its way.
   class MealPage
     DEFAULTS = {"serve_at" => "19:00", "burners" => "3", "ovens" => "1", "shelves" => "2", "cooks" => "1", "fan" => "", "eaters" => "",
-                "dishes" => [], "pins" => {}}.freeze
+                "dishes" => [], "pins" => {}, "seconds" => ""}.freeze
     KITCHEN = %w[burners ovens shelves cooks].freeze
     MOST_NAME = 80
-    SECONDS = 2.0
+    # To look for a plan; and where the cook asks for more.
+    SECONDS, LONGER_SECONDS = 2.0, 10.0
     FREEING_SECONDS = 1.5
 
     attr_reader :state, :error, :plan, :freeing
@@ -55,7 +56,7 @@ module Restauro
     def work_out
       key = [:plan, JSON.generate(@state), diets, today.to_s]
       limits = Planning::Limits.new(starts: pins)
-      @plan = @services.memo.fetch(key) { Planning::Plan.of(meal, stop: time_up(SECONDS), limits: limits) }
+      @plan = @services.memo.fetch(key) { Planning::Plan.of(meal, stop: time_up(@state["seconds"].empty? ? SECONDS : LONGER_SECONDS), limits: limits) }
       @freeing = @services.memo.fetch([:freeing, *key]) { Planning::Freeing.of(meal, @plan.clashes, stop: time_up(FREEING_SECONDS)) } if @plan.clashes.any?
     rescue InvalidInput => e
       @error = e.message

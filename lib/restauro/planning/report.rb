@@ -41,7 +41,7 @@ module Restauro
         return "Nothing can wait less in this kitchen." if @plan.status == "optimal"
         return "Something has to give:" if @plan.status == "late"
 
-        "A better plan could save at most #{@plan.gap} weighted minutes of waiting."
+        "A better plan may be there; it would save #{@plan.gap} minutes of waiting at most."
       end
 
       # @return [Array<Hash>] over all dishes
