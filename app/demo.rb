@@ -18,7 +18,9 @@ module Restauro
     def supper(state)
       entries = data.fetch("notebook").to_h { |entry| [entry["title"], entry] }
       supper = data.fetch("supper")
-      dishes = supper.fetch("dishes").map { |dish| dish["from"] ? {"name" => dish["name"], "inputs" => swap_fields(entries.fetch(dish["from"]))} : dish }
+      dishes = supper.fetch("dishes").map do |dish|
+        dish["from"] ? {"name" => dish["name"], "inputs" => swap_fields(entries.fetch(dish["from"]))} : dish
+      end
       state.merge(supper.slice("serve_at", *MealPage::KITCHEN), "dishes" => dishes, "pins" => {})
     end
 

@@ -56,8 +56,11 @@ module Restauro
     def work_out
       key = [:plan, JSON.generate(@state), diets, today.to_s]
       limits = Planning::Limits.new(starts: pins)
-      @plan = @services.memo.fetch(key) { Planning::Plan.of(meal, stop: time_up(@state["seconds"].empty? ? SECONDS : LONGER_SECONDS), limits: limits) }
-      @freeing = @services.memo.fetch([:freeing, *key]) { Planning::Freeing.of(meal, @plan.clashes, stop: time_up(FREEING_SECONDS)) } if @plan.clashes.any?
+      seconds = @state["seconds"].empty? ? SECONDS : LONGER_SECONDS
+      @plan = @services.memo.fetch(key) { Planning::Plan.of(meal, stop: time_up(seconds), limits: limits) }
+      return if @plan.clashes.empty?
+
+      @freeing = @services.memo.fetch([:freeing, *key]) { Planning::Freeing.of(meal, @plan.clashes, stop: time_up(FREEING_SECONDS)) }
     rescue InvalidInput => e
       @error = e.message
     end

@@ -1,7 +1,7 @@
 module Restauro
   # What the pages are given: the facts, the cook's records, the clock. Made once in server.rb, or by a test.
-  Services = Struct.new(:facts, :readers, :drafts, :kept_swaps, :packs, :household, :cooks, :dishes, :meals, :made, :counter, :recorder, :label_reader, :clock,
-                        :data_version, :passcode, :address, :memo, keyword_init: true) do
+  Services = Struct.new(:facts, :readers, :drafts, :kept_swaps, :packs, :household, :cooks, :dishes, :meals, :made, :counter, :recorder,
+                        :label_reader, :clock, :data_version, :passcode, :address, :memo, keyword_init: true) do
     # @param address [String, nil] where a phone in the house finds the pages
     def initialize(facts:, clock:, passcode: nil, address: nil, **records)
       readers = KitchenUnits::SYSTEMS.to_h { |system| [system, Recipes::Reader.new(facts, system: system)] }.freeze

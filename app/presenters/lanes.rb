@@ -23,7 +23,8 @@ module Restauro
       # @return [String] SVG
       def to_s
         Svg.tag("svg", axis + rows + waits + eat + now_line, class: "lanes", data_minute: ((RIGHT - LEFT) / (@to - @from).to_f).round(3),
-                                                         data_from: @from, data_left: LEFT, viewBox: "0 0 #{WIDTH} #{height}", role: "img", aria_label: words)
+                                                         data_from: @from, data_left: LEFT, viewBox: "0 0 #{WIDTH} #{height}",
+                                                         role: "img", aria_label: words)
       end
 
       def words = "The meal in #{@lanes.length} lanes from #{Planning::Meal.clock(@plan.start_at)} to #{Planning::Meal.clock(@plan.meal.serve_at)}"
@@ -77,7 +78,9 @@ module Restauro
         kind = task.step.oven? ? "oven" : (task.step.attended ? "hands" : "alone")
         key = @keys[task.object_id]
         pinned = @pins.include?(key)
-        "<g#{" data-task=\"#{key}\" data-at=\"#{task.from}\" class=\"lane-task#{" pinned" if pinned}\"" if key}><title>#{ERB::Util.html_escape("#{Planning::Meal.clock(task.from)} #{[task.dish, task.step.text].compact.join(": ")}")}</title>" +
+        title = ERB::Util.html_escape("#{Planning::Meal.clock(task.from)} #{[task.dish, task.step.text].compact.join(": ")}")
+        moved = " data-task=\"#{key}\" data-at=\"#{task.from}\" class=\"lane-task#{" pinned" if pinned}\"" if key
+        "<g#{moved}><title>#{title}</title>" +
           Svg.tag("rect", class: "strip-#{kind}", x: x(task.from), y: y, width: width, height: BAR, rx: 3) +
           (pinned ? Svg.tag("circle", class: "lane-pin", cx: x(task.from) + 1, cy: y + 2, r: 5) : "") + label(task, y, width) + "</g>"
       end
@@ -95,7 +98,8 @@ module Restauro
       # The oven's heat over the evening, from the cold to its last bake, behind its bars.
       def heat(oven, y)
         tasks = @plan.tasks.select { |task| task.oven == oven }.sort_by(&:from)
-        points = [[tasks.first.from, 0.0], *tasks.flat_map { |task| [[task.dish ? task.from : task.to, task.step.celsius], [task.to, task.step.celsius]] }]
+        steady = tasks.flat_map { |task| [[task.dish ? task.from : task.to, task.step.celsius], [task.to, task.step.celsius]] }
+        points = [[tasks.first.from, 0.0], *steady]
         drawn = points.map { |minute, celsius| [x(minute), (y + LANE - 4 - (LANE - 6) * celsius / HEAT_MOST).round(1)] }
         Svg.tag("path", class: "lane-heat", d: Svg.path(drawn))
       end

@@ -5,8 +5,8 @@ module Restauro
   #
   # The search is our own, since it beats the general solvers by measurement at this size; the specs hold it against HiGHS.
   module Planning
-    %w[Ahead Calendar Dish Freeing Kitchen Limits Meal Moves Order Ovens Plan PlanData Problem Propagation Report Resources
-       Search Service Slip Step].each do |name|
+    %w[Ahead Calendar Dish Freeing Kitchen Limits Meal Moves Order Ovens Plan PlanData Network Problem Report Resources Rises
+       Search Service Slip State Step].each do |name|
       autoload name.to_sym, "restauro/planning/#{name.gsub(/(?<!^)([A-Z])/, %q(_\1)).downcase}"
     end
   end

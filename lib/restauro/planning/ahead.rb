@@ -31,7 +31,9 @@ module Restauro
           first = own.take_while { |step| row["kinds"].include?(step.kind) }
           next if minutes(first) < WORTH_MINUTES
 
-          [new(part: named ? part.name : nil, row: row, steps: first.map(&:text).freeze, minutes: minutes(first), instead: instead(row, part.name)), first]
+          ahead = new(part: named ? part.name : nil, row: row, steps: first.map(&:text).freeze, minutes: minutes(first),
+                      instead: instead(row, part.name))
+          [ahead, first]
         end
       end
 

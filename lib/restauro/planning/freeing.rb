@@ -13,8 +13,8 @@ module Restauro
       def of(meal, clashes, stop:)
         free = ->(changed) { !stop.call && clear?(changed, stop) }
         kitchen = KITCHEN.filter_map { |name, words| words if free[more(meal, name)] }
-        earlier = meal.dishes.filter_map { |dish| "#{dish.name} ready #{EARLIER} minutes before" if clashing?(dish, clashes) && free[longer(meal, dish)] }
-        kitchen + earlier + ahead(meal)
+        earlier = meal.dishes.select { |dish| clashing?(dish, clashes) && free[longer(meal, dish)] }
+        kitchen + earlier.map { |dish| "#{dish.name} ready #{EARLIER} minutes before" } + ahead(meal)
       end
 
       def clear?(meal, stop)

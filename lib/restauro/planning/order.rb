@@ -65,14 +65,8 @@ module Restauro
       def fits?(earliest) = @problem.fixed.all? { |step, start| earliest[step] == start }
 
       def latest_of(problem)
-        propagation = Propagation.new(problem)
-        root = propagation.root or return
-        found = orders(problem).each_with_object([[], *root]) do |arc, state|
-          decided = [*state[0], arc]
-          after = propagation.after(state[1], state[2], decided) or return nil
-          state.replace([decided, *after])
-        end
-        found[1]
+        root = Network.new(problem).root
+        orders(problem).reduce(root) { |state, arc| state&.with_order(arc.from, arc.to, arc.least) }&.latest
       end
     end
   end

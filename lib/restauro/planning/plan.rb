@@ -30,8 +30,9 @@ module Restauro
         return made(meal, problem, result, []) if result
         return loosened(meal, stop, limits) if search.infeasible?
 
-        raise InvalidInput, "no plan was found in the time there is: that is no proof that there is none. Try with a dish less"
+        raise InvalidInput, NOT_FOUND
       end
+      NOT_FOUND = "no plan was found in the time there is: that is no proof that there is none. Try with a dish less".freeze
 
       # A plan of starts that were found.   @param clashes [Array<String>]
       def made(meal, problem, result, clashes)
@@ -64,6 +65,7 @@ module Restauro
           result = Search.new(problem, stop: stop).plan or next
           return made(meal, problem, result, broken(meal, result.starts, limits))
         end
+        raise InvalidInput, NOT_FOUND if stop.call
         raise InvalidInput, "with what is pinned these dishes cannot be ready together: let a pin go" if limits.starts.any?
 
         raise InvalidInput, "these dishes cannot be ready together in this kitchen: a second tray, another ring, or one dish made before " \

@@ -26,16 +26,21 @@ module Restauro
         @arcs = (chains(looser) + gluten_last).freeze
         @fixed = fixed_of(limits, meal.serve_at).freeze
         @not_before = limits.not_before && limits.not_before - meal.serve_at
+        @least_span = kitchen.cooks == 1 && @fixed.empty? ? @steps.select(&:attended).sum(&:minutes) : 0
         freeze
       end
 
       def length = steps.length
 
+      # Minutes of one pair of hands that no plan can be shorter than; nothing where there are more hands, or something has begun.
+      def least_span = @least_span
+      # The weighted waiting alone, 20 times.
+      def waiting(starts) = 20 * lasts.each_index.sum { |dish| weights[dish] * -(starts[lasts[dish]] + minutes[lasts[dish]]) }
+
       # 20 times the weighted waiting, and the whole span: waiting counts first, then the shortest.
-      def cost(starts)
-        wait = lasts.each_index.sum { |dish| weights[dish] * -(starts[lasts[dish]] + minutes[lasts[dish]]) }
-        20 * wait - starts.min
-      end
+      def cost(starts) = waiting(starts) - starts.min
+      # What no plan that starts no later can be under.
+      def least_cost(starts) = waiting(starts) + [-starts.min, least_span].max
 
       # Which step of which dish.   @return [Integer]
       def index(dish, step) = firsts.fetch(dish) + step
@@ -54,7 +59,9 @@ module Restauro
       end
 
       # Steps of the hands before anything of it goes to the heat.
-      def prepared(dish) = (firsts[dish]..lasts[dish]).take_while { |step| %w[hands rest].include?(steps[step].heat) }.select { |step| steps[step].attended }
+      def prepared(dish)
+        (firsts[dish]..lasts[dish]).take_while { |step| %w[hands rest].include?(steps[step].heat) }.select { |step| steps[step].attended }
+      end
 
       # Each step after the one before it, and no later than it bears.
       def chains(looser)

@@ -24,6 +24,14 @@ module Restauro
         @problem.fixed.empty? ? found : found.reject { |crowd| crowd.steps.all? { |step| @problem.fixed.key?(step) } }
       end
 
+      # Two that cannot overlap whatever else there is: one pair of hands, one oven of two heats.
+      def never_at_once?(one, other)
+        both = ->(what) { what.call(@problem.steps[one]) && what.call(@problem.steps[other]) }
+        return true if @problem.kitchen.cooks == 1 && both[:attended.to_proc]
+
+        @problem.kitchen.ovens == 1 && both[:oven?.to_proc] && gap(one, other).positive?
+      end
+
       def gap(one, other)
         return 0 unless @problem.steps[one].oven? && @problem.steps[other].oven?
 

@@ -75,7 +75,8 @@ module Restauro
         keys = @tasks.keys
         places = [->(task) { task.cook && [:cook, task.cook] }, ->(task) { task.burner && [:ring, task.burner] }]
         in_line = places.flat_map do |place|
-          keys.group_by { |key| place[@tasks[key]] }.reject { |where, _| where.nil? }.values.flat_map { |line| line.sort_by { |key| @tasks[key].from }.each_cons(2).to_a }
+          lines = keys.group_by { |key| place[@tasks[key]] }.reject { |where, _| where.nil? }.values
+          lines.flat_map { |line| line.sort_by { |key| @tasks[key].from }.each_cons(2).to_a }
         end
         in_line + heats(keys.select { |key| @tasks[key].step.oven? })
       end
