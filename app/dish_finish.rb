@@ -17,6 +17,7 @@ module Restauro
       image = Photo.read(@fields["photo"])
       @services.kept_swaps.transaction do
         id = @services.kept_swaps.add(**entry)
+        learn(id)
         @services.cooks.add(id, @page.used.empty? ? @page.row.snapshot.fetch("needs", {}) : @page.used)
         @services.dishes.confirm(@page.id, @page.dish.version, [["finished", made]])
         @services.dishes.link(@page.id, id)
@@ -26,6 +27,15 @@ module Restauro
     end
 
     private
+
+    # What it taught, with the entry: deleting that takes it back.
+    def learn(id)
+      key = @fields["texture"].to_s
+      found = DishLessons.new(@page, @services).all(key, right: verdict == DishPage::VERDICTS["right"])
+      found.each { |data, words| @services.observations.add(data, words: words, kept_swap_id: id) }
+      @services.kept_swaps.mark(id, "all", MARKS.fetch(@fields["verdict"].to_s))
+    end
+    MARKS = {"right" => "right", "nearly" => "nearly", "wrong" => "no"}.freeze
 
     def words(name) = FormText.clean(@fields[name]).strip[0, MOST_WORDS]
     def verdict = DishPage::VERDICTS.fetch(@fields["verdict"].to_s) { raise InvalidInput, "say how it was: #{DishPage::VERDICTS.values.join(", ")}" }

@@ -15,7 +15,8 @@ module Restauro
       trouble = found.trouble
       moves = (found.result&.moves || found.moves).map(&:text)
       words = trouble ? trouble.sees : "the spoon #{Families::Sauce::Grade.fetch(@fields["seen"]).does}"
-      [["saw", {"words" => words, "do" => [trouble&.do, *moves].compact, "caution" => trouble&.caution,
+      measured = found.seen_e ? {"e" => found.seen_e.round(3), "how" => found.input.plate_mm ? "plate_test" : "spoon"} : {}
+      [["saw", {**measured, "words" => words, "do" => [trouble&.do, *moves].compact, "caution" => trouble&.caution,
                 "right" => trouble.nil? && moves.empty?}], *later(found.result)]
     end
 

@@ -1,7 +1,8 @@
 module Restauro
   # Works out what to do with the sauce or the batter of the Swap page, from what the cook sees of it.
   class RescuePage
-    attr_reader :worked, :input, :result, :error
+    # seen_e: g/100 g that was seen, of the whole pan, or nil
+    attr_reader :worked, :input, :result, :error, :seen_e
 
     # @param worked [SwapPage]   @param input [RescueInput]
     def initialize(worked, input)
@@ -47,7 +48,7 @@ module Restauro
     def work_out
       return if swap.nil?
       return mend unless sauce?
-      return unless (seen = observed)
+      return unless (seen = @seen_e = observed)
 
       @result = worked.family.rescue(swap.ours.recipe, worked.options.with_choices(target: nil), observed: seen, target: swap.target)
     rescue InvalidInput => e

@@ -1,6 +1,6 @@
 module Restauro
   # What the pages are given: the facts, the cook's records, the clock. Made once in server.rb, or by a test.
-  Services = Struct.new(:facts, :readers, :drafts, :kept_swaps, :packs, :household, :cooks, :dishes, :meals, :made, :counter, :recorder,
+  Services = Struct.new(:facts, :readers, :drafts, :kept_swaps, :packs, :household, :cooks, :dishes, :meals, :made, :observations, :counter, :recorder,
                         :label_reader, :clock, :data_version, :passcode, :address, :memo, keyword_init: true) do
     # @param address [String, nil] where a phone in the house finds the pages
     def initialize(facts:, clock:, passcode: nil, address: nil, **records)
@@ -10,6 +10,18 @@ module Restauro
             memo: Dishes::Memo.new, **records)
       freeze
     end
+
+    # What this household's trials taught, worked out again when a trial comes or goes.   @return [Learning::Kitchen]
+    def learnt
+      packs = packs_in_use
+      memo.fetch([:learnt, observations.version, packs]) do
+        seen = observations.list.map { |row| Learning::Kitchen::Seen.of(row.data) }
+        Learning::Kitchen.new(seen, self.packs.shelf.catalogue(facts), packs: packs)
+      end
+    end
+
+    # The pack that each ingredient is taken from now.   @return [Hash{String => Integer}]
+    def packs_in_use = packs.shelf.reject { |pack| pack.grams_left.zero? }.group_by(&:key).transform_values { |same| same.first.id }
 
     # @return [Recipes::Reader] for a system of units, built once
     def reader(system) = readers.fetch(system)
@@ -24,7 +36,8 @@ module Restauro
           household: Database::HouseholdRepository.new(database), cooks: Database::CookRepository.new(database, packs: packs, clock: clock),
           kept_swaps: Database::KeptSwapRepository.new(database, clock: clock, digest: EntryDigest), dishes: dishes,
           meals: Database::MealRepository.new(database, clock: clock),
-          made: Database::MadeRepository.new(database, clock: clock), counter: counter,
+          made: Database::MadeRepository.new(database, clock: clock),
+          observations: Database::ObservationRepository.new(database, clock: clock), counter: counter,
           recorder: ProbeRecorder.new(dishes, counter.probe, clock: clock))
     end
   end

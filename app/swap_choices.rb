@@ -34,13 +34,15 @@ module Restauro
 
     def linked(part) = part.role == :sauce ? @page.send(:filling_link)&.options || {} : {}
 
-    # What happens on the hob, which a sauce alone knows of. A stove that was measured counts as it was measured.
+    # What happens on the hob, which a sauce alone knows of. A stove that was measured counts as it was measured, else as
+    # it showed.
     def stove_and_events(fields, family)
       return {} unless family.choices.include?(:events)
 
       events = {events: Happenings.new(fields.happens, family, @services.reader(@input.system)).events}
-      known = @services.household.stove or return events
-      {**events, watts: known["watts"][fields.hob]&.to_f, pan_cm: known["pan_cm"]}.compact
+      known = @services.household.stove
+      measured = known && known["watts"][fields.hob]&.to_f
+      {**events, watts: measured || @page.learnt&.watts(fields.hob), pan_cm: known && known["pan_cm"]}.compact
     end
 
     def without = (@input.diets + @page.eaters.select { |eater| @input.eats?(eater) }.flat_map(&:diets)).uniq

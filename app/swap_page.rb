@@ -7,14 +7,16 @@ module Restauro
     OURS = "Something went wrong here with this recipe, and it is our mistake. What you typed is below: change a line, or empty the page.".freeze
 
     # family, swap: of the part that is looked at; error: what to show; broken: whether it is our mistake
-    attr_reader :input, :recipe, :dish, :answer, :error, :broken, :shelf, :eaters
+    attr_reader :input, :recipe, :dish, :answer, :error, :broken, :shelf, :eaters, :learnt
 
     def initialize(input, services)
       @input = input
       @services = services
       @shelf = services.packs.shelf
       @eaters = services.household.eaters
-      @catalogue = @shelf.catalogue(services.facts)
+      @learnt = input.by_the_book? ? nil : services.learnt
+      @book = @shelf.catalogue(services.facts)
+      @catalogue = @learnt ? @learnt.catalogue(@book) : @book
       work_out
     end
 
@@ -36,7 +38,7 @@ module Restauro
     def shape = swap && family.is_a?(Families::Dough) ? swap.ours.options.shape : nil
 
     # The result as it is kept in the notebook and drawn on the page.   @return [Hash, nil]
-    def snapshot = answer && (@snapshot ||= SwapSnapshot.of(answer, shelf: shelf, who: who, catalogue: @catalogue).merge(linked, two_pots))
+    def snapshot = answer && (@snapshot ||= SwapSnapshot.of(answer, shelf: shelf, who: who, catalogue: @catalogue).merge(linked, two_pots, taught))
     # The same with the part that is looked at in front.
     def shown = snapshot && SwapSnapshot.facing(snapshot, active)
 
@@ -73,6 +75,9 @@ module Restauro
       chosen.is_a?(Kitchen::BakingPan) ? chosen : input.baking_pan
     end
 
+    # The same dish by the book alone.   @return [Dishes::Answer]
+    def book_answer = @book_answer ||= solved_with(@book, @book.equal?(@services.facts) ? @services.memo : nil)
+
     # Keys of what the cupboard holds and no label speaks against.
     def at_hand = shelf.offered
     attr_reader :catalogue
@@ -85,6 +90,8 @@ module Restauro
     def two_pots = input.two_pots ? {two_pots: MeetingSnapshot.two_pots(answer, *input.two_pots, @catalogue)} : {}
     # Of all that is made, what is made without wheat.
     def share = input.two_pots&.then { |without, others| without.to_f / (without + others) } || 1.0
+    # What this kitchen showed, where it changed something.
+    def taught = TaughtSnapshot.of(self, @book, @services).then { |found| found ? {learnt: found} : {} }
     def linked = filling_link ? {linked: filling_link.to_h} : {}
 
     def work_out
@@ -118,8 +125,11 @@ module Restauro
       parts = Dishes::Partition.of(@recipe, @catalogue, family: input.family, given: input.given_parts)
       # A part that another recipe does not have was another recipe's.
       @dish = Dishes::Sized.of(parts, input.sizes.slice(*parts.parts.map(&:name)), @catalogue)
-      @answer = Dishes::Solver.call(@dish, SwapChoices.new(self, input, @services).to_dish(@dish), catalogue: @catalogue, memo: memo)
+      @answer = solved_with(@catalogue, memo)
+      @answer = @answer.in_oven(@learnt.factor("oven")) if @learnt&.tells?("oven")
     end
+
+    def solved_with(catalogue, memo) = Dishes::Solver.call(@dish, SwapChoices.new(self, input, @services).to_dish(@dish), catalogue: catalogue, memo: memo)
 
     # As much as uses a pack up. What a dish takes is nearly in proportion to its size: twice is close enough to a gram.
     def use_up(read, wish)

@@ -12,6 +12,7 @@ module Restauro
     autoload :KeptSwapRepository, File.join(__dir__, "repositories", "kept_swap_repository")
     autoload :MadeRepository, File.join(__dir__, "repositories", "made_repository")
     autoload :MealRepository, File.join(__dir__, "repositories", "meal_repository")
+    autoload :ObservationRepository, File.join(__dir__, "repositories", "observation_repository")
     autoload :PackRepository, File.join(__dir__, "repositories", "pack_repository")
 
     MIGRATIONS = File.join(__dir__, "migrations")

@@ -23,6 +23,7 @@ module Restauro
       required(:stir).filled(:string, included_in?: Families::Sauce::Options::STIRRING)
       optional(:becomes).maybe(:string, included_in?: Families::Sauce::Becomes::KEYS)
       optional(:happens).maybe(:string, max_size?: 1200)
+      optional(:book).maybe(:string, included_in?: %w[yes])
       optional(:look).maybe(:float, gteq?: 0, lteq?: 100)
       DoughInput::NUMBERS.each_key { |name| optional(name.to_sym).maybe(:float) }
       [*DoughInput::WORDS.keys, "frozen"].each { |name| optional(name.to_sym).maybe(:string, max_size?: 40) }

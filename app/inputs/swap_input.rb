@@ -4,7 +4,7 @@ module Restauro
   # The Swap form: strings in, checked choices out. What was typed is kept whatever is wrong with it.
   class SwapInput
     FIELDS = %w[recipe units family flour dust crumb rung piece oven oil tin school with grade spoons heat simmer altitude colour pour lid stir
-                happens becomes look eaters diets scale two corrections part parts kinds sizes title note].freeze + DoughInput::FIELDS +
+                happens becomes look book eaters diets scale two corrections part parts kinds sizes title note].freeze + DoughInput::FIELDS +
              CrustInput::FIELDS
     MOST_RECIPE = 400_000
     NUMBERS = (%w[spoons simmer altitude look] + DoughInput::NUMBERS.keys).freeze
@@ -14,7 +14,7 @@ module Restauro
                 "grade" => "keep", "spoons" => "2",
                 "heat" => "medium", "simmer" => "", "altitude" => "0", "colour" => "", "pour" => "", "lid" => "", "stir" => "still", "happens" => "",
                 "becomes" => "",
-                "look" => "", "eaters" => "", "diets" => "", "scale" => "1", "two" => "", "part" => "", "parts" => "{}", "kinds" => "{}",
+                "look" => "", "book" => "", "eaters" => "", "diets" => "", "scale" => "1", "two" => "", "part" => "", "parts" => "{}", "kinds" => "{}",
                 "sizes" => "{}",
                 "corrections" => "[]", "title" => "", "note" => "", **DoughInput::DEFAULTS, **CrustInput::DEFAULTS}.freeze
 
@@ -26,7 +26,7 @@ module Restauro
     attr_reader :state
 
     # What is chosen for one part, and kept for it while another is looked at.
-    OF_A_PART = (FIELDS - %w[recipe units family eaters diets scale two corrections part parts kinds sizes title note filling_from]).freeze
+    OF_A_PART = (FIELDS - %w[recipe units family eaters diets scale two corrections part parts kinds sizes title note filling_from book]).freeze
     MOST_PARTS = 40_000
 
     # @param params [Hash] string keys: a form, or a saved draft   @raise [InvalidInput]
@@ -55,6 +55,8 @@ module Restauro
     # A family that is known, whatever else is wrong with the form.
     def family_typed = Families::KEYS.include?(state["family"]) ? state["family"] : nil
 
+    # Whether the book's figures are to count, not what this kitchen showed.
+    def by_the_book? = state["book"] == "yes"
     def recipe_text = state["recipe"]
     def system = checked[:units]
     def title = state["title"].strip[0, 200]

@@ -42,11 +42,14 @@ module Restauro
       # How long, at a glance.
       def minutes_words
         bake = snapshot[:picture][:bake]
-        blind = bake[:prebake] && "#{bake[:prebake].round} min blind"
-        minutes = bake[:agreed] || bake[:bake]
+        blind = bake[:prebake] && "#{(bake[:prebake] * slower).round} min blind"
+        minutes = (bake[:agreed] || bake[:bake])&.*(slower)
         parts = [blind, minutes && "#{minutes.round} min#{" filled" if blind && filling}"].compact
-        "#{parts.join(", then ")} at #{bake[:oven]} °C." unless parts.empty?
+        "#{parts.join(", then ")} at #{bake[:oven]} °C#{" in your oven" if slower != 1}." unless parts.empty?
       end
+
+      # How many times as long this household's oven takes.
+      def slower = snapshot.dig(:learnt, :oven, :factor) || 1
 
       # Baker's percentages, wheat's and ours.
       def fat_words

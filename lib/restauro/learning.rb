@@ -4,6 +4,8 @@ module Restauro
   #
   #   Unknown(key, kind)   Trial(shares, log_ratio, error)   Posterior.of(trials) -> factor and 90 % band of each unknown
   module Learning
+    autoload :Kitchen, "restauro/learning/kitchen"
+    autoload :Lessons, "restauro/learning/lessons"
     autoload :Observations, "restauro/learning/observations"
     autoload :Posterior, "restauro/learning/posterior"
     autoload :Report, "restauro/learning/report"

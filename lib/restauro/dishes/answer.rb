@@ -21,6 +21,11 @@ module Restauro
         freeze
       end
 
+      # The same in an oven that takes so many times as long.   @param factor [Float]   @return [Answer]
+      def in_oven(factor)
+        dup.tap { |copy| copy.send(:bake_longer, factor) }.freeze
+      end
+
       def main = parts[dish.main]
       # Nothing of wheat was there to replace.
       def already_gluten_free? = parts.all?(&:untouched?) && dish.recipe.ingredients.none? { |line| gluten?(line) }
@@ -41,6 +46,16 @@ module Restauro
       end
 
       private
+
+      def bake_longer(factor)
+        @steps = steps.map do |step|
+          next step unless BAKES.include?(step.kind) && step.minutes
+
+          step.with(minutes: (2 * step.minutes * factor).round / 2.0)
+        end.freeze
+      end
+      BAKES = %w[bake prebake].freeze
+      private_constant :BAKES
 
       # The sauce that is baked between layers, with what its dish asks of it.
       def baked(pan)

@@ -37,6 +37,13 @@ module Restauro
       Ingredient.new(@row.merge(dried, "water_pct" => pct.to_s), say: @say, sources: @sources, power_share: power_share)
     end
 
+    # The same, as trials showed it: stronger or weaker, drier or thirstier.   @param power, drink [Float, nil] factors
+    # @param power_share [Float, nil] how far off its strength may still be
+    def learnt(power: nil, drink: nil, power_share: nil)
+      changed = {"thick_power" => (thick_power * power if power), "hold_g_per_g" => (hold_g_per_g * drink if drink)}.compact
+      Ingredient.new(@row.merge(changed.transform_values(&:to_s)), say: @say, sources: @sources, power_share: power_share || self.power_share)
+    end
+
     def say = @say || name
     def inspect = "#<#{self.class} #{key}>"
     def source(figure) = @sources.fetch(figure) { @sources.fetch(:default) }

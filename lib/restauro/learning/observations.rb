@@ -30,7 +30,6 @@ module Restauro
         raise InvalidInput, "an observation has a recipe, an oven or a hob; got #{one.keys.join(", ")[0, 60]}"
       end
 
-      # Each thickener bears as much of the blame as it gives of the thickness.
       def sauce(one)
         family = Families.fetch("sauce", @catalogue)
         recipe = @read.call(one["recipe"], one.dig("options", "units"))
@@ -44,11 +43,7 @@ module Restauro
       end
 
       def shares(prediction)
-        parts = prediction.cooking.formula.thickeners
-        powers = parts.to_h { |part| [part.ingredient.key, part.grams.value * part.ingredient.thick_power] }
-        total = powers.values.sum
-        powers.each_key { |key| @priors[key] ||= prior(key) }
-        powers.transform_values { |power| power / total }
+        Lessons.strengths(prediction).each_key { |key| @priors[key] ||= prior(key) }
       end
 
       def prior(key) = Constants.fetch(:learning, @catalogue.fetch(key).group == "blend" ? :prior_blend : :prior_strength)

@@ -112,7 +112,8 @@ module Restauro
 
       # What collides that is no pair, or no pair yet.
       def crowds(state)
-        @resources.crowds(state.latest).reject { |crowd| crowd.steps.length == 2 && @probes.any? }.first(PROBED).map { |crowd| orders(state, crowd).select { |way| better?(way) } }
+        found = @resources.crowds(state.latest).reject { |crowd| crowd.steps.length == 2 && @probes.any? }
+        found.first(PROBED).map { |crowd| orders(state, crowd).select { |way| better?(way) } }
       end
 
       def score(state, ways)
