@@ -52,7 +52,18 @@ module Restauro
     def fill(services)
       data.fetch("eaters").each { |eater| services.household.add_eater(name: eater["name"], diets: eater["diets"].to_a) }
       data.fetch("packs").each { |pack| services.packs.add(**pack_fields(pack, services)) }
-      data.fetch("notebook").each { |entry| services.kept_swaps.add(**fields(entry, services)) }
+      data.fetch("notebook").each { |entry| keep(entry, services) }
+    end
+
+    # An entry with its marks, and what it showed.
+    def keep(entry, services)
+      id = services.kept_swaps.add(**fields(entry, services))
+      entry["marks"].to_h.each { |who, mark| services.kept_swaps.mark(id, who, mark) }
+      at = services.clock.call - entry.fetch("days_ago") * DAY_S
+      entry["showed"].to_a.each do |seen|
+        data = {"shares" => seen.fetch("shares"), "log_ratio" => Math.log(seen.fetch("ratio")).round(5), "how" => seen.fetch("how")}
+        services.observations.add(data, words: seen.fetch("words"), kept_swap_id: id, at: at)
+      end
     end
 
     # Puts the demo in once, all or none.

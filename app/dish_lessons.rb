@@ -10,7 +10,8 @@ module Restauro
     # @param texture [String] key of how it came out   @param right [Boolean] whether it was called right
     # @return [Array<Array(Hash, String)>] data of Learning::Kitchen::Seen, and words
     def all(texture, right:)
-      [*bakes, *boils, *drink, root, *seen, *eaten(texture, right)].compact.select(&:first).map { |data, words| [data.merge("packs" => packs(data)), words] }
+      found = [*bakes, *boils, *drink, root, *seen, *eaten(texture, right)].compact.select(&:first)
+      found.map { |data, words| [data.merge("packs" => packs(data)), words] }
     end
 
     # A reading by itself, of the sauce on the page.   @param worked [SwapPage]   @param measured [Float] g/100 g
@@ -51,7 +52,9 @@ module Restauro
       return [] unless sauce?
 
       heat = worked.input.hob
-      timed("boil").map { |planned, took| [lessons.boil(heat, planned.minutes, took), "#{planned.minutes.round(1)} min to the boil on #{heat.tr("_", "-")} took #{took.round(1)}"] }
+      timed("boil").map do |planned, took|
+        [lessons.boil(heat, planned.minutes, took), "#{planned.minutes.round(1)} min to the boil on #{heat.tr("_", "-")} took #{took.round(1)}"]
+      end
     end
 
     # What went in by the scale and by feel, where a dough or a batter takes its liquid so.
@@ -91,8 +94,9 @@ module Restauro
       return [] unless sauce?
 
       grade = Families::Sauce::Grade.fetch(texture)
-      liked = right ? [[lessons.liking("sauce", grade.flour_equivalents, worked.swap.wheat.flour_equivalents.value), "right when it #{grade.does}"]] : []
-      [[lessons.sauce(grade.flour_equivalents, book, how: "eaten"), "at the table it #{grade.does}"], *liked]
+      wheat = worked.swap.wheat.flour_equivalents.value
+      found = [[lessons.sauce(grade.flour_equivalents, book, how: "eaten"), "at the table it #{grade.does}"]]
+      right ? [*found, [lessons.liking("sauce", grade.flour_equivalents, wheat), "right when it #{grade.does}"]] : found
     rescue InvalidInput
       []
     end

@@ -6,6 +6,8 @@ module Restauro
     MOST_BYTES = 1_500_000
     # A photo of the dish goes with the end of it.
     MOST_WITH_PHOTO = 13_000_000
+    # All of a household at once; more goes by bin/import.
+    MOST_ARCHIVE = 60_000_000
     MOST_QUERY_BYTES = 10_000
     PHOTO = %r{\A/dishes/\d+/finish\z}
 
@@ -17,7 +19,7 @@ module Restauro
       return PlainPage.of(400, "That address cannot be read: it holds bytes that are no letters. Follow a link, or go back.") unless letters?(env)
       return PlainPage.of(414, "That address is too long: go back, and send what was typed with the page's own button.") if long?(env)
 
-      most = PHOTO.match?(env["PATH_INFO"].to_s) ? MOST_WITH_PHOTO : MOST_BYTES
+      most = most_for(env["PATH_INFO"].to_s)
       return PlainPage.of(413, too_large(most)) if env["CONTENT_LENGTH"].to_i > most
       return PlainPage.of(411, "The size of what is sent must be told.") if env["HTTP_TRANSFER_ENCODING"].to_s.downcase.include?("chunked")
 
@@ -25,6 +27,12 @@ module Restauro
     end
 
     private
+
+    def most_for(path)
+      return MOST_WITH_PHOTO if PHOTO.match?(path)
+
+      path == "/all" ? MOST_ARCHIVE : MOST_BYTES
+    end
 
     def letters?(env)
       path = Rack::Utils.unescape_path(env["PATH_INFO"].to_s).dup.force_encoding(Encoding::UTF_8)

@@ -67,7 +67,7 @@ module Restauro
         config.workers 0
         config.environment "production"
         # Also of a body that comes in chunks, whose size is told to nobody before.
-        config.http_content_length_limit RequestLimits::MOST_WITH_PHOTO
+        config.http_content_length_limit RequestLimits::MOST_ARCHIVE
         config.app app
         config.quiet
       end

@@ -1,6 +1,7 @@
 module Restauro
   # What the pages are given: the facts, the cook's records, the clock. Made once in server.rb, or by a test.
-  Services = Struct.new(:facts, :readers, :drafts, :kept_swaps, :packs, :household, :cooks, :dishes, :meals, :made, :observations, :counter, :recorder,
+  Services = Struct.new(:facts, :database, :readers, :drafts, :kept_swaps, :packs, :household, :cooks, :dishes, :meals, :made,
+                        :observations, :counter, :recorder,
                         :label_reader, :clock, :data_version, :passcode, :address, :memo, keyword_init: true) do
     # @param address [String, nil] where a phone in the house finds the pages
     def initialize(facts:, clock:, passcode: nil, address: nil, **records)
@@ -31,7 +32,7 @@ module Restauro
       facts = Catalogue.load
       packs = Database::PackRepository.new(database, catalogue: facts, clock: clock)
       dishes = Database::DishRepository.new(database, clock: clock)
-      new(facts: facts, clock: clock, passcode: passcode, address: address,
+      new(facts: facts, database: database, clock: clock, passcode: passcode, address: address,
           drafts: Database::DraftRepository.new(database, clock: clock), packs: packs,
           household: Database::HouseholdRepository.new(database), cooks: Database::CookRepository.new(database, packs: packs, clock: clock),
           kept_swaps: Database::KeptSwapRepository.new(database, clock: clock, digest: EntryDigest), dishes: dishes,

@@ -91,7 +91,7 @@ module Restauro
     # Of all that is made, what is made without wheat.
     def share = input.two_pots&.then { |without, others| without.to_f / (without + others) } || 1.0
     # What this kitchen showed, where it changed something.
-    def taught = TaughtSnapshot.of(self, @book, @services).then { |found| found ? {learnt: found} : {} }
+    def taught = TaughtSnapshot.of(self).then { |found| found ? {learnt: found} : {} }
     def linked = filling_link ? {linked: filling_link.to_h} : {}
 
     def work_out
@@ -103,7 +103,7 @@ module Restauro
       Dishes::Refusal.check!(read, @catalogue) unless input.family
       read = filling_link.into(read, @catalogue, @services) if filling_link
       solve(read, wish.factor(read) * share)
-      use_up(read, wish) if wish.use_up
+      UseUp.new(wish, shelf).call { |factor| solve(read, factor).then { answer } } if wish.use_up
     rescue Families::Undecided => e
       @error = "This could be #{e.candidates[0..-2].join(", ")} or #{e.candidates.last}: say which under “This is”."
     rescue InvalidInput => e
@@ -129,27 +129,12 @@ module Restauro
       @answer = @answer.in_oven(@learnt.factor("oven")) if @learnt&.tells?("oven")
     end
 
-    def solved_with(catalogue, memo) = Dishes::Solver.call(@dish, SwapChoices.new(self, input, @services).to_dish(@dish), catalogue: catalogue, memo: memo)
-
-    # As much as uses a pack up. What a dish takes is nearly in proportion to its size: twice is close enough to a gram.
-    def use_up(read, wish)
-      factor = 1.0
-      2.times { solve(read, factor *= left_of(wish) / taken_of(wish)) }
+    def solved_with(catalogue, memo)
+      Dishes::Solver.call(@dish, SwapChoices.new(self, input, @services).to_dish(@dish), catalogue: catalogue, memo: memo)
     end
 
     # With a flour of the cook's own in the cupboard every answer is worked out anew.
     def memo = @catalogue.equal?(@services.facts) ? @services.memo : nil
-
-    def left_of(wish)
-      grams = shelf.grams_left(wish.ingredient_named(wish.use_up))
-      grams.positive? ? grams : raise(InvalidInput, "there is no #{wish.use_up} in the cupboard to use up")
-    end
-
-    def taken_of(wish)
-      key = wish.ingredient_named(wish.use_up)
-      lines = answer.lines.select { |line| line.ingredient == key && line.counted? }
-      lines.any? ? lines.sum { |line| line.grams.value } : raise(InvalidInput, "this dish takes no #{wish.use_up}: choose it as the thickener first")
-    end
 
     def touched?(eater) = eater.diets.any? && Diets::Exclusion.of(eater.diets, @catalogue).held_in(recipe_lines, @catalogue).any?
     # Flour is replaced whoever eats; what else holds gluten or an allergen is what a rule is about.

@@ -8,6 +8,7 @@ module Restauro
   # Papers to print. Their library is loaded when the first is asked for.
   module Documents
     autoload :Card, File.join(__dir__, "documents", "card")
+    autoload :FridgeCard, File.join(__dir__, "documents", "fridge_card")
     autoload :JarLabels, File.join(__dir__, "documents", "jar_labels")
     autoload :MealSheet, File.join(__dir__, "documents", "meal_sheet")
     autoload :PlateSheet, File.join(__dir__, "documents", "plate_sheet")
@@ -50,7 +51,7 @@ module Restauro
     end
 
     helpers ViewHelpers, PickHelpers
-    register FrontRoutes, TableRoutes, MealRoutes, CardRoutes, DishRoutes, CounterRoutes, SwapRoutes, SauceRoutes, NotebookRoutes,
+    register FrontRoutes, TableRoutes, MealRoutes, CardRoutes, DishRoutes, CounterRoutes, SwapRoutes, SauceRoutes, LearntRoutes, NotebookRoutes,
              CupboardRoutes, MadeRoutes, LabelRoutes, MeasureRoutes, BlendRoutes
 
     before do

@@ -14,7 +14,8 @@ module Restauro
                 "grade" => "keep", "spoons" => "2",
                 "heat" => "medium", "simmer" => "", "altitude" => "0", "colour" => "", "pour" => "", "lid" => "", "stir" => "still", "happens" => "",
                 "becomes" => "",
-                "look" => "", "book" => "", "eaters" => "", "diets" => "", "scale" => "1", "two" => "", "part" => "", "parts" => "{}", "kinds" => "{}",
+                "look" => "", "book" => "",
+                "eaters" => "", "diets" => "", "scale" => "1", "two" => "", "part" => "", "parts" => "{}", "kinds" => "{}",
                 "sizes" => "{}",
                 "corrections" => "[]", "title" => "", "note" => "", **DoughInput::DEFAULTS, **CrustInput::DEFAULTS}.freeze
 

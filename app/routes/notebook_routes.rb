@@ -18,7 +18,8 @@ module Restauro
         kept = fetch_kept
         view = Presenters.view(SwapSnapshot.from_json(kept.snapshot), pull: false, format: format_of)
         page :kept, room: "Notebook", title: kept.title, kept: kept, view: view, older: kept.data_version != services.data_version,
-                    cooks: services.cooks.of(kept.id), eaters: services.household.eaters, photo: services.dishes.photographed(kept.id)
+                    cooks: services.cooks.of(kept.id), tries: tries_of(kept), eaters: services.household.eaters,
+                    photo: services.dishes.photographed(kept.id)
       end
 
       web.post("/notebook/:id") do
@@ -75,6 +76,12 @@ module Restauro
     module Helpers
       INPUTS = %w[recipe units corrections].freeze
       CHOICES = (SwapInput::FIELDS - [*INPUTS, "title", "note", "look"]).freeze
+
+      # Entries of the same dish, by the beginning of its name: "Gravy", "Gravy, second try".   @return [Array<Database::KeptSwap>] oldest first
+      def tries_of(kept)
+        found = services.kept_swaps.named(kept.title[/\A[^,:(]+/].strip)
+        found.length > 1 ? found : []
+      end
 
       def entry_id
         id = params["id"].to_s

@@ -73,6 +73,8 @@ module Restauro
         Physics::Pan.watts(fields["heat"])
         watts = pan.measured_watts(water_g: numbers["water"], from: numbers["from"], to: numbers["to"], seconds: numbers["seconds"])
         services.household.measured(fields["heat"], watts, pan_cm: numbers["pan_cm"].clamp(10, 45))
+        services.observations.add(Learning::Lessons.hob(fields["heat"], watts),
+                                  words: "#{fields["heat"].tr("_", "-")} gives #{watts.round} W, by half a litre of water")
         redirect to("/stove"), 303
       rescue InvalidInput => e
         status 422

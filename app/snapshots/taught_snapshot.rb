@@ -4,7 +4,7 @@ module Restauro
     module_function
 
     # @param worked [SwapPage] answered   @return [Hash, nil] nil where nothing was changed
-    def of(worked, _book, _services)
+    def of(worked)
       learnt = worked.learnt
       return unless learnt&.any? && worked.answer
 
@@ -14,7 +14,8 @@ module Restauro
 
     # Thickeners and flours that take another weight than the book's.
     def lines(worked, learnt)
-      told = worked.answer.lines.select { |line| line.ingredient && line.grams && [line.ingredient, "drink #{line.ingredient}"].any? { |key| learnt.tells?(key) } }
+      told = worked.answer.lines.select { |line| line.ingredient && line.grams && [line.ingredient,
+          "drink #{line.ingredient}"].any? { |key| learnt.tells?(key) } }
       return [] if told.empty?
 
       book = worked.book_answer.lines.group_by(&:ingredient).transform_values { |same| same.sum { |line| line.grams&.value.to_f } }
@@ -22,7 +23,8 @@ module Restauro
         before = book[line.ingredient] or next
         next if (line.grams.value - before).abs < 0.02 * before
 
-        {name: worked.catalogue.fetch(line.ingredient).say, ours: line.grams.value.round(1), book: before.round(1), trials: trials(learnt, line.ingredient)}
+        {name: worked.catalogue.fetch(line.ingredient).say, ours: line.grams.value.round(1), book: before.round(1), trials: trials(learnt,
+            line.ingredient)}
       end
     end
 
@@ -39,7 +41,8 @@ module Restauro
       return unless worked.swap && worked.family.grades.any? && learnt.tells?("liking sauce") && worked.input.state["grade"] == "keep"
 
       right = Families::Sauce::Grade.of(worked.swap.target * learnt.liking("sauce"))
-      right.key == worked.swap.grade.key || right.key == "runny" ? nil : {grade: right.key, does: right.does, trials: learnt.beliefs["liking sauce"].trials}
+      right.key == worked.swap.grade.key || right.key == "runny" ? nil : {grade: right.key, does: right.does,
+                                                                          trials: learnt.beliefs["liking sauce"].trials}
     end
   end
 end

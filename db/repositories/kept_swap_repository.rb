@@ -2,7 +2,8 @@ module Restauro
   module Database
     # A kept swap as it is read back. inputs, choices, snapshot: Hash with string keys. marks Hash of eater => mark. words and line: what it is
     # found by and how it stands in the list.
-    KeptSwap = Struct.new(:id, :family, :title, :note, :inputs, :choices, :data_version, :snapshot, :words, :line, :marks, :favourite, :deleted_at,
+    KeptSwap = Struct.new(:id, :family, :title, :note, :inputs, :choices, :data_version, :snapshot, :words, :line, :marks, :favourite,
+                          :deleted_at, :uid,
                           :created_at, :updated_at, keyword_init: true) do
       def initialize(**)
         super
@@ -38,6 +39,12 @@ module Restauro
       def page(find = Find.new, number: 1)
         rows = ordered(find.in(@rows)).select(*LISTED).limit(A_PAGE + 1).offset(A_PAGE * (number - 1)).all
         [rows.first(A_PAGE).map { |row| kept(row) }, rows.length > A_PAGE]
+      end
+
+      # Whose name begins so.   @return [Array<KeptSwap>] oldest first
+      def named(start)
+        @rows.where(Sequel.ilike(:title, "#{@database.dataset.escape_like(start)}%")).select(*LISTED).order(:created_at, :id).limit(A_PAGE)
+             .map { |row| kept(row) }
       end
 
       # @raise [NotFound]

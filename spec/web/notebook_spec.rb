@@ -71,6 +71,6 @@ RSpec.describe "The Notebook pages" do
     titles = WebHelpers::SERVICES.kept_swaps.list.map(&:title)
     expect([titles.length, titles.uniq.length]).to eq [Restauro::Demo.data["notebook"].length] * 2
     visit("/notebook?q=thin+as+soup")
-    expect(text_of(".entry-name")).to eq ["Onion and cider-vinegar gravy"]
+    expect(text_of(".entry-title")).to eq ["Onion and cider-vinegar gravy"]
   end
 end

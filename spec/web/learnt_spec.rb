@@ -1,0 +1,131 @@
+RSpec.describe "What was learnt", :web do
+  live = {"HTTP_X_RESTAURO_LIVE" => "1"}
+  home = -> { WebHelpers::SERVICES }
+  sauce = {recipe: "Caraway cream\n40 g flour\n40 g butter\n500 ml milk", school: "roux", with: "corn_starch"}.freeze
+  stronger = ->(count = 3) { count.times { home.call.observations.add({"shares" => {"corn_starch" => 1.0}, "log_ratio" => 0.2, "how" => "plate_test"}, words: "the rings read 60 mm") } }
+
+  it "is used by the next swap, says the book's beside it, and lets the book's be had" do
+    send_form("/swap", swap_fields(**sauce), live)
+    book = text_of(".big").first[/\d+/].to_i
+    stronger.call
+    send_form("/swap", swap_fields(**sauce), live)
+    ours = text_of(".big").first[/\d+/].to_i
+    expect([ours, text_of(".taught").first]).to match([be < book, /With what your maize starch showed in 3 trials: #{ours} g\. The book says #{book} g/])
+    send_form("/swap", swap_fields(**sauce).merge("pick" => "book=yes"), live)
+    expect([text_of(".big").first[/\d+/].to_i, text_of(".taught").first]).to match([book, /By the book alone/])
+  end
+
+  it "stands flour by flour with its trials, asks for the next look, and forgets one" do
+    stronger.call
+    visit("/learnt")
+    expect([text_of(".learnt-list h2").first, text_of(".learnt-list p").first, page.css(".belief").length]).to match([/Maize starch, its strength/, /more than the book says, from 3 trials/, 1])
+    expect(text_of(".how").first).to match(/rings of a plate test once: two minutes/)
+    row = home.call.observations.list.first
+    send_form("/learnt/#{row.id}/forget")
+    visit("/learnt").then { expect(text_of(".learnt-list p").first).to match(/from 2 trials/) }
+  end
+
+  it "a reading on the rescue page is written down" do
+    send_form("/swap", swap_fields(**sauce))
+    send_form("/rescue/observed", {"plate_mm" => "55"})
+    visit("/learnt")
+    expect([text_of(".said").first, text_of(".trials li").first]).to match([/Written down/, /Caraway cream: the rings read 55 mm/])
+    send_form("/rescue/observed", {"plate_mm" => ""})
+    expect(last_response.status).to eq 422
+  end
+
+  it "a ring that is measured counts" do
+    send_form("/stove", {"heat" => "medium", "pan_cm" => "20", "water" => "500", "from" => "18", "to" => "60", "seconds" => "200"})
+    visit("/learnt").then { expect(text_of(".learnt-list h2")).to include("The ring on medium") }
+  end
+
+  describe "from a dish that was cooked" do
+    def finish(texture, verdict)
+      send_form("/swap", swap_fields(recipe: "Caraway cream\n40 g flour\n40 g butter\n500 ml milk", school: "roux", with: "corn_starch"))
+      send_form("/dishes")
+      id = Integer(last_response.headers["location"][%r{/dishes/(\d+)/}, 1])
+      send_form("/dishes/#{id}/finish", {"verdict" => verdict, "texture" => texture})
+      Integer(last_response.headers["location"][%r{/notebook/(\d+)}, 1])
+    end
+
+    it "how it was at the table teaches, marks its entry, and goes with it" do
+      id = finish("very_thick", "wrong")
+      expect(home.call.kept_swaps.fetch(id).marks).to eq("all" => "no")
+      expect(home.call.learnt.factor("corn_starch")).to be > 1
+      visit("/notebook/#{id}").then { expect(text_of(".made-panel").first).to match(/It taught: at the table it/) }
+      send_form("/notebook/#{id}/delete")
+      expect(home.call.learnt.any?).to be false
+      send_form("/notebook/#{id}/bring-back")
+      expect(home.call.learnt.factor("corn_starch")).to be > 1
+    end
+
+    it "what is called right, thicker than wheat's, is offered" do
+      3.times { finish("very_thick", "right") }
+      send_form("/swap", swap_fields(recipe: "Pale cream\n20 g flour\n20 g butter\n500 ml milk", school: "roux", with: "corn_starch"), {"HTTP_X_RESTAURO_LIVE" => "1"})
+      expect(text_of(".taught").first.to_s).to match(/What was called right here/)
+    end
+
+    it "two tries stand side by side, and one is made again with its reason" do
+      one, other = finish("thick", "nearly"), finish("medium", "right")
+      visit("/notebook/#{one}").then { expect(text_of(".timeline li").length).to eq 2 }
+      visit("/notebook/#{one}/beside/#{other}")
+      expect([text_of(".beside p").last, text_of(".beside-table tr").join]).to match([/The first: .*nearly.* The second: .*right/, /maize starch/])
+      send_form("/notebook/#{one}/again", {"because" => "thinner: it stood by itself"})
+      visit("/swap").then { expect([text_of("textarea[name=note]").first, page.at_css("input[name=kept_id]")["value"]]).to match([/Made again, changed: thinner/, ""]) }
+    end
+  end
+
+  it "prints the card for the fridge door, ours marked" do
+    stronger.call
+    rows = Restauro::Documents::FridgeCard.new(home.call.learnt, home.call.facts).rows
+    book = Restauro::Documents::FridgeCard.new(Restauro::Learning::Kitchen.new([], home.call.facts), home.call.facts).rows
+    maize = ->(all) { all.find { |name, *| name == "maize starch" } }
+    expect([maize[rows].last, maize[rows][1][/[\d.]+ g/].to_f, maize[book].last]).to match([true, be < maize[book][1][/[\d.]+ g/].to_f, false])
+    expect(visit("/fridge-card.pdf").body[0, 4]).to eq "%PDF"
+  end
+
+  describe "taken along and brought back" do
+    def archive = visit("/all.tar.gz").body
+    def bring(bytes) = send_form("/all", {"file" => Rack::Test::UploadedFile.new(StringIO.new(bytes), "application/gzip", true, original_filename: "all.tar.gz")})
+    def counts = [services.kept_swaps.list.length, services.packs.list.length, services.household.eaters.length, services.observations.list.length]
+    def services = WebHelpers::SERVICES
+    def empty = %i[kept_swaps packs eaters observations made_ahead preferences kitchens].each { |table| TestDatabase.connection[table].delete }
+
+    before do
+      services.household.add_eater(name: "Wanda", diets: ["egg"])
+      services.packs.add(key: "corn_starch", grams_left: 100, grams_full: 400, label_text: "Maize, \"pure\"\nstarch")
+      send_form("/notebook", swap_fields(recipe: "Gravy\n30 g flour\n30 g butter\n500 ml stock", title: "Gravy, ours", note: "held").merge("keep" => "new"))
+      @id = services.kept_swaps.list.first.id
+      services.kept_swaps.mark(@id, "Wanda", "right")
+      services.observations.add({"shares" => {"corn_starch" => 1.0}, "log_ratio" => 0.2, "how" => "spoon"}, words: "seen", kept_swap_id: @id)
+    end
+
+    it "whole into an empty home, and nothing twice into a used one" do
+      bytes, before = archive, counts
+      bring(bytes)
+      expect([last_response.status, counts]).to eq [303, before]
+      kept = services.kept_swaps.fetch(@id)
+      empty
+      bring(bytes)
+      again = services.kept_swaps.list.first
+      expect([counts, again.title, again.note, again.marks, again.created_at, again.snapshot]).to eq [before, "Gravy, ours", "held", {"Wanda" => "right"}, kept.created_at, kept.snapshot]
+      expect(services.packs.list.first.label_text).to eq "Maize, \"pure\"\nstarch"
+      expect(services.learnt.factor("corn_starch")).to be > 1
+    end
+
+    it "half an archive, a damaged one, and one of a later version change nothing" do
+      bytes = archive
+      empty
+      later = Restauro::Archive::Tar.pack({}, made_at: Time.now).then { |packed| Zlib.gunzip(packed).sub('"version": 1', '"version": 9').then { |tar| Zlib.gzip(tar) } }
+      files = Restauro::Archive::Tar.unpack(bytes)
+      swapped = Zlib.gzip(Zlib.gunzip(bytes).sub("Gravy, ours", "Gravy, mine"))
+      [bytes[0, bytes.bytesize / 2], swapped, later, "no archive"].each do |bad|
+        bring(bad)
+        expect([last_response.status, counts]).to eq([422, [0, 0, 0, 0]]), text_of("main").first
+      end
+      expect(files.keys).to include("household.json", "cupboard.csv", "notebook/00001.json", "observations.csv")
+    end
+
+    it("an entry reads as a schema.org Recipe") { expect(JSON.parse(Restauro::Archive::Tar.unpack(archive)["notebook/00001.json"])).to include("@type" => "Recipe", "name" => /Gravy/) }
+  end
+end
