@@ -10,7 +10,7 @@ module Restauro
     # @param texture [String] key of how it came out   @param right [Boolean] whether it was called right
     # @return [Array<Array(Hash, String)>] data of Learning::Kitchen::Seen, and words
     def all(texture, right:)
-      found = [*bakes, *boils, *drink, root, *seen, *eaten(texture, right)].compact.select(&:first)
+      found = [*bakes, *boils, *drink, *pieces, root, *seen, *eaten(texture, right)].compact.select(&:first)
       found.map { |data, words| [data.merge("packs" => packs(data)), words] }
     end
 
@@ -65,9 +65,17 @@ module Restauro
       grams = @page.dish.weighed[item.id]
       return [] if grams.nil? || (grams - item.grams).abs < 0.5
 
-      flours = worked.swap.flours.to_h { |line| [@services.facts.find_key(line.ingredient), line.grams.value] }.reject { |flour, _| flour.nil? }
       [[lessons.drink(flours, item.grams, grams), "#{grams.round} g #{item.name} went in, #{item.grams.round} were planned"]]
     end
+
+    # What a test piece said of the bowl.
+    def pieces
+      return [] unless worked.swap.respond_to?(:flours)
+
+      @page.dish.seen.select { |one| one["drink"] }.map { |one| [lessons.drink(flours, 1.0, one["drink"]), "a test piece: #{one["words"]}"] }
+    end
+
+    def flours = worked.swap.flours.to_h { |line| [@services.facts.find_key(line.ingredient), line.grams.value] }.reject { |flour, _| flour.nil? }
 
     # Both weights of the root.
     def root

@@ -14,13 +14,29 @@ module Restauro
 
       trouble = found.trouble
       moves = (found.result&.moves || found.moves).map(&:text)
-      words = trouble ? trouble.sees : "the spoon #{Families::Sauce::Grade.fetch(@fields["seen"]).does}"
-      measured = found.seen_e ? {"e" => found.seen_e.round(3), "how" => found.input.plate_mm ? "plate_test" : "spoon"} : {}
+      words = trouble ? trouble.sees : sauce_words(found)
+      measured = found.seen_e ? {"e" => found.seen_e.round(3), "how" => found.input.plate_mm ? "plate_test" : "spoon"} : test_piece(found)
       [["saw", {**measured, "words" => words, "do" => [trouble&.do, *moves].compact, "caution" => trouble&.caution,
                 "right" => trouble.nil? && moves.empty?}], *later(found.result)]
     end
 
     private
+
+    def sauce_words(found)
+      found.input.plate_mm ? "the rings read #{found.input.plate_mm.round} mm" : "the spoon #{Families::Sauce::Grade.fetch(found.input.seen).does}"
+    end
+
+    # What one piece says of all the bowl: how much more, or less, its flours drink than was reckoned.
+    def test_piece(found)
+      move = found.moves.find { |one| %w[wetter drier thicken dilute].include?(one.kind) && one.grams.to_f.positive? }
+      return {} unless move && found.swap.respond_to?(:flours)
+
+      drinks = %w[wetter dilute].include?(move.kind) ? more_liquid(found.swap, move.grams) : more_flour(found.swap, move.grams)
+      drinks ? {"drink" => drinks.round(4)} : {}
+    end
+
+    def more_liquid(swap, grams) = swap.liquid&.grams&.value&.then { |liquid| (liquid + grams) / liquid }
+    def more_flour(swap, grams) = swap.flours.sum { |line| line.grams.value }.then { |flour| flour.positive? ? flour / (flour + grams) : nil }
 
     # What mending a sauce takes is added to this step, and moves all that comes after it.
     def later(result)

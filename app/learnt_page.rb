@@ -38,7 +38,7 @@ module Restauro
     def rows = @rows ||= @services.observations.list.reverse
     def entry(key)
       belief = @learnt.beliefs.fetch(key)
-      Entry.new(key: key, name: name(key), said: said(key, belief.factor), belief: belief, before: before(key),
+      Entry.new(key: key, name: name(key), said: said(key, belief.factor), belief: belief, before: @learnt.doubt(key),
                 trials: rows.select { |row| row.data["shares"].key?(key) })
     end
 
@@ -61,12 +61,6 @@ module Restauro
       return near if (factor - 1).abs < Learning::Kitchen::NEAR
 
       format(factor > 1 ? more : less, (100 * (factor - 1)).abs.round)
-    end
-
-    def before(key)
-      name = {"oven" => :prior_oven, "hob" => :prior_hob, "drink" => :prior_drink, "water" => :prior_water, "liking" => :prior_liking}
-             .fetch(key.split(" ", 2).first) { :prior_strength }
-      Math.exp(Constants.fetch(:learning, :band_90) * Constants.fetch(:learning, name)) - 1
     end
   end
 end

@@ -14,7 +14,7 @@ module Restauro
       def to_s
         Svg.tag("svg", [axis, band(18, 1 / (1 + @before), 1 + @before, 1.0, "book"), band(46, @belief.low, @belief.high, @belief.factor,
             "ours")].join,
-                viewBox: "0 0 440 84", class: "belief", role: "img", aria_label: words)
+                viewBox: "0 0 470 84", class: "belief", role: "img", aria_label: words)
       end
 
       private
@@ -27,7 +27,7 @@ module Restauro
       def x(factor) = LEFT + (RIGHT - LEFT) * ((Math.log(factor) / MOST).clamp(-1.0, 1.0) + 1) / 2
 
       def axis
-        {0.5 => "half", 0.75 => "¾", 1.0 => "as the book", 1.33 => "⅓ more", 2.0 => "twice"}.map do |factor, name|
+        {0.5 => "half", 0.75 => "¾", 1.0 => "book", 1.33 => "⅓ more", 2.0 => "twice"}.map do |factor, name|
           Svg.tag("line", x1: x(factor), x2: x(factor), y1: 6, y2: 62, class: factor == 1.0 ? "belief-book" : "grid") +
             Svg.text(name, x: x(factor), y: 80, class: "tick", text_anchor: "middle")
         end.join

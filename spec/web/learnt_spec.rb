@@ -129,3 +129,35 @@ RSpec.describe "What was learnt", :web do
     it("an entry reads as a schema.org Recipe") { expect(JSON.parse(Restauro::Archive::Tar.unpack(archive)["notebook/00001.json"])).to include("@type" => "Recipe", "name" => /Gravy/) }
   end
 end
+
+RSpec.describe "A test piece counts", :web do
+  live = {"HTTP_X_RESTAURO_LIVE" => "1"}
+
+  # Takes a dish to the stove, sees something, finishes it.   @return [Array<String>] what it taught
+  def cooked(recipe, doing, **fields)
+    send_form("/swap", swap_fields(recipe: recipe))
+    send_form("/dishes")
+    id = Integer(last_response.headers["location"][%r{/dishes/(\d+)/}, 1])
+    dishes = WebHelpers::SERVICES.dishes
+    version = -> { dishes.state(dishes.fetch(id)).version.to_s }
+    step = dishes.state(dishes.fetch(id)).steps.index { |one| %w[boil simmer].include?(one.kind) }
+    send_form("/dishes/#{id}/do", {"room" => "cook", "version" => version.call, "do" => "step:#{step}"}, {"HTTP_X_RESTAURO_LIVE" => "1"})
+    send_form("/dishes/#{id}/do", {"room" => "cook", "version" => version.call, "do" => doing, **fields.transform_keys(&:to_s)}, {"HTTP_X_RESTAURO_LIVE" => "1"})
+    @advice = text_of(".advice-now").first
+    send_form("/dishes/#{id}/finish", {"verdict" => "nearly", "texture" => @texture})
+    WebHelpers::SERVICES.observations.of(last_response.headers["location"][%r{/notebook/(\d+)}, 1].to_i)
+  end
+
+  it "the rings read in the middle of the work mend the pan, and teach" do
+    @texture = "medium"
+    taught = cooked("Cream\n40 g flour\n40 g butter\n500 ml milk", "saw", plate_mm: "95")
+    expect([@advice, taught]).to match([/\d+ g/, include("the rings read 95 mm")])
+  end
+
+  it "one dumpling that falls apart mends the bowl, and teaches what the flours drink" do
+    @texture = Restauro::Families.fetch("gnocchi", WebHelpers::SERVICES.facts).textures.keys.first
+    taught = cooked("Chive gnocchi\n900 g potatoes\n210 g flour\n1 egg", "saw:trouble=falls_apart")
+    expect(@advice).to match(/\d+ g/)
+    expect(taught.join).to match(/a test piece/)
+  end
+end

@@ -56,6 +56,9 @@ module Restauro
       # How thick this household likes its sauces, beside what the recipes had.   @return [Float] factor
       def liking(family) = factor("liking #{family}")
 
+      # How far off the book's figure may be, before anything is seen.   @return [Float] share, of nine in ten
+      def doubt(key) = Math.exp(Constants.fetch(:learning, :band_90) * prior(key)) - 1
+
       # The one look that would take most of the doubt away, of what these ingredients are.   @param keys [Array<String>] unknowns in question
       # @return [Array(String, Float), nil] the unknown, and the share to which it would be known
       def next_look(keys = beliefs.keys)

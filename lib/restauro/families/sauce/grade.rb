@@ -26,7 +26,7 @@ module Restauro
         Grade.new(key: "thin", flour_equivalents: figure[:grade_thin], upper: figure[:edge_thin], does: "runs off, leaves a veil"),
         Grade.new(key: "medium", flour_equivalents: figure[:grade_medium], upper: figure[:edge_medium], does: "coats the spoon"),
         Grade.new(key: "thick", flour_equivalents: figure[:grade_thick], upper: figure[:edge_thick], does: "a drawn line stays"),
-        Grade.new(key: "very_thick", flour_equivalents: figure[:grade_very_thick], upper: nil, does: "mounds and cuts clean")
+        Grade.new(key: "very_thick", flour_equivalents: figure[:grade_very_thick], upper: nil, does: "keeps its shape, cuts clean")
       ].freeze
     end
   end
