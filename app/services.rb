@@ -1,7 +1,7 @@
 module Restauro
   # What the pages are given: the facts, the cook's records, the clock. Made once in server.rb, or by a test.
   Services = Struct.new(:facts, :database, :readers, :drafts, :kept_swaps, :packs, :household, :cooks, :dishes, :meals, :made,
-                        :observations, :counter, :recorder,
+                        :observations, :practices, :counter, :recorder,
                         :label_reader, :clock, :data_version, :passcode, :address, :memo, keyword_init: true) do
     # @param address [String, nil] where a phone in the house finds the pages
     def initialize(facts:, clock:, passcode: nil, address: nil, **records)
@@ -38,7 +38,8 @@ module Restauro
           kept_swaps: Database::KeptSwapRepository.new(database, clock: clock, digest: EntryDigest), dishes: dishes,
           meals: Database::MealRepository.new(database, clock: clock),
           made: Database::MadeRepository.new(database, clock: clock),
-          observations: Database::ObservationRepository.new(database, clock: clock), counter: counter,
+          observations: Database::ObservationRepository.new(database, clock: clock),
+          practices: Database::PracticeRepository.new(database, clock: clock), counter: counter,
           recorder: ProbeRecorder.new(dishes, counter.probe, clock: clock))
     end
   end

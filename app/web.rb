@@ -51,7 +51,8 @@ module Restauro
     end
 
     helpers ViewHelpers, PickHelpers
-    register FrontRoutes, TableRoutes, MealRoutes, CardRoutes, DishRoutes, CounterRoutes, SwapRoutes, SauceRoutes, LearntRoutes, NotebookRoutes,
+    register FrontRoutes, TableRoutes, MealRoutes, PracticeRoutes, CardRoutes, DishRoutes, CounterRoutes, SwapRoutes,
+             SauceRoutes, LearntRoutes, NotebookRoutes,
              CupboardRoutes, MadeRoutes, LabelRoutes, MeasureRoutes, BlendRoutes
 
     before do

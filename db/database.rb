@@ -15,6 +15,8 @@ module Restauro
     autoload :ObservationRepository, File.join(__dir__, "repositories", "observation_repository")
     autoload :PackRepository, File.join(__dir__, "repositories", "pack_repository")
 
+    autoload :PracticeRepository, File.join(__dir__, "repositories", "practice_repository")
+
     MIGRATIONS = File.join(__dir__, "migrations")
 
     module_function

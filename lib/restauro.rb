@@ -42,6 +42,7 @@ module Restauro
   autoload :Lift, "restauro/lift"
   autoload :Making, "restauro/making"
   autoload :Planning, "restauro/planning"
+  autoload :Practice, "restauro/practice"
   autoload :Measure, "restauro/quantities/measure"
   autoload :Names, "restauro/ingredients/names"
   autoload :Numbers, "restauro/quantities/numbers"

@@ -14,6 +14,7 @@ module Restauro
         redirect to("/swap"), 303
       end
 
+      web.get("/more") { page :more, room: "More", title: "More" }
       web.get("/spoon") { page :spoon, room: "Swap", title: "Instead of one spoon of flour", spoon: SpoonPage.new(params["line"], services) }
 
       web.post("/demo/clear") do

@@ -11,6 +11,7 @@ import { Awake } from "./elements/awake.js";
 import { DishTab } from "./elements/dish-tab.js";
 import { FrontDoor } from "./elements/front-door.js";
 import { Voice } from "./elements/voice.js";
+import { PracticeTime } from "./elements/practice.js";
 import { LaneDrag } from "./elements/lane-drag.js";
 import { Keys } from "./elements/keys.js";
 
@@ -19,6 +20,7 @@ document.querySelectorAll("[data-live-form]").forEach((form) => {
   if (form.id === "swap-form") new TargetLine(form, live).start();
   if (form.id === "dish-form") startDish(form, live);
   if (form.id === "meal-form") startMeal(form, live);
+  if (form.id === "lesson-form") new PracticeTime(form, live).start();
   const recipe = form.querySelector("[data-drop]");
   if (recipe) new RecipeDrop(recipe, document.querySelector(".file-form")).start();
 });

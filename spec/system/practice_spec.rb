@@ -1,0 +1,39 @@
+RSpec.describe "Practice in the browser" do
+  def take(title)
+    visit "/practice"
+    find("button.lesson", text: title).click
+    first("button[name=guess]").click
+    expect(page).to have_css("#lesson-hands h2", text: "Your hands")
+  end
+
+  it "time runs, a key does what stands beside it, n says now" do
+    take("Floating is not done")
+    choose "20 times", allow_label_click: true
+    expect(page).to have_css("#lesson-scene .step-look", text: "they float")
+    find("body").send_keys("1")
+    expect(page).to have_css("#lesson-scene .step-look", text: "the one that is cut")
+    expect(page).to accessible
+    find("body").send_keys("n")
+    expect(page).to have_css("#lesson-hands .step-text")
+    expect(page).to accessible
+  end
+
+  it "works by tens of seconds with scripts off", scripts: false do
+    take("It cracks when it is bent")
+    click_button "Ten seconds on"
+    expect(page).to have_css(".row-clock", text: "0:10")
+    click_button "Now: roll it out"
+    expect(page).to have_css("#lesson-hands .step-text")
+  end
+
+  it "fits a phone, room and lesson", size: :phone do
+    visit "/practice"
+    expect(sideways?).to be false
+    expect(page).to accessible
+    take("Thin in the pan")
+    expect(sideways?).to be false
+    visit "/more"
+    expect(page).to have_css("a.start", text: "Practice")
+    expect(page).to accessible
+  end
+end
