@@ -3,6 +3,7 @@ require "optparse"
 require "securerandom"
 require "socket"
 require_relative "web"
+require_relative "home"
 require_relative "devices/stand_ins"
 require "puma"
 require "puma/configuration"
@@ -28,9 +29,12 @@ module Restauro
     def run
       $stdout.sync = true
       puts "  Starting PostgreSQL on loopback"
+      home = Home.new(Database::Cluster.home)
+      abort "bin/start: #{home.elsewhere}" unless home.take || @port
       cluster = Database::Cluster.new(Database::Cluster.home)
       database = Database.connect(cluster.start, connections: THREADS + 3)
-      cluster.keep
+      cluster.keep { |options| Database.follow(database, options) }
+      @home = home
       @stand_ins = StandIns.new.start
       serve(database)
     rescue Database::Cluster::Failed => e
@@ -54,6 +58,8 @@ module Restauro
       services.packs.forget_deleted
       app = Web.with(services, secret: secret, lan: @lan)
       announce(port, services.passcode)
+      @home.runs_at("http://127.0.0.1:#{port}")
+      back_up(database, services)
       launcher(app, port).run
     end
 
@@ -101,12 +107,23 @@ module Restauro
       @lan ? Socket.ip_address_list.select(&:ipv4_private?).map { |address| "http://#{address.ip_address}:#{port}" } : []
     end
 
+    # A night's archive beside the home.
+    def back_up(database, services)
+      directory = File.join(Database::Cluster.home, "backups")
+      Archive::Nightly.new(directory, clock: Time.method(:now)) { Archive::Export.new(database, services).bytes }.keep
+    end
+
     # Sessions live on over restarts.
     def secret
       path = File.join(Database::Cluster.home, "session_secret")
-      File.open(path, File::WRONLY | File::CREAT | File::EXCL, 0o600) { |file| file.write(SecureRandom.hex(64)) } unless File.exist?(path)
+      # A torn one is made anew: browsers then sign on again.
+      FileUtils.rm_f(path) if File.exist?(path) && File.size(path) < SECRET_BYTES
+      return File.read(path) if File.exist?(path)
+
+      File.open(path, File::WRONLY | File::CREAT | File::EXCL, 0o600) { |file| file.write(SecureRandom.hex(SECRET_BYTES / 2)) }
       File.read(path)
     end
+    SECRET_BYTES = 128
   end
 end
 

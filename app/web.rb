@@ -22,6 +22,8 @@ module Restauro
                "x-frame-options" => "DENY", "cross-origin-opener-policy" => "same-origin", "cross-origin-resource-policy" => "same-origin",
                "permissions-policy" => "camera=(), microphone=(), geolocation=()"}.freeze
 
+    DISK_FULL = "The disk is full: nothing was written. What you typed is still in the page before this one; make room, then send it again.".freeze
+
     set :environment, :production
     set :root, __dir__
     set :views, File.join(__dir__, "views")
@@ -73,6 +75,8 @@ module Restauro
     error(InvalidInput) { problem 422, env["sinatra.error"] }
     error(Sequel::DatabaseError, Sequel::PoolTimeout) do
       warn "database: #{env["sinatra.error"].message.lines.first}"
+      next problem 507, DISK_FULL if env["sinatra.error"].message.match?(/DiskFull|No space left on device/)
+
       problem 503, "The notebook's database does not answer. What you typed is still in this page: try again in a moment."
     end
     error do

@@ -12,6 +12,8 @@ module Restauro
     class Cluster
       USER = "restauro".freeze
       READY_SECONDS = 30
+      LAUNCH_SECONDS, WAIT_S = 45, 0.3
+      PORT_TAKEN = /Address already in use|could not bind|could not create any TCP/i
       KEEP_S = 1.0
 
       class Failed < StandardError; end
@@ -33,7 +35,7 @@ module Restauro
       # Starts the server, or finds it running. Call from the main thread: the server goes when this process goes.
       # @return [Hash] connection options for Sequel
       def start
-        make unless File.exist?(path("data", "PG_VERSION"))
+        made_once
         return connection if found_running?
 
         clear_stale_lock
@@ -41,12 +43,16 @@ module Restauro
         connection
       end
 
-      # Starts the server again whenever it has died under us. The thread lives as long as this process does.
+      # Starts the server again whenever it has died under us, and takes one over that was another's and is gone with it. The thread lives as
+      # long as this process does.   @yield [Hash] connection options, each time it was started anew
       def keep
         @keeper ||= Thread.new do
           loop do
             sleep KEEP_S
-            revive if @pid && died?
+            next unless @pid ? died? : gone?
+
+            revive
+            yield connection if block_given?
           rescue Failed, SystemCallError => e
             warn "database: #{e.message.lines.first}"
           end
@@ -78,14 +84,39 @@ module Restauro
         true
       end
 
+      # A server that another process started.
+      def gone? = !answers? && !answers?
+
       def revive
         clear_stale_lock
         launch
       end
 
+      # Two that start at once make it once: the second waits, and finds it made.
+      def made_once
+        FileUtils.mkdir_p(@directory, mode: 0o755)
+        File.open(path("making"), File::RDWR | File::CREAT, 0o600) do |lock|
+          lock.flock(File::LOCK_EX)
+          make unless File.exist?(path("data", "PG_VERSION"))
+        end
+      end
+
       def path(*parts) = File.join(@directory, *parts)
-      def password = File.read(path("password")).strip
-      def port = File.exist?(path("port")) ? Integer(File.read(path("port"))) : remember_port(free_port)
+
+      def password
+        File.read(path("password")).strip.tap { |text| raise Failed, NO_PASSWORD % path("password") if text.empty? }
+      rescue Errno::ENOENT
+        raise Failed, NO_PASSWORD % path("password")
+      end
+      NO_PASSWORD = "the database's password is gone from %s: put that file back from a backup of the home, or start with another home and bring " \
+                    "a nightly archive in".freeze
+
+      # A torn file is as good as none.
+      def port
+        Integer(File.read(path("port")), exception: false) || remember_port(free_port)
+      rescue Errno::ENOENT
+        remember_port(free_port)
+      end
       def binary(name) = Dir["/usr/lib/postgresql/*/bin/#{name}"].max or raise Failed, "PostgreSQL is not installed: run bin/setup"
       def free_port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
 
@@ -102,7 +133,6 @@ module Restauro
       end
 
       def make
-        FileUtils.mkdir_p(@directory, mode: 0o755)
         FileUtils.rm_rf(path("data")) # half made
         write_password
         FileUtils.mkdir(path("data"), mode: 0o700)
@@ -128,13 +158,16 @@ module Restauro
         FileUtils.rm_f(secret)
       end
 
+      # What an old server's last backend still holds is waited for; only a port that another program has is left for another.
       def launch
-        5.times do
+        deadline = now + LAUNCH_SECONDS
+        while now < deadline
           spawn_server
           return if wait_until_ready
 
           reap
-          remember_port(free_port) if last_words.match?(/in use|could not create any TCP/i)
+          remember_port(free_port) if last_words.match?(PORT_TAKEN)
+          sleep WAIT_S
         end
         raise Failed, "PostgreSQL did not start: #{last_words}"
       end
@@ -151,8 +184,8 @@ module Restauro
       end
 
       def wait_until_ready
-        deadline = Process.clock_gettime(Process::CLOCK_MONOTONIC) + READY_SECONDS
-        while Process.clock_gettime(Process::CLOCK_MONOTONIC) < deadline
+        deadline = now + READY_SECONDS
+        while now < deadline
           return true if answers?
           return false if Process.wait(@pid, Process::WNOHANG)
 
@@ -162,6 +195,8 @@ module Restauro
       rescue Errno::ECHILD
         false
       end
+
+      def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
 
       def reap
         Process.kill("INT", @pid)

@@ -33,9 +33,27 @@ module Restauro
       database
     end
 
+    # Another that migrates just now is waited for; a home that a later Restauro wrote is left as it is.   @raise [Cluster::Failed]
     def migrate(database)
       Sequel.extension :migration
-      Sequel::Migrator.run(database, MIGRATIONS, use_advisory_lock: true)
+      waits = Enumerator.produce(0, &:succ)
+      begin
+        Sequel::Migrator.run(database, MIGRATIONS, use_advisory_lock: true)
+      rescue Sequel::AdvisoryLockError
+        sleep(MIGRATION_WAIT_S) && retry if waits.next < MIGRATION_WAITS
+        raise Cluster::Failed, "another start has been changing this home for a minute: try again when it is done"
+      rescue Sequel::Migrator::Error
+        raise Cluster::Failed, "this home was written by a later Restauro: bring this one up to date, or start the later one"
+      end
+    end
+    MIGRATION_WAIT_S, MIGRATION_WAITS = 0.5, 120
+
+    # The pool goes where the server went.   @param options [Hash] from Cluster#connection
+    def follow(database, options)
+      return if database.opts[:port] == options[:port]
+
+      database.opts[:port] = options[:port]
+      database.disconnect
     end
 
     def create(options)

@@ -5,6 +5,8 @@ module Restauro
   # idle ones cost no thread and no connection to the database. One that does not keep up, or is gone, is dropped; the page asks anew by itself.
   class LiveHub
     BEAT_S = 10
+    # More lines than any house opens: the oldest is let go, and its page asks anew.
+    MOST = 240
     # Sent first: how soon to ask again.
     HELLO = "retry: 1000\n\n".freeze
 
@@ -17,6 +19,7 @@ module Restauro
     # @param socket [IO] taken over
     def join(socket)
       @lock.synchronize do
+        drop(@pages.first) while @pages.length >= MOST
         @pages << socket
         send_to(socket, HELLO + @last.values.join)
         @beating ||= Thread.new { loop { sleep(BEAT_S) && spread(": still here\n\n") } }

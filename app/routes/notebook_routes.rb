@@ -2,7 +2,7 @@ module Restauro
   # The Notebook room: swaps kept, found again, opened, changed, deleted (asked first).
   module NotebookRoutes
     def self.registered(web)
-      web.helpers Helpers
+      web.helpers Helpers, TwoNotes
 
       web.get("/notebook") do
         find = NotebookFind.of(params)
@@ -24,6 +24,8 @@ module Restauro
 
       web.post("/notebook/:id") do
         kept = fetch_kept
+        next both_notes(kept) if note_changed?(kept)
+
         services.kept_swaps.update(kept.id, title: given_title(params["title"], kept.title), note: params["note"].to_s[0, 4000])
         redirect to("/notebook/#{kept.id}"), 303
       end
@@ -106,7 +108,8 @@ module Restauro
 
       def write_kept(input, worked)
         fields = kept_fields(input, worked)
-        return services.kept_swaps.add(**fields) unless params["keep"] == "over" && params["kept_id"].to_s.match?(/\A\d{1,9}\z/)
+        over = params["keep"] == "over" && params["kept_id"].to_s.match?(/\A\d{1,9}\z/)
+        return services.kept_swaps.twin(**fields) || services.kept_swaps.add(**fields) unless over
 
         services.kept_swaps.update(params["kept_id"].to_i, **fields)
         params["kept_id"].to_i

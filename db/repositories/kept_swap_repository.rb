@@ -56,6 +56,13 @@ module Restauro
         @all.insert(to_row(fields).merge(created_at: fields[:created_at] || now, updated_at: fields[:created_at] || now))
       end
 
+      # One written a moment ago that is the same in all but its number: a button pressed twice.   @return [Integer, nil]
+      def twin(**fields)
+        latest = @rows.where(title: fields[:title], note: fields[:note]).where(Sequel[:created_at] >= @clock.call - A_MOMENT_S).reverse(:id).first
+        latest[:id] if latest && %i[inputs choices].all? { |name| latest[name].to_hash == fields[name] }
+      end
+      A_MOMENT_S = 10
+
       # @raise [NotFound]
       def update(id, **fields)
         changed = @rows.where(id: id).update(to_row(fields).merge(updated_at: @clock.call))

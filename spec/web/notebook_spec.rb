@@ -64,6 +64,22 @@ RSpec.describe "The Notebook pages" do
     expect(last_response.status).to eq 422
   end
 
+  it "keep once what is pressed twice" do
+    2.times { send_form("/notebook", swap_fields(title: "Once", note: "x").merge("keep" => "new")) }
+    expect(WebHelpers::SERVICES.kept_swaps.list.map(&:title)).to eq ["Once"]
+    send_form("/notebook", swap_fields(title: "Once", note: "another").merge("keep" => "new"))
+    expect(WebHelpers::SERVICES.kept_swaps.list.length).to eq 2
+  end
+
+  it "show both where another screen wrote the note meanwhile" do
+    id = keep
+    send_form("/notebook/#{id}", {"title" => "Sauce", "note" => "theirs", "was" => WebHelpers::SERVICES.kept_swaps.fetch(id).note})
+    send_form("/notebook/#{id}", {"title" => "Sauce", "note" => "ours", "was" => ""})
+    expect([last_response.status, text_of(".entry-note").first, text_of("textarea[name=note]").first, WebHelpers::SERVICES.kept_swaps.fetch(id).note]).to eq [409, "theirs", "ours", "theirs"]
+    send_form("/notebook/#{id}", {"title" => "Sauce", "note" => "theirs and ours", "was" => "theirs"})
+    expect(WebHelpers::SERVICES.kept_swaps.fetch(id).note).to eq "theirs and ours"
+  end
+
   it("find nothing at odd addresses") { expect(%w[0 99 abc 99999999999].map { |id| visit("/notebook/#{id}").status }).to eq [404] * 4 }
 
   it "load the demo once, whole, with none of it in the way of a cook who deletes it" do

@@ -20,6 +20,8 @@ RSpec.describe Restauro::PasscodeGate do
     guess = -> { post "/passcode", "passcode" => "0", "authenticity_token" => token }
     9.times { guess.call }
     expect(last_response.status).to eq 429
+    post "/passcode", {"passcode" => "12345678", "authenticity_token" => token}, "REMOTE_ADDR" => "192.0.2.9"
+    expect(last_response.status).to eq 303
   end
 end
 

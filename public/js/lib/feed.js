@@ -1,5 +1,7 @@
-// One line to the server for the whole page: what the scale, the probe and other tabs say, as events on the document.
+// One line to the server for the whole browser: what the scale, the probe and other tabs say, as events on the document. The first page holds the
+// line and passes on what it hears; when it is shut the next takes over. Where a browser has no locks every page has its own line.
 const NAMES = ["scale", "probe", "dish"];
+const LINE = "restauro-line";
 
 export class Feed {
   constructor(target = document) {
@@ -7,18 +9,43 @@ export class Feed {
   }
 
   start() {
-    this.source = new EventSource("/live");
-    for (const name of NAMES) this.source.addEventListener(name, (event) => this.tell(name, JSON.parse(event.data)));
-    this.source.addEventListener("error", () => this.tell("scale", { here: false }));
+    if (!("locks" in navigator && "BroadcastChannel" in window)) return this.listen();
+    this.channel = new BroadcastChannel(LINE);
+    this.channel.addEventListener("message", ({ data }) => (data.ask ? this.repeat() : this.tell(data.name, data.detail)));
+    this.channel.postMessage({ ask: true });
+    this.stopped = new Promise((resolve) => { this.release = resolve; });
+    // Held until the page goes; the lock is then another's.
+    navigator.locks.request(LINE, () => { this.listen(); return this.stopped; }).catch(() => this.listen());
     addEventListener("pagehide", () => this.stop());
     return this;
   }
 
-  stop() {
-    this.source.close();
+  listen() {
+    this.last = new Map();
+    this.source = new EventSource("/live");
+    for (const name of NAMES) this.source.addEventListener(name, (event) => this.hear(name, JSON.parse(event.data)));
+    this.source.addEventListener("error", () => this.hear("scale", { here: false }));
+    addEventListener("pagehide", () => this.stop());
+    return this;
   }
 
-  tell(name, data) {
-    this.target.dispatchEvent(new CustomEvent(`restauro:${name}`, { detail: data }));
+  hear(name, detail) {
+    this.last.set(name, detail);
+    this.tell(name, detail);
+    this.channel?.postMessage({ name, detail });
+  }
+
+  // To a page that has just come.
+  repeat() {
+    this.last?.forEach((detail, name) => this.channel.postMessage({ name, detail }));
+  }
+
+  stop() {
+    this.source?.close();
+    this.release?.();
+  }
+
+  tell(name, detail) {
+    this.target.dispatchEvent(new CustomEvent(`restauro:${name}`, { detail }));
   }
 }
