@@ -10,7 +10,6 @@ module Restauro
     include Capybara::DSL
     WIDE = [1280, 800].freeze
     PHONE = [390, 844].freeze
-    LABEL = "Corn flour, sugar, barley malt extract, natural flavouring, buckwheat. Gluten free oats. May contain wheat.".freeze
     BATTER = "Corn-fritter batter\n110 g plain flour\n150 ml whole milk\n1 egg\n1 tsp baking powder\n1/2 tsp salt".freeze
     GNOCCHI = "Chive and potato gnocchi\n850 g floury potatoes\n190 g plain flour\n1 egg\n3 tbsp chives, snipped\n1 tsp salt".freeze
     TART = "Leek custard tart\n\nPastry:\n210 g plain flour\n115 g butter\n1 egg yolk\n40 ml water\n\nFilling:\n350 g leeks, softened\n3 eggs\n" \
@@ -21,19 +20,19 @@ module Restauro
              "30 g butter\n25 g plain flour\n450 ml vegetable stock\n1 tbsp soy sauce".freeze
     # name => [size, path, what to do first]
     VIEWS = {
-      "front" => [WIDE, "/"], "front-phone" => [PHONE, "/"], "swap" => [[1280, 1000], "/", -> { start("cream") }], "swap-phone" => [PHONE, "/", -> { start("cream") }], "notebook" => [WIDE, "/notebook"], "kept" => [WIDE, "/notebook/2"],
-      "compare" => [WIDE, "/", -> { start("cream") and visit("/compare") }], "rescue" => [WIDE, "/", -> { start("cream") and visit("/rescue?seen=thin&where=pan") }],
+      "front" => [WIDE, "/"], "front-phone" => [PHONE, "/"], "swap" => [[1280, 1000], "/", -> { start("cream") }], "swap-phone" => [PHONE, "/", -> { start("cream") }], "notebook" => [WIDE, "/notebook"],
+      "learnt" => [[1280, 900], "/learnt"], "rescue" => [WIDE, "/", -> { start("cream") and visit("/rescue?seen=thin&where=pan") }],
       "batter" => [[1280, 1100], "/swap", -> { swap("batter", BATTER, "piece" => "celeriac slice 12 mm", "oven" => "200C") }],
       "gnocchi" => [[1280, 1300], "/swap", -> { swap("gnocchi", GNOCCHI, "raw_g" => "850", "cooked_g" => "690", "rope" => "18") and find(".steps", text: "ropes 18 mm") }],
       "crust" => [[1280, 1300], "/swap", -> { swap("crust", TART, "pan" => "26 cm round 3 cm deep") and find(".steps", text: "36 cm across") }],
       "parts" => [[1280, 1150], "/swap", -> { swap("crust", PIE, "pan" => "24 cm round 5 cm deep") and find(".pan-picture") }],
       "supper" => [[1280, 1300], "/swap", -> { swap("breading", SUPPER, "oil" => "180C sunflower oil") }],
-      "table" => [[1280, 1100], "/table", -> { meal }],
+      "table" => [[1280, 1100], "/table", -> { supper }],
       "weigh" => [WIDE, "/", -> { start("cream") and dish }],
       "cook" => [[1280, 1000], "/", -> { start("cream") and dish and cook }],
-      "cupboard" => [WIDE, "/cupboard"],
-      "label" => [WIDE, "/cupboard/label", -> { fill_in "label_text", with: LABEL and find(".finding", text: "Holds gluten") }],
-      "blend" => [WIDE, "/cupboard/blend?for=sauce#{%w[white_rice_flour sorghum_flour corn_starch potato_starch chickpea_flour].map { |key| "&from[]=#{key}" }.join}"]
+      "meal" => [WIDE, "/table", -> { supper and click_button("Cook it") and find("#meal-now") and click_button("I begin it now", match: :first) and find("#meal-now .clock") }],
+      "practice" => [WIDE, "/practice"], "lesson" => [WIDE, "/practice", -> { lesson }],
+      "cupboard" => [WIDE, "/cupboard"]
     }.freeze
     FLAGS = %w[--headless=new --no-sandbox --disable-gpu --disable-dev-shm-usage --disable-background-networking --disable-component-update
                --hide-scrollbars --force-color-profile=srgb --force-prefers-reduced-motion].freeze
@@ -77,24 +76,38 @@ module Restauro
     # Types a recipe, then its heat once that family's choices stand there.
     def swap(family, recipe, fields)
       page.execute_script("const t = document.getElementById('recipe-text'); t.value = arguments[0]; t.dispatchEvent(new Event('input', {bubbles: true}))", recipe)
-      find("#own-choices[data-live-on*=#{family}]", wait: 10)
+      find("#change[data-live-on*=#{family}]", wait: 10)
       find("#answer, .swap", text: recipe.lines.first.strip, match: :first, wait: 10)
-      fields.each { |name, value| find_field(name, wait: 10).set(value) }
+      fields.each { |name, value| pick(name, value) }
+      execute_script("document.querySelectorAll('.pick[open], .paste[open]').forEach((fold) => { fold.open = false; })")
       find(".section-picture, .boil-picture, .bake-picture", wait: 10)
     end
 
-    # The harvest supper: three dishes of the notebook, and a roast.
-    def meal
-      ["Celeriac schnitzels in a crumb coat", "Onion and cider-vinegar gravy, second try", "Leek custard tart"].each do |title|
-        select title, from: "kept_id"
-        find("button[value=notebook]").click
-        find(".table-dishes", text: title)
-      end
-      find("summary", text: "no swap").click
-      fill_in "name", with: "Roast roots"
-      fill_in "steps", with: "peel and cut, 12 min\nroast, 45 min, oven 190\nholds 20, rest 5 min"
-      find("button[value=typed]").click
-      find(".lanes")
+    # A field of a choice that is shut.
+    def pick(name, value)
+      find("[name=#{name}]", visible: :all, match: :first)
+      execute_script("document.querySelector(`.pick [name=${arguments[0]}]:not([type=hidden])`).closest('details').open = true", name)
+      find_field(name, wait: 10).set(value)
+      sleep 0.7
+    end
+
+    # The harvest supper, six dishes in one small oven.
+    def supper
+      find("button[value=supper]").click
+      find(".lanes", wait: 20)
+    end
+
+    # Thin in the pan: the slurry half in, the whisk at work, boiling.
+    def lesson
+      find("button.lesson", text: "Thin in the pan").click
+      find("button[name=guess]", text: "clearly thinner").click
+      find("#lesson-hands h2", text: "Your hands")
+      choose "20 times", allow_label_click: true
+      find(".step-look", text: "it boils", wait: 60)
+      click_button("Three spoons of slurry") and sleep 2.5
+      click_button("Whisk") and sleep 1.5
+      choose "stands", allow_label_click: true
+      find("button", text: "Put the whisk down")
     end
 
     # A dish of the front door.
