@@ -30,7 +30,7 @@ module Restauro
       "table" => [[1280, 1100], "/table", -> { supper }],
       "weigh" => [WIDE, "/", -> { start("cream") and dish }],
       "cook" => [[1280, 1000], "/", -> { start("cream") and dish and cook }],
-      "meal" => [WIDE, "/table", -> { supper and click_button("Cook it") and find("#meal-now") and click_button("I begin it now", match: :first) and find("#meal-now .clock") }],
+      "meal" => [WIDE, "/table", -> { supper(hours: 3.1) and click_button("Cook it") and find("#meal-now") and find("button", text: /I begin it now|I am at it/).click and find("#meal-now .clock") and has_no_css?("#meal-now [role=alert]") }],
       "practice" => [WIDE, "/practice"], "lesson" => [WIDE, "/practice", -> { lesson }],
       "cupboard" => [WIDE, "/cupboard"]
     }.freeze
@@ -81,6 +81,7 @@ module Restauro
       fields.each { |name, value| pick(name, value) }
       execute_script("document.querySelectorAll('.pick[open], .paste[open]').forEach((fold) => { fold.open = false; })")
       find(".section-picture, .boil-picture, .bake-picture", wait: 10)
+      has_no_css?(".busy-words", wait: 10)
     end
 
     # A field of a choice that is shut.
@@ -92,8 +93,13 @@ module Restauro
     end
 
     # The harvest supper, six dishes in one small oven.
-    def supper
+    def supper(hours: nil)
       find("button[value=supper]").click
+      find(".lanes", wait: 20)
+      return true unless hours
+
+      execute_script("document.querySelector('[name=serve_at]').value = arguments[0]", (Time.now + 3600 * hours).strftime("%H:%M"))
+      click_button "Plan it"
       find(".lanes", wait: 20)
     end
 

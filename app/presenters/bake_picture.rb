@@ -14,8 +14,9 @@ module Restauro
       def initialize(bake)
         @bake = bake
         @end = [bake[:prebake], bake[:bake]].compact.sum
-        # The recipe's own minutes, where it has them.
+        # The recipe's own minutes, where they are others.
         @told = bake[:agreed] && (bake[:prebake] || 0) + bake[:agreed]
+        @told = nil if @told && (@told - @end).abs < 1
         @minutes = [1.15 * [@end, @told].compact.max, 10.0].max
       end
 

@@ -53,8 +53,10 @@ module Restauro
 
       # @return [String, nil] what went wrong
       def confirm_in_meal(row)
-        meal = MealServicePage.new(row, services)
+        return if params["do"].to_s.empty?
         return "This meal is over." if row.finished_at
+
+        meal = MealServicePage.new(row, services)
         return DishRoutes::Helpers::STALE.sub("dish", "meal") if params["version"].to_i != meal.version
 
         happened = meal.happened(params["do"])

@@ -5,6 +5,7 @@ RSpec.describe "Batters and crumb coats in the browser" do
     visit "/swap"
     fill_recipe(batter)
     expect(page).to have_css(".ladder").and have_css("#pick-flour").and have_no_css("#pick-thickener")
+    expect(page).to have_css("#pick-amount-now", text: "as the recipe").and have_css("#pick-kind-now", text: "a batter")
     in_pick("wetness") { choose "thick coat", allow_label_click: true }
     expect(page).to have_css(".how", text: "clings thickly")
     in_pick("piece") { click_button "stick" }

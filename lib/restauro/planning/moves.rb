@@ -10,7 +10,13 @@ module Restauro
 
       # @param before [Plan]   @param after [Plan]   @param from [Numeric] minute: what lies before is past   @return [Array<String>]
       def words(before, after, from:)
-        [hour(before, after), *starts(before, after, from), *waits(before, after), *after.clashes].compact
+        [hour(before, after), *starts(before, after, from), *waits(before, after), *breaks(after.clashes)].compact
+      end
+
+      # The first of what gives, and how much more does.
+      def breaks(clashes)
+        more = clashes.length - MOST
+        more.positive? ? [*clashes.first(MOST), "and #{more} more like it"] : clashes
       end
 
       def hour(before, after)

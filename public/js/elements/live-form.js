@@ -98,7 +98,8 @@ export class LiveForm {
     const focused = document.activeElement?.id;
     this.form.querySelectorAll("[data-live]").forEach((region) => {
       const fresh = page.getElementById(region.id);
-      if (fresh && region.id !== this.held && !this.typingIn(region)) region.replaceWith(document.adoptNode(fresh));
+      // A copy: one that stands inside a region of choices is wanted there too.
+      if (fresh && region.id !== this.held && !this.typingIn(region)) region.replaceWith(document.importNode(fresh, true));
     });
     // Choices are drawn anew for another family, but not under what was typed since this was asked: the next answer does it.
     if (!this.unsaved) this.form.querySelectorAll("[data-live-on]").forEach((region) => {
