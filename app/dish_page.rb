@@ -70,6 +70,13 @@ module Restauro
     def troubles = Families::Troubles.of(step_family)
     def grades = told(step_family).grades
     def advice = dish.seen.last&.then { |seen| seen if seen["step"] == dish.step }
+    # The look that would narrow most of what this dish hangs on, where it is one at the pan.   @return [Array(String, Float), nil] name and share
+    def look_worth
+      keys = plan.items.filter_map(&:key).uniq.select { |key| @services.facts.find_key(key)&.then { |i| i.thickens? && !i.contains_gluten? } }
+      key, share = @services.learnt.next_look(keys)
+      key && [@services.facts.fetch(key).say, share]
+    end
+
     def probe_picture = plan.expected && Presenters::ProbePicture.new(plan.expected, readings).to_s
     def readings = @services.dishes.readings(id)
 

@@ -2,13 +2,13 @@ module Restauro
   # What the pages are given: the facts, the cook's records, the clock. Made once in server.rb, or by a test.
   Services = Struct.new(:facts, :database, :readers, :drafts, :kept_swaps, :packs, :household, :cooks, :dishes, :meals, :made,
                         :observations, :practices, :counter, :recorder,
-                        :label_reader, :clock, :data_version, :passcode, :address, :memo, keyword_init: true) do
+                        :label_reader, :clock, :data_version, :passcode, :address, :memo, :turns, keyword_init: true) do
     # @param address [String, nil] where a phone in the house finds the pages
     def initialize(facts:, clock:, passcode: nil, address: nil, **records)
       readers = KitchenUnits::SYSTEMS.to_h { |system| [system, Recipes::Reader.new(facts, system: system)] }.freeze
       super(facts: facts, readers: readers, clock: clock, passcode: passcode, address: address,
             data_version: DataFiles.version, label_reader: Labels::Reader.new,
-            memo: Dishes::Memo.new, **records)
+            memo: Dishes::Memo.new, turns: LatestTurn.new, **records)
       freeze
     end
 

@@ -11,7 +11,7 @@ module Restauro
       web.get("/card.json") { card_json(*open_swap) }
       FORMATS.each_key { |ending| web.get("/card.#{ending}") { card_written(ending, *open_swap) } }
       web.get("/notebook/:id/card.pdf") { card_pdf(*kept_swap, home_address("/notebook/#{params["id"]}")) }
-      web.get("/notebook/:id/card.json") { card_json(*kept_swap) }
+      web.get("/notebook/:id/card.json") { card_json(*kept_swap, entry: kept_marks) }
       FORMATS.each_key { |ending| web.get("/notebook/:id/card.#{ending}") { card_written(ending, *kept_swap) } }
     end
 
@@ -29,8 +29,10 @@ module Restauro
 
       def kept_swap
         kept = fetch_kept
-        [SwapSnapshot.from_json(kept.snapshot), kept.inputs.merge(kept.choices)]
+        [SwapSnapshot.from_json(kept.snapshot), kept.inputs.merge(kept.choices, "title" => kept.title, "note" => kept.note)]
       end
+
+      def kept_marks = fetch_kept.then { |kept| {"title" => kept.title, "note" => kept.note, "marks" => kept.marks, "favourite" => kept.favourite} }
 
       def card_pdf(snapshot, _inputs, address)
         content_type "application/pdf"
@@ -40,10 +42,10 @@ module Restauro
 
       def paper = params["paper"] == "letter" ? "letter" : "a4"
 
-      def card_json(snapshot, inputs)
+      def card_json(snapshot, inputs, entry: nil)
         content_type "application/ld+json"
         headers "content-disposition" => "attachment; filename=\"#{file_name(snapshot)}.json\""
-        CardJson.write(snapshot, inputs, format: format_of)
+        CardJson.write(snapshot, inputs, entry: entry, format: format_of)
       end
 
       def card_written(ending, snapshot, inputs)

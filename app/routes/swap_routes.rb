@@ -15,6 +15,8 @@ module Restauro
       end
 
       web.post("/swap") do
+        next [204, {}, []] if services.turns.stale?(browser_id, params["turn"])
+
         input = swap_input
         save_draft(input)
         next redirect(to(back_to_form), 303) unless request.env["HTTP_X_RESTAURO_LIVE"]

@@ -1,21 +1,12 @@
 require_relative "../support/highs_table"
+require_relative "../support/made_up_meals"
 
 # A meal's plan held against what knows nothing of how it was found: a checker of the rules alone, every order tried out, and HiGHS (big-M, its own optimum).
 RSpec.describe Restauro::Planning::Plan do
   planning = Restauro::Planning
-  step = ->(text, minutes, heat, celsius = nil, attended = nil, longest = 10) { planning::Step.new(text: text, minutes: minutes, heat: heat, celsius: celsius, attended: attended, longest: longest) }
-  meal = ->(dishes, **kitchen) { planning::Meal.new(serve_at: 1140, dishes: dishes, kitchen: planning::Kitchen.new(**kitchen)) }
-
-  # Dishes like those of a kitchen: hands, then something by itself, then the hob or the oven.
-  made_up = lambda do |count, random|
-    Array.new(count) do |index|
-      steps = Array.new(random.rand(2..4)) do
-        heat = %w[hands hob oven rest].sample(random: random)
-        step["#{heat} #{index}", random.rand(3..30), heat, heat == "oven" ? [175, 180, 190, 200, 220].sample(random: random) : nil, heat == "hob" ? random.rand < 0.5 : nil, random.rand(5..60)]
-      end
-      planning::Dish.new(name: "dish #{index}", steps: steps, hold_minutes: [5, 10, 20, 30, 60].sample(random: random))
-    end
-  end
+  step = MadeUpMeals.method(:step)
+  meal = MadeUpMeals.method(:meal)
+  made_up = MadeUpMeals.method(:dishes)
 
   # The rules, minute by minute.   @return [Array<String>] what is broken
   broken = lambda do |plan|

@@ -1,17 +1,12 @@
+require_relative "../support/made_up_meals"
+
 # A meal that slips: held against the same checker of the rules, and against what must not move.
 RSpec.describe Restauro::Planning::Slip do
   planning = Restauro::Planning
-  step = ->(text, minutes, heat, celsius = nil, attended = nil, longest = 10) { planning::Step.new(text: text, minutes: minutes, heat: heat, celsius: celsius, attended: attended, longest: longest) }
-  meal = ->(dishes, **kitchen) { planning::Meal.new(serve_at: 1140, dishes: dishes, kitchen: planning::Kitchen.new(**kitchen)) }
-  made_up = lambda do |count, random|
-    Array.new(count) do |index|
-      steps = Array.new(random.rand(2..4)) do
-        heat = %w[hands hob oven rest].sample(random: random)
-        step["#{heat} #{index}", random.rand(3..30), heat, heat == "oven" ? [175, 190, 220].sample(random: random) : nil, nil, random.rand(10..60)]
-      end
-      planning::Dish.new(name: "dish #{index}", steps: steps, hold_minutes: [10, 20, 30, 60].sample(random: random))
-    end
-  end
+  step = MadeUpMeals.method(:step)
+  meal = MadeUpMeals.method(:meal)
+  made_up = ->(count, random) { MadeUpMeals.dishes(count, random, patience: 10..60, holds: [10, 20, 30, 60]) }
+
   # What stands at a minute of a plan, one begun step running late.
   state_at = lambda do |plan, now, late|
     tasks = described_class.keyed(plan)

@@ -75,6 +75,20 @@ RSpec.describe "What was learnt", :web do
     end
   end
 
+  it "offers at the stove the look that narrows most, and a card keeps name, note and marks" do
+    send_form("/swap", swap_fields(**sauce))
+    send_form("/dishes")
+    id = last_response.headers["location"][%r{/dishes/(\d+)/}, 1]
+    send_form("/dishes/#{id}/do", {"room" => "cook", "version" => "0", "do" => "step:2"}, live)
+    expect(text_of("#seen .hint").join).to match(/read the rings once, two minutes, and your maize starch is known to give or take \d+ %/)
+    send_form("/notebook", swap_fields(**sauce, title: "Ours", note: "held").merge("keep" => "new"))
+    kept = home.call.kept_swaps.list.first
+    home.call.kept_swaps.mark(kept.id, "all", "right")
+    card = JSON.parse(visit("/notebook/#{kept.id}/card.json").body)
+    expect(Restauro::CardJson.entry(JSON.generate(card))).to include("title" => "Ours", "note" => "held", "marks" => {"all" => "right"})
+    expect(Restauro::CardJson.read(JSON.generate(card))).to include("title" => "Ours", "note" => "held")
+  end
+
   it "prints the card for the fridge door, ours marked" do
     stronger.call
     rows = Restauro::Documents::FridgeCard.new(home.call.learnt, home.call.facts).rows

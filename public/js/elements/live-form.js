@@ -6,6 +6,7 @@ export class LiveForm {
   constructor(form) {
     this.form = form;
     this.turn = 0;
+    this.newestOnly = form.classList.contains("swap"); // a tap at the scale or the stove is a deed: each one counts
     this.held = null; // id of a region not to be replaced just now
   }
 
@@ -59,6 +60,8 @@ export class LiveForm {
 
   body(submitter) {
     const data = new FormData(this.form);
+    // Grows with every change, over reloads too: of a recipe's changes the server works only the newest out.
+    if (this.newestOnly) data.append("turn", String(Date.now()));
     if (submitter?.name) data.append(submitter.name, submitter.value);
     return new URLSearchParams(data);
   }
@@ -67,11 +70,14 @@ export class LiveForm {
     const turn = ++this.turn;
     this.unsaved = false;
     this.working(true);
+    if (this.newestOnly) this.asked?.abort();
+    this.asked = new AbortController();
     try {
-      const answer = await fetch(this.form.action, { method: "POST", body: this.body(submitter), headers: { "X-Restauro-Live": "1" } });
+      const answer = await fetch(this.form.action, { method: "POST", signal: this.asked.signal, body: this.body(submitter), headers: { "X-Restauro-Live": "1" } });
       const html = await answer.text();
       if (turn === this.turn) this.show(html, answer.ok);
     } catch {
+      if (turn !== this.turn) return; // a newer one is under way
       this.unsaved = true;
       this.working(false);
       this.say("Restauro does not answer. What you typed stays here; it is sent again with the next change.");
