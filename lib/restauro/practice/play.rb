@@ -21,7 +21,6 @@ module Restauro
         end
       end
 
-
       # @param acts [Array<Act>] in order   @param seconds [Float] how long it runs   @param ground see Play.ground
       def initialize(lesson, acts, seconds, catalogue, ground: Play.ground(lesson, catalogue))
         @lesson = lesson
