@@ -28,6 +28,16 @@ RSpec.describe "The Cupboard in the browser" do
     expect(page).to accessible
   end
 
+  it "what is typed while the page is still loading counts" do
+    early = "document.addEventListener('readystatechange', () => { if (document.readyState === 'interactive') document.querySelector('[name=text]').value = '2 cups sorghum flour' })"
+    chromium = page.driver.browser
+    script = chromium.execute_cdp("Page.addScriptToEvaluateOnNewDocument", source: early)
+    visit "/cupboard/measures"
+    expect(page).to have_css(".measure-big", text: "242 g")
+  ensure
+    chromium.execute_cdp("Page.removeScriptToEvaluateOnNewDocument", **script.transform_keys(&:to_sym))
+  end
+
   it "a blend is designed" do
     visit "/cupboard/blend"
     ["white rice flour", "sorghum flour", "maize starch"].each { |name| check name, allow_label_click: true }

@@ -147,6 +147,7 @@ RSpec.describe "A dish from the bench to the notebook" do
     open_swap(gnocchi)
     answer_which
     name = find(".weigh-name").text
+    expect(page).to have_css("[data-reading]", text: / g\b/)
     Process.kill("KILL", CounterTop.stand_ins.pid("scale"))
     expect(page).to have_css("[data-reading]", text: "no scale")
     press("It is in")

@@ -18,7 +18,13 @@ export class LiveForm {
     this.form.addEventListener("change", (event) => this.changed(event), { signal });
     this.form.addEventListener("submit", (event) => this.submitted(event), { signal });
     addEventListener("pagehide", () => this.flush(), { signal });
+    if (this.typedBefore()) this.soon();
     return this;
+  }
+
+  // Typed while the page was still loading: no change was heard, and it counts all the same.
+  typedBefore() {
+    return [...this.form.querySelectorAll("textarea, input[type=text], input:not([type])")].some((field) => field.value !== field.defaultValue);
   }
 
   stop() {
