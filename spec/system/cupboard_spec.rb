@@ -29,7 +29,8 @@ RSpec.describe "The Cupboard in the browser" do
   end
 
   it "what is typed while the page is still loading counts" do
-    early = "document.addEventListener('readystatechange', () => { if (document.readyState === 'interactive') document.querySelector('[name=text]').value = '2 cups sorghum flour' })"
+    typed = "document.querySelector('[name=text]').value = '2 cups sorghum flour'"
+    early = "document.addEventListener('readystatechange', () => { if (document.readyState === 'interactive') #{typed} })"
     chromium = page.driver.browser
     script = chromium.execute_cdp("Page.addScriptToEvaluateOnNewDocument", source: early)
     visit "/cupboard/measures"
