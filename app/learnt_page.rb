@@ -58,7 +58,7 @@ module Restauro
 
     def said(key, factor)
       near, more, less = WORDS.fetch(key.split(" ", 2).first, WORDS["strength"])
-      return near if (factor - 1).abs < Learning::Kitchen::NEAR
+      return near if Learning::Kitchen.near?(factor)
 
       format(factor > 1 ? more : less, (100 * (factor - 1)).abs.round)
     end

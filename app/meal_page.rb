@@ -24,10 +24,11 @@ module Restauro
     def report = @report ||= plan && Planning::Report.new(plan, have: have)
     # What the shelf lacks, in grams.   @return [Array<Array(String, String, Float, Float)>] key, name, all of it, missing
     def lacking = shopping.select { |_, _, _, missing| missing.positive? }
-    # What the meal empties: packs of which it takes the last.   @return [Array<String>]
-    def used_up = shopping.select { |key, _, grams, missing| missing.zero? && shelf.grams_left(key) - grams < LEFT_OVER }.map { |_, name| name }
-    # Less in a pack is as good as none.
-    LEFT_OVER = 15.0
+    # What the meal empties: packs of which it leaves as good as none.   @return [Array<String>]
+    def used_up
+      none = Constants.fetch(:planning, :used_up_g)
+      shopping.select { |key, _, grams, missing| missing.zero? && shelf.grams_left(key) - grams < none }.map { |_, name| name }
+    end
 
     # What is made the day before, with where it is kept.   @return [Array<Array(String, Planning::Ahead)>] dish, what
     def day_before = meal.dishes.flat_map { |dish| dish.before.map { |ahead| [dish.name, ahead] } }

@@ -21,7 +21,7 @@ module Restauro
       most, longest = %i[most_step_seconds longest_seconds].map { |name| Constants.fetch(:practice, name) }
       seconds = (row.seconds + advance.clamp(0.0, most)).clamp(0.0, longest)
       acts = doing.empty? ? row.acts : [*row.acts, act(doing, seconds)]
-      seconds += 600 if doing == "rest"
+      seconds += 60 * Constants.fetch(:practice, :covered_minutes) if doing == "rest"
       @services.practices.go_on(row.id, acts: acts, seconds: seconds, guess: row.guess || guess)
       finish(acts, seconds) if doing == "now"
     end

@@ -1,3 +1,4 @@
+require "pg"
 require "csv"
 
 module Restauro
@@ -7,6 +8,10 @@ module Restauro
       PHOTO = %r{\Aphotos/[0-9a-f-]{36}\.jpg\z}
       # How what is not as Export wrote it shows.
       BROKEN = [JSON::ParserError, CSV::MalformedCSVError, KeyError, ArgumentError, NoMethodError, TypeError, Sequel::ConstraintViolation].freeze
+
+      # A column or a value that the tables do not know.
+      REFUSED = [PG::SyntaxErrorOrAccessRuleViolation, PG::DataException].freeze
+      NOT_AS_WRITTEN = "something in this archive is not as it was written; nothing was changed".freeze
 
       # What came in, by kind.
       Done = Struct.new(:entries, :packs, :photos, :observations, :eaters, keyword_init: true) do
@@ -33,7 +38,11 @@ module Restauro
         end
       rescue *BROKEN => e
         warn "import: #{e.class}: #{e.message.to_s[0, 200]}"
-        raise InvalidInput, "something in this archive is not as it was written; nothing was changed"
+        raise InvalidInput, NOT_AS_WRITTEN
+      rescue Sequel::DatabaseError => e
+        raise unless REFUSED.any? { |kind| e.wrapped_exception.is_a?(kind) } # a full disk or a lost line is no fault of the archive
+
+        raise InvalidInput, NOT_AS_WRITTEN
       end
 
       private

@@ -20,12 +20,12 @@ module Restauro
         manifest = JSON.pretty_generate("format" => "restauro-archive", "version" => VERSION, "made_at" => made_at.utc.iso8601, "files" => list)
         out = StringIO.new("".b)
         Zlib::GzipWriter.wrap(out) do |gzip|
-          Gem::Package::TarWriter.new(gzip) { |tar| {MANIFEST => manifest, **files}.each { |path, bytes| write(tar, path, bytes, made_at) } }
+          Gem::Package::TarWriter.new(gzip) { |tar| {MANIFEST => manifest, **files}.each { |path, bytes| write(tar, path, bytes) } }
         end
         out.string
       end
 
-      def write(tar, path, bytes, _made_at)
+      def write(tar, path, bytes)
         tar.add_file_simple(path, 0o644, bytes.bytesize) { |file| file.write(bytes) }
       end
 

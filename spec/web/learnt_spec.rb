@@ -140,6 +140,16 @@ RSpec.describe "What was learnt", :web do
       expect(files.keys).to include("household.json", "cupboard.csv", "notebook/00001.json", "observations.csv")
     end
 
+    it "one with a column or a value that the tables do not know changes nothing" do
+      files = Restauro::Archive::Tar.unpack(archive)
+      empty
+      [["grams_left", "grams_lost"], ["100.0", "heaps"]].each do |was, odd|
+        expect(files["cupboard.csv"]).to include(was)
+        bring(Restauro::Archive::Tar.pack(files.merge("cupboard.csv" => files["cupboard.csv"].sub(was, odd)), made_at: Time.now))
+        expect([last_response.status, counts, text_of("main").first]).to match([422, [0, 0, 0, 0], /not as it was written/])
+      end
+    end
+
     it("an entry reads as a schema.org Recipe") { expect(JSON.parse(Restauro::Archive::Tar.unpack(archive)["notebook/00001.json"])).to include("@type" => "Recipe", "name" => /Gravy/) }
   end
 end

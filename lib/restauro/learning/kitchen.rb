@@ -23,8 +23,6 @@ module Restauro
       ERRORS = {"plate_test" => :seen_plate_test, "spoon" => :seen_spoon, "eaten" => :seen_eaten, "oven" => :seen_oven, "hob" => :seen_hob,
                 "boil" => :seen_boil, "grams" => :seen_grams, "weighed" => :seen_weighed, "liking" => :seen_liking}.freeze
       HOBS = %w[low medium medium_high high].freeze
-      # Closer to the book than this is the book.
-      NEAR = 0.03
 
       # @param seen [Array<Seen>] oldest first   @param catalogue [Catalogue] the book   @param packs [Hash] key => the pack that is in use now
       def initialize(seen, catalogue, packs: {})
@@ -41,8 +39,10 @@ module Restauro
       def any? = beliefs.any?
       # @return [Float] on the book's figure; one where nothing is known
       def factor(key) = beliefs[key]&.factor || 1.0
+      # Whether a factor is so close to the book that it is the book.
+      def self.near?(factor) = (factor - 1).abs <= Constants.fetch(:learning, :near_share)
       # Whether it is far enough from the book to be said.
-      def tells?(key) = beliefs.key?(key) && (factor(key) - 1).abs > NEAR
+      def tells?(key) = beliefs.key?(key) && !Kitchen.near?(factor(key))
 
       # The book with what was learnt in front of it: strength with its own band, drink, water.   @return [Catalogue]
       def catalogue(base = @catalogue)

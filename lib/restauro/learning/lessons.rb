@@ -4,9 +4,6 @@ module Restauro
   module Learning
     # What one cooked dish can teach, as plain data to be kept: measured beside what the book had predicted.
     module Lessons
-      # Further off than this a clock was forgotten, not an oven slow.
-      MOST_OFF = 2.5
-
       module_function
 
       # A sauce that was seen or eaten.   @param measured [Float] g/100 g   @param prediction [Families::Sauce::Prediction] by the book
@@ -54,7 +51,9 @@ module Restauro
         return unless more.to_f.positive? && less.to_f.positive?
 
         ratio = more / less.to_f
-        ratio.between?(1 / MOST_OFF, MOST_OFF) ? lesson(shares, Math.log(ratio), how) : nil
+        # Further off a clock was forgotten, not an oven slow.
+        most = Constants.fetch(:learning, :most_off)
+        ratio.between?(1 / most, most) ? lesson(shares, Math.log(ratio), how) : nil
       end
 
       def lesson(shares, log_ratio, how) = {"shares" => shares, "log_ratio" => log_ratio.round(5), "how" => how}

@@ -4,16 +4,19 @@ module Restauro
   module Practice
     # A coated piece behind the glass of an oven, or in its oil: the section of the real dish, taken out when the learner says.
     class Coat
-      # A wet coat of flour, egg and crumb, as a real one takes up.
-      COAT = {coat_m: 0.0025, coat_water_kg_m2: 0.5, coat_dry_kg_m2: 1.1}.freeze
-
       # The whole course of it, all at once and a few at a time.   @return [Hash{Boolean => Heat::Section::Result}] by whether they are few
       def self.sections(lesson, catalogue)
         few = lesson.tools.include?("fewer") ? [false, true] : [false]
         few.to_h do |fewer|
           coat = new(lesson, fewer ? [Play::Act.new(0.0, "fewer")] : [], 0.0, catalogue, sections: {})
-          [fewer, Heat::Section.cook(coat.piece, coat.around, **COAT)]
+          [fewer, Heat::Section.cook(coat.piece, coat.around, **taken_up)]
         end
+      end
+
+      # A wet coat of flour, egg and crumb, as a real one takes up.
+      def self.taken_up
+        thick, water, dry = %i[coat_mm coat_water_kg_m2 coat_dry_kg_m2].map { |name| Constants.fetch(:practice, name) }
+        {coat_m: thick / 1000, coat_water_kg_m2: water, coat_dry_kg_m2: dry}
       end
 
       attr_reader :piece
@@ -77,7 +80,7 @@ module Restauro
         Heat::Oil.after_loading(oil_g: frying.grams, food_g: pieces * @piece.size.first, oil_celsius: frying.celsius)
       end
 
-      def dropped? = frying && oil_celsius < frying.celsius - 15
+      def dropped? = frying && oil_celsius < frying.celsius - Constants.fetch(:practice, :oil_drop_celsius)
       def greasy? = frying && oil_celsius < Constants.fetch(:heat, :oil_least_celsius)
 
       def point = @section.points.reverse.find { |one| one.minutes <= minutes } || @section.points.first

@@ -17,7 +17,7 @@ module Restauro
 
       def tools
         names = {"water" => "A spoon of water (#{spoon(:water).round} g)", "flour" => "A spoon of flour (#{spoon(:flour).round} g)",
-                 "rest" => "Cover it: ten minutes", "press" => "Press it and bend it"}
+                 "rest" => "Cover it: #{Constants.fetch(:practice, :covered_minutes).round} minutes", "press" => "Press it and bend it"}
         @lesson.tools.to_h { |tool| [tool, names.fetch(tool)] }.merge("now" => "Now: roll it out")
       end
 

@@ -19,9 +19,7 @@ module Restauro
 
       def point = result.points.last
       def liquid? = point.liquid_grams.positive?
-      def boiling? = liquid? && point.celsius >= result.mixture.boiling_rise_c + options.pan.boiling_celsius - NEARLY
-      # Nearer than this to the boil it bubbles all over.
-      NEARLY = 0.3
+      def boiling? = liquid? && point.celsius >= result.mixture.boiling_rise_c + options.pan.boiling_celsius - figure(:bubbles_within_celsius)
 
       # g/100 g of the whole pan.
       def e
@@ -39,8 +37,7 @@ module Restauro
       LEAST_PA_S = 1e-4
 
       # Whether its grains have had their heat.
-      def cooked? = point.shares.first(bodies.length).all? { |share| share > COOKED }
-      COOKED = 0.75
+      def cooked? = point.shares.first(bodies.length).all? { |share| share > figure(:cooked_share) }
 
       def done(what) = @acts.select { |act| act.what == what && act.seconds <= @seconds }
       def knob = done("heat").last&.with || @lesson.row["start"]
@@ -57,6 +54,7 @@ module Restauro
 
       private
 
+      def figure(name) = Constants.fetch(:practice, name)
       def options = book.options
       def start_celsius = Constants.fetch(:pan, :start_celsius)
       def timed(at, action) = Physics::PanCourse::Timed.new(at, action)
@@ -92,11 +90,11 @@ module Restauro
         [timed(at, Physics::PanCourse::Add.new(formula.poured_g, celsius, parts, starch_in_first? ? [0] : []))]
       end
 
-      # A slurry is twice its starch of water.
+      # A spoon of slurry brings the water that the school stirs its starch into.
       def spoons
         from = bodies.length - pours.length
         pours.each_with_index.map do |(act, grams), index|
-          water = act.what == "dry" ? 0.0 : 2 * grams
+          water = act.what == "dry" ? 0.0 : SAUCE::Formula.water_for(@starch.ingredient, grams)
           parts = water.zero? ? [] : [[@catalogue.fetch("water"), water]]
           timed(act.seconds, Physics::PanCourse::Add.new(water, start_celsius, parts, [from + index]))
         end

@@ -85,9 +85,9 @@ module Restauro
       # What a thickness looks like, whatever its heat.
       def seen(pa_s) = SAUCE::Grade::ALL.reverse.find { |grade| pa_s >= looks(grade) } || SAUCE::Grade::ALL.first
 
-      # From where on a grade is seen: a quarter under its middle.
+      # From where on a grade is seen: some way under its middle.
       def looks(grade)
-        e = [grade.flour_equivalents * 0.75, 0.3].max
+        e = [grade.flour_equivalents * figure(:looks_share), figure(:looks_least_e)].max
         Physics::Viscosity.pa_s(e, celsius: Constants.fetch(:sauce, :viscosity_celsius), base: hob.book.thin)
       end
 
@@ -105,7 +105,7 @@ module Restauro
 
       def whisking? = done("whisk").last&.with == "on"
       def unwhisked_s = whisking? ? 0.0 : @seconds - (done("whisk").last&.seconds || 0.0)
-      def skin? = hob.liquid? && hob.knob == "off" && hob.e > 3 && unwhisked_s > figure(:skin_seconds)
+      def skin? = hob.liquid? && hob.knob == "off" && hob.e > figure(:skin_least_e) && unwhisked_s > figure(:skin_seconds)
 
       def caught?
         hot = hob.boiling? && %w[medium high].include?(hob.knob) && hob.pa_s > figure(:catch_thickness)

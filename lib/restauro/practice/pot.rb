@@ -21,7 +21,8 @@ module Restauro
       def tools = {"cut" => "Cut one", "now" => "Now: lift them out"}
 
       def verdict
-        fault = minutes < done_minutes ? "raw" : (minutes > 2.5 * done_minutes ? "overdone" : nil)
+        overdone = Constants.fetch(:practice, :overdone_times) * done_minutes
+        fault = minutes < done_minutes ? "raw" : (minutes > overdone ? "overdone" : nil)
         words = "The middle is at #{centre.round} °C: #{middle_words}. They were done after #{done_minutes.round(1)} minutes"
         Verdict.new(fault: fault, words: words, hit: fault.nil?)
       end
@@ -34,7 +35,7 @@ module Restauro
 
       def minutes = @seconds / 60
       def over? = @acts.any? { |act| act.what == "now" }
-      def cut? = @acts.any? { |act| act.what == "cut" && act.seconds <= @seconds && @seconds - act.seconds < 45 }
+      def cut? = @acts.any? { |act| act.what == "cut" && (@seconds - act.seconds).between?(0, Constants.fetch(:practice, :cut_shown_seconds)) }
       def centre = @body.centre(minutes)
       def middle_words = centre < Constants.fetch(:boil, :done_celsius) ? "raw and pasty in the middle" : "cooked through"
     end
