@@ -3,7 +3,7 @@ module Restauro
     # What stands before the learner: the pan from above with its spoon, the dough, the coat behind glass, the pot. Everything drawn is a number
     # of the play; where things lie is seeded, so that it stays from second to second.
     class PracticePicture
-      WIDTH, HEIGHT = 560, 300
+      WIDTH, HEIGHT = 560, 316
       BUBBLES = 34
 
       def initialize(lesson, play)
@@ -73,8 +73,9 @@ module Restauro
         return "" unless scene[:liquid]
 
         moment = {grade: scene[:grade], film_mm: scene[:film_mm], text: @play.words}
-        "<g transform=\"translate(350 190)\">#{Spoon.new(moment).to_s.sub(/<svg[^>]*>/, "").delete_suffix("</svg>")}</g>" +
-          Svg.text("the spoon, lifted out", x: 350, y: 292, class: "practice-name")
+        spoon = Spoon.new(moment)
+        "<g transform=\"translate(350 186)\">#{spoon.drawn}</g>" +
+          Svg.text("film on the spoon: #{spoon.film_words}", x: WIDTH - 8, y: HEIGHT - 8, text_anchor: "end", class: "practice-name")
       end
 
       # The ball, its crack or its shine, and the bend.

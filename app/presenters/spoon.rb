@@ -16,14 +16,17 @@ module Restauro
 
       # @return [String] SVG
       def to_s
-        Svg.tag("svg", [handle, bowl, drawn_line, drips, section].join, viewBox: "0 0 206 84", class: "spoon", role: "img", aria_label: words)
+        Svg.tag("svg", drawn + name, viewBox: "0 0 206 84", class: "spoon", role: "img", aria_label: words)
       end
+
+      # Without its name, to stand in another picture.   @return [String] what is inside of the SVG
+      def drawn = [handle, bowl, drawn_line, drips, section].join
+      # A finger cannot tell a film of half a tenth from none.
+      def film_words = @moment[:film_mm] < 0.1 ? "under 0.1 mm" : "#{Format.number(@moment[:film_mm])} mm"
 
       private
 
       def words = "Spoon: #{@moment[:text]}; film #{film_words}"
-      # A finger cannot tell a film of half a tenth from none.
-      def film_words = @moment[:film_mm] < 0.1 ? "under 0.1 mm" : "#{Format.number(@moment[:film_mm])} mm"
       def grade = @moment[:grade]
       def handle = Svg.tag("path", d: "M88 37H118", class: "spoon-metal")
 
@@ -54,9 +57,10 @@ module Restauro
       def section
         height = (@moment[:film_mm] * SCALE).clamp(0.8, MOST_PX)
         Svg.tag("rect", x: 136, y: 66 - height, width: 44, height: height, class: "spoon-film") +
-          Svg.tag("path", d: "M132 68H184", class: "spoon-metal") +
-          Svg.text(film_words, x: 158, y: 82, class: "spoon-scale", text_anchor: "middle")
+          Svg.tag("path", d: "M132 68H184", class: "spoon-metal")
       end
+
+      def name = Svg.text(film_words, x: 158, y: 82, class: "spoon-scale", text_anchor: "middle")
     end
   end
 end
