@@ -31,7 +31,7 @@ module Restauro
     # What it taught, with the entry: deleting that takes it back.
     def learn(id)
       key = @fields["texture"].to_s
-      found = DishLessons.new(@page, @services).all(key, right: verdict == DishPage::VERDICTS["right"])
+      found = DishLessons.new(@page, @services).all(key, right: verdict == DishPage::VERDICTS["right"], side: @fields["side"].to_s)
       found.each { |data, words| @services.observations.add(data, words: words, kept_swap_id: id) }
       @services.kept_swaps.mark(id, "all", MARKS.fetch(@fields["verdict"].to_s))
     end
@@ -47,10 +47,12 @@ module Restauro
 
     # Plain data: how it was to be, and how it went.
     def made
-      {"verdict" => verdict, "texture" => texture, "change" => words("change"), "times" => @page.times.map { |row| row.transform_keys(&:to_s) },
+      {"verdict" => verdict, "texture" => texture, "texture_key" => @fields["texture"].to_s, "change" => words("change"),
+       "times" => @page.times.map { |row| row.transform_keys(&:to_s) },
        "weights" => @page.weights.map { |row| row.transform_keys(&:to_s) }, "moves" => @page.dish.moves,
        "seen" => @page.dish.seen.map { |seen| seen.slice("words", "do") }, "readings" => @page.readings.map { |pair| pair.map { |v| v.round(2) } },
-       "expected" => @page.plan.expected}
+       "expected" => @page.plan.expected, "temperatures" => SeenBesidePlan.temperatures(@page.plan.expected, @page.readings),
+       "thickness" => SeenBesidePlan.thickness(@page.dish.seen, @page.row.snapshot.dig("target", "flour_equivalents"))}
     end
 
     def entry

@@ -8,9 +8,10 @@ module Restauro
     end
 
     # @param texture [String] key of how it came out   @param right [Boolean] whether it was called right
-    # @return [Array<Array(Hash, String)>] data of Learning::Kitchen::Seen, and words
-    def all(texture, right:)
-      found = [*bakes, *boils, *drink, *pieces, root, *seen, *eaten(texture, right)].compact.select(&:first)
+    # @param side [String] where a bake was darkest, or empty   @return [Array<Array(Hash, String)>] data of Learning::Seen, and words
+    def all(texture, right:, side: "")
+      planned = [*bakes, *boils, *drink, *pieces].map { |data, words| [lessons.by_the_book(data, believed), words] }
+      found = [*planned, *stretched(right), *BakeLessons.sides(side), root, *seen, *eaten(texture, right)].compact.select(&:first)
       found.map { |data, words| [data.merge("packs" => packs(data)), words] }
     end
 
@@ -29,7 +30,7 @@ module Restauro
     # Which pack each ingredient of a lesson comes from now.
     def self.in_use(lesson, services)
       now = services.packs_in_use
-      lesson["shares"].keys.to_h { |key| key.sub(/\A(?:drink|water) /, "").then { |one| [one, now[one]] } }.compact
+      lesson["shares"].keys.to_h { |key| Learning::Unknown.ingredient(key).then { |one| [one, now[one]] } }.compact
     end
 
     private
@@ -44,8 +45,26 @@ module Restauro
       end
     end
 
+    # What the plan counted with already.
+    def believed = @page.row.snapshot["believed"].to_h
+
     def bakes
-      timed("bake").map { |planned, took| [lessons.oven(planned.minutes, took), "a bake of #{planned.minutes.round} min took #{took.round(1)}"] }
+      timed("bake").map { |planned, took| BakeLessons.timed(worked, planned.minutes, took, @services) }
+    end
+
+    # As far as its shape needs where it held; so much less where it tore.
+    def stretched(right)
+      return [] unless worked.swap.respond_to?(:binder) && worked.swap.ours.respond_to?(:stretch_needed)
+
+      tore = @page.dish.seen.select { |one| one["short"] }
+      return tore.map { |one| [stretch(one["short"]), one["words"]] } if tore.any?
+
+      right ? [[stretch(0.0), "it held as it should"]] : []
+    end
+
+    def stretch(short)
+      parts = worked.swap.ours.weights.map { |ingredient, grams| [@services.facts.find_key(ingredient.key) || ingredient, grams] }
+      lessons.stretch(parts, worked.swap.ours.stretch_needed, short: short)
     end
 
     def boils
@@ -98,17 +117,15 @@ module Restauro
       @page.dish.seen.select { |one| one["e"] }.map { |one| [lessons.sauce(one["e"], book, how: one["how"]), one["words"]] }
     end
 
+    # At the table: of a sauce how thick it was, and of any that is called right how it is liked.
     def eaten(texture, right)
-      return [] unless sauce?
-
-      grade = Families::Sauce::Grade.fetch(texture)
-      wheat = worked.swap.wheat.flour_equivalents.value
-      found = [[lessons.sauce(grade.flour_equivalents, book, how: "eaten"), "at the table it #{grade.does}"]]
-      right ? [*found, [lessons.liking("sauce", grade.flour_equivalents, wheat), "right when it #{grade.does}"]] : found
-    rescue InvalidInput
+      found = sauce? ? [[lessons.sauce(grade(texture).flour_equivalents, book, how: "eaten"), "at the table it #{grade(texture).does}"]] : []
+      right ? [*found, LikingLesson.of(worked, texture)].compact : found
+    rescue InvalidInput, NotFound
       []
     end
 
+    def grade(texture) = Families::Sauce::Grade.fetch(texture)
     def book = @book ||= DishLessons.by_the_book(worked, @services)
   end
 end

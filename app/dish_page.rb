@@ -77,6 +77,7 @@ module Restauro
       key && [@services.facts.fetch(key).say, share]
     end
 
+    def baked? = plan.steps.any? { |one| one.kind == "bake" }
     def probe_picture = plan.expected && Presenters::ProbePicture.new(plan.expected, readings).to_s
     def readings = @services.dishes.readings(id)
 

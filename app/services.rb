@@ -16,7 +16,7 @@ module Restauro
     def learnt
       packs = packs_in_use
       memo.fetch([:learnt, observations.version, packs]) do
-        seen = observations.list.map { |row| Learning::Kitchen::Seen.of(row.data) }
+        seen = observations.list.map { |row| Learning::Seen.of(row.data) }
         Learning::Kitchen.new(seen, self.packs.shelf.catalogue(facts), packs: packs)
       end
     end

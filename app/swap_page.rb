@@ -61,6 +61,7 @@ module Restauro
       recipe ? SnapshotRows.unswapped(recipe, @catalogue) : []
     end
 
+    def who = eaters.select { |eater| input.eats?(eater) }
     # Whether a rule of somebody in the house would change this dish, and nobody has said yet who eats.
     def ask_who?
       answer && input.state["eaters"].empty? && input.diets.empty? && eaters.any? { |eater| touched?(eater) }
@@ -74,6 +75,9 @@ module Restauro
       chosen = options.respond_to?(:pan) ? options.pan : nil
       chosen.is_a?(Kitchen::BakingPan) ? chosen : input.baking_pan
     end
+
+    # The household's oven as it showed itself, the way this dish is baked.   @return [Learning::Oven, nil]
+    def oven = @learnt && answer&.baked? ? @learnt.oven(way: answer.oven_way) : nil
 
     # The same dish by the book alone.   @return [Dishes::Answer]
     def book_answer = @book_answer ||= solved_with(@book, @book.equal?(@services.facts) ? @services.memo : nil)
@@ -90,8 +94,8 @@ module Restauro
     def two_pots = input.two_pots ? {two_pots: MeetingSnapshot.two_pots(answer, *input.two_pots, @catalogue)} : {}
     # Of all that is made, what is made without wheat.
     def share = input.two_pots&.then { |without, others| without.to_f / (without + others) } || 1.0
-    # What this kitchen showed, where it changed something.
-    def taught = TaughtSnapshot.of(self).then { |found| found ? {learnt: found} : {} }
+    # What this kitchen showed, where it changed something; and all that was counted with, for what is measured to be told from the book.
+    def taught = {learnt: TaughtSnapshot.of(self), believed: @learnt&.any? ? BelievedFactors.of(self) : nil}.compact
     def linked = filling_link ? {linked: filling_link.to_h} : {}
 
     def work_out
@@ -126,7 +130,7 @@ module Restauro
       # A part that another recipe does not have was another recipe's.
       @dish = Dishes::Sized.of(parts, input.sizes.slice(*parts.parts.map(&:name)), @catalogue)
       @answer = solved_with(@catalogue, memo)
-      @answer = @answer.in_oven(@learnt.factor("oven")) if @learnt&.tells?("oven")
+      @answer = @answer.in_oven(oven) if oven && !oven.plain?
     end
 
     def solved_with(catalogue, memo)
@@ -139,7 +143,5 @@ module Restauro
     def touched?(eater) = eater.diets.any? && Diets::Exclusion.of(eater.diets, @catalogue).held_in(recipe_lines, @catalogue).any?
     # Flour is replaced whoever eats; what else holds gluten or an allergen is what a rule is about.
     def recipe_lines = answer.lines.select { |line| line.ingredient && !@catalogue.fetch(line.ingredient).contains_gluten? }
-
-    def who = eaters.select { |eater| input.eats?(eater) }
   end
 end

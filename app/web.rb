@@ -54,7 +54,7 @@ module Restauro
 
     helpers ViewHelpers, PickHelpers
     register FrontRoutes, TableRoutes, MealRoutes, PracticeRoutes, CardRoutes, DishRoutes, CounterRoutes, SwapRoutes,
-             SauceRoutes, LearntRoutes, NotebookRoutes,
+             SauceRoutes, StoveRoutes, LearntRoutes, NotebookRoutes,
              CupboardRoutes, MadeRoutes, LabelRoutes, MeasureRoutes, BlendRoutes
 
     before do

@@ -1,49 +1,56 @@
 module Restauro
   module Presenters
-    # One try as it was to be and as it went: minutes of each step and grams of each line as pairs of bars, the temperatures under them.
+    # One try as it was to be and as it went, in pairs of bars: minutes of each step, degrees at the probe, how thick, grams of each line.
     class PlanActualPicture
       LEFT, RIGHT, ROW, MOST = 190, 560, 40, 8
+      # Pairs of one unit, on one scale.   rows Array of [name, planned, actual] · words of a value
+      Group = Struct.new(:unit, :rows, :words)
 
-      # @param made [Hash] of a kept dish: times, weights, string keys
+      # @param made [Hash] of a kept dish: times, weights, temperatures, thickness, string keys
       def initialize(made)
-        @times = furthest(made["times"], "took")
-        @weights = furthest(made["weights"], "weighed")
+        grams = ->(value) { Format.grams(value) }
+        @groups = [Group.new("min", furthest(made["times"], "took"), grams), Group.new("°C", pairs(made["temperatures"], "probe"), grams),
+                   Group.new("", pairs(made["thickness"], "seen"), ->(e) { Families::Sauce::Grade.of(e).name }),
+                   Group.new("g", furthest(made["weights"], "weighed"), grams)]
       end
 
-      def any? = (@times + @weights).any?
+      def any? = rows.any?
 
       # @return [String] SVG
       def to_s
-        rows = group("minutes", @times, "took", 0) + group("grams", @weights, "weighed", @times.length)
-        height = ROW * (@times.length + @weights.length) + 40
-        Svg.tag("svg", rows + legend(height), viewBox: "0 0 640 #{height}", class: "plan-actual", role: "img", aria_label: words)
+        height = ROW * rows.length + 40
+        Svg.tag("svg", drawn + legend(height), viewBox: "0 0 640 #{height}", class: "plan-actual", role: "img", aria_label: words)
       end
 
       private
 
+      def rows = @groups.flat_map(&:rows)
+
       # What went furthest from its plan.
-      def furthest(rows, actual)
-        rows.to_a.select { |row| row["planned"].to_f.positive? }
-            .max_by(MOST) { |row| Math.log([row[actual].to_f, 0.1].max / row["planned"]).abs }
+      def furthest(rows, actual) = pairs(rows, actual).max_by(MOST) { |_, planned, value| Math.log([value, 0.1].max / planned).abs }
+
+      def pairs(rows, actual)
+        rows.to_a.select { |row| row["planned"].to_f.positive? }.map { |row| [name(row), row["planned"].to_f, row[actual].to_f] }
       end
 
-      def words = [*@times.map { |row| "#{name(row)}: planned #{row["planned"].round(1)} min, took #{row["took"]}" },
-                   *@weights.map { |row| "#{name(row)}: planned #{row["planned"].round(1)} g, weighed #{row["weighed"]}" }].join("; ")
-
+      def words = @groups.flat_map { |group| group.rows.map { |row| "#{row.first}: planned #{said(group, row)}" } }.join("; ")
+      def said(group, row) = "#{row.drop(1).map { |value| group.words[value] }.join(" → ")} #{group.unit}".strip
       def name(row) = (row["text"] || row["name"]).to_s.split(/[.,;:]/).first.to_s[0, 24]
 
-      def group(unit, rows, actual, from)
-        most = rows.flat_map { |row| [row["planned"].to_f, row[actual].to_f] }.max or return ""
-        rows.each_with_index.map { |row, index| pair(row, actual, unit, ROW * (from + index) + 8, most) }.join
+      def drawn
+        from = 0
+        @groups.flat_map do |group|
+          most = group.rows.flat_map { |row| row.drop(1) }.max
+          group.rows.map { |row| pair(group, row, ROW * ((from += 1) - 1) + 8, most) }
+        end.join
       end
 
-      def pair(row, actual, unit, y, most)
+      def pair(group, row, y, most)
         width = ->(value) { [(RIGHT - LEFT) * value / most, 1].max }
-        Svg.text(name(row), x: 0, y: y + 20, class: "plan-name") +
-          Svg.tag("rect", x: LEFT, y: y, width: width[row["planned"].to_f], height: 12, class: "plan-planned") +
-          Svg.tag("rect", x: LEFT, y: y + 14, width: width[row[actual].to_f], height: 12, class: "plan-actual-bar") +
-          Svg.text("#{Format.grams(row["planned"].to_f)} → #{Format.grams(row[actual].to_f)} #{unit == "grams" ? "g" : "min"}",
-                   x: RIGHT + 6, y: y + 18, class: "plan-number")
+        Svg.text(row.first, x: 0, y: y + 20, class: "plan-name") +
+          Svg.tag("rect", x: LEFT, y: y, width: width[row[1]], height: 12, class: "plan-planned") +
+          Svg.tag("rect", x: LEFT, y: y + 14, width: width[row[2]], height: 12, class: "plan-actual-bar") +
+          Svg.text(said(group, row), x: RIGHT + 6, y: y + 18, class: "plan-number")
       end
 
       def legend(height)

@@ -5,7 +5,7 @@ module Restauro
     def self.registered(web)
       web.helpers Helpers
 
-      web.get("/learnt") { page :learnt, room: "Notebook", title: "What was learnt", learnt: LearntPage.new(services) }
+      web.get("/learnt") { page :learnt, room: "Notebook", title: "What was learnt", learnt: LearntPage.new(services, fahrenheit: preferences.fahrenheit?) }
       web.post("/learnt/:id/forget") do
         services.observations.forget(params["id"].to_s[/\A\d{1,9}\z/].to_i)
         redirect to("/learnt"), 303

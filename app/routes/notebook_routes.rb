@@ -61,8 +61,7 @@ module Restauro
         mark = params["mark"].to_s
         raise InvalidInput, "a try is right, nearly or no" unless ["", *MARKS.keys].include?(mark)
 
-        services.kept_swaps.mark(fetch_kept.id, FormText.clean(params["eater"]).strip[0, 60].then { |who| who.empty? ? "all" : who },
-                                 mark.empty? ? nil : mark)
+        EntryMark.new(fetch_kept, services).set(FormText.clean(params["eater"]).strip[0, 60], mark)
         redirect back_to_entry, 303
       end
 

@@ -1,5 +1,5 @@
 module Restauro
-  # What belongs to one sauce beside its swap: candidates side by side, rescue, the plate-test sheet, the stove.
+  # What belongs to one sauce beside its swap: candidates side by side, rescue, the plate-test sheet.
   module SauceRoutes
     def self.registered(web)
       web.helpers Helpers
@@ -13,13 +13,6 @@ module Restauro
         content_type "application/pdf"
         headers "content-disposition" => "inline; filename=\"plate-test.pdf\""
         plate_sheet.render
-      end
-
-      web.get("/stove") { stove_page({}) }
-      web.post("/stove") { measure_stove }
-      web.post("/stove/forget") do
-        services.household.forget_stove
-        redirect to("/stove"), 303
       end
     end
 
@@ -57,28 +50,6 @@ module Restauro
 
         thin = Constants.fetch(:sauce, :plate_millilitres_thin)
         ["#{grade.name}, with #{thin.round} mL", radius.call(millilitres: thin)]
-      end
-
-      def stove_page(fields, error: nil)
-        page :stove, room: "Swap", title: "Stove", stove: services.household.stove, fields: fields, error: error
-      end
-
-      def measure_stove
-        fields = %w[heat pan_cm water from to seconds].to_h { |name| [name, FormText.clean(params[name]).strip] }
-        numbers = fields.except("heat").to_h { |name, text| [name, FormText.number(text)] }
-        missing = numbers.find { |_, number| number.nil? }
-        raise InvalidInput, "the #{missing.first.tr("_", " ")} is a number, got '#{fields[missing.first][0, 20]}'" if missing
-
-        pan = Physics::Pan.wide(numbers["pan_cm"].clamp(10, 45))
-        Physics::Pan.watts(fields["heat"])
-        watts = pan.measured_watts(water_g: numbers["water"], from: numbers["from"], to: numbers["to"], seconds: numbers["seconds"])
-        services.household.measured(fields["heat"], watts, pan_cm: numbers["pan_cm"].clamp(10, 45))
-        services.observations.add(Learning::Lessons.hob(fields["heat"], watts),
-                                  words: "#{fields["heat"].tr("_", "-")} gives #{watts.round} W, by half a litre of water")
-        redirect to("/stove"), 303
-      rescue InvalidInput => e
-        status 422
-        stove_page(fields, error: e.message)
       end
     end
   end

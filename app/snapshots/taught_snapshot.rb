@@ -8,14 +8,15 @@ module Restauro
       learnt = worked.learnt
       return unless learnt&.any? && worked.answer
 
-      found = {lines: lines(worked, learnt), oven: oven(worked, learnt), liking: liking(worked, learnt)}.compact
+      found = {lines: lines(worked, learnt), oven: oven(worked), liking: liking(worked, learnt)}.compact
       found[:lines].empty? && found.length == 1 ? nil : found
     end
 
     # Thickeners and flours that take another weight than the book's.
     def lines(worked, learnt)
-      told = worked.answer.lines.select { |line| line.ingredient && line.grams && [line.ingredient,
-          "drink #{line.ingredient}"].any? { |key| learnt.tells?(key) } }
+      told = worked.answer.lines.select do |line|
+        line.ingredient && line.grams && TAUGHT.any? { |kind| learnt.tells?("#{kind}#{line.ingredient}") }
+      end
       return [] if told.empty?
 
       book = worked.book_answer.lines.group_by(&:ingredient).transform_values { |same| same.sum { |line| line.grams&.value.to_f } }
@@ -28,21 +29,40 @@ module Restauro
       end
     end
 
-    def trials(learnt, key) = [key, "drink #{key}"].sum { |name| learnt.beliefs[name]&.trials.to_i }
+    TAUGHT = ["", "drink ", "stretch "].freeze
+    def trials(learnt, key) = TAUGHT.sum { |kind| learnt.beliefs["#{kind}#{key}"]&.trials.to_i }
 
-    def oven(worked, learnt)
-      return unless learnt.tells?("oven") && worked.answer.steps.any? { |step| step.kind == "bake" }
+    def oven(worked)
+      oven = worked.oven
+      return if oven.nil? || oven.plain?
 
-      {factor: learnt.factor("oven").round(3), trials: learnt.beliefs["oven"].trials}
+      {factor: oven.slowness.round(3), trials: oven.trials, offset_k: oven.offset_k.round, hotter: oven.hotter}
     end
 
-    # The grade that this household has called right, where the recipe's is another.
+    # What this household, and those who eat, have called right, where the recipe's is another: a spoon's grade, or a rung of wetness.
     def liking(worked, learnt)
-      return unless worked.swap && worked.family.grades.any? && learnt.tells?("liking sauce") && worked.input.state["grade"] == "keep"
+      return unless worked.swap && worked.family.choices.include?(:target) && %w[grade rung].all? { |name| worked.input.state[name] == "keep" }
 
-      right = Families::Sauce::Grade.of(worked.swap.target * learnt.liking("sauce"))
-      right.key == worked.swap.grade.key || right.key == "runny" ? nil : {grade: right.key, does: right.does,
-                                                                          trials: learnt.beliefs["liking sauce"].trials}
+      factor = learnt.liking(worked.family.key, who: worked.who.map(&:name))
+      right = Learning::Kitchen.near?(factor) ? nil : found(worked, worked.swap.target.to_f * factor)
+      right && {**right, trials: learnt.beliefs["liking #{worked.family.key}"]&.trials.to_i}
+    end
+
+    def found(worked, target)
+      return unless target.positive?
+      return rung(worked, target) if worked.family.grades.empty?
+
+      right = Families::Sauce::Grade.of(target)
+      [worked.swap.grade.key, "runny"].include?(right.key) ? nil : {grade: right.key, does: right.does}
+    end
+
+    # Where the page can be asked for one.
+    def rung(worked, target)
+      right, words = Hydration::Rung.of(target), Presenters::PickWords
+      offered = worked.family.key == "batter" ? words::BATTER : words::DOUGH
+      return if right.key == worked.swap.rung&.key || !offered.key?(right.key)
+
+      {rung: right.key, does: "is #{right.name}: #{right.says}"}
     end
   end
 end

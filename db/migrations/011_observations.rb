@@ -4,7 +4,7 @@ Sequel.migration do
     create_table(:observations) do
       primary_key :id
       foreign_key :kept_swap_id, :kept_swaps, on_delete: :cascade, index: true
-      # shares, log_ratio, how, packs: see Learning::Kitchen::Seen
+      # shares, log_ratio, how, packs: see Learning::Seen
       column :data, :json, null: false
       # What it was, for the list: "the spoon drew a line that stayed, in the pan".
       String :words, text: true, null: false, default: ""

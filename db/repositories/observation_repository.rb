@@ -33,6 +33,12 @@ module Restauro
         @rows.insert(data: Sequel.pg_json(data), words: words, kept_swap_id: kept_swap_id, at: at)
       end
 
+      # What one who ate called right of an entry.
+      def forget_liking(kept_swap_id, who)
+        of = @rows.where(kept_swap_id: kept_swap_id).where(Sequel.lit("data->>'how' = 'liking'"))
+        of.where(Sequel.lit("coalesce(data->>'who', 'all') = ?", who)).delete
+      end
+
       def forget(id) = @rows.where(id: id).delete
 
       # Changes when anything that counts does.

@@ -7,8 +7,11 @@ module Restauro
     autoload :Kitchen, "restauro/learning/kitchen"
     autoload :Lessons, "restauro/learning/lessons"
     autoload :Observations, "restauro/learning/observations"
+    autoload :Oven, "restauro/learning/oven"
     autoload :Posterior, "restauro/learning/posterior"
     autoload :Report, "restauro/learning/report"
+    autoload :Seen, "restauro/learning/seen"
     autoload :Trial, "restauro/learning/trial"
+    autoload :Unknown, "restauro/learning/unknown"
   end
 end

@@ -1,6 +1,6 @@
 # A household's own figures, from made-up trials whose truth is known.
 RSpec.describe Restauro::Learning::Kitchen do
-  seen = ->(shares, ratio, how = "plate_test", packs = {}) { described_class::Seen.new(shares: shares, log_ratio: Math.log(ratio), how: how, packs: packs) }
+  seen = ->(shares, ratio, how = "plate_test", packs = {}) { Restauro::Learning::Seen.new(shares: shares, log_ratio: Math.log(ratio), how: how, packs: packs) }
 
   define_method(:kitchen) { |*all, **more| described_class.new(all, catalogue, **more) }
 

@@ -6,7 +6,9 @@ module Restauro
         <<~TEXT
           bin/restauro learn FILE|-       what trials teach: how strong each thickener showed, how slow the oven is, what a ring gives
             the file is JSON: {"observations": [{"recipe": TEXT, "observed_e": N | "plate_mm": R | "grade": G, "how": "plate_test|spoon|eaten"},
-            {"oven": {"planned_minutes": N, "actual_minutes": N}}, {"hob": {"setting": "medium", "watts": N}}]}
+            {"oven": {"planned_minutes": N, "actual_minutes": N, "kind": "bake|fan|basket"}}, {"oven": {"set": 200, "reads": 188}},
+            {"oven": {"darker": "left|right|front|back|even"}}, {"hob": {"setting": "medium", "watts": N}},
+            {"family": "pasta|gnocchi|crust", "recipe": TEXT, "options": {"shape": "rolled"}, "held": "yes|tears|falls_apart|..."}]}
             --format json|text          json
         TEXT
       end

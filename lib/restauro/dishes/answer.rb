@@ -21,10 +21,15 @@ module Restauro
         freeze
       end
 
-      # The same in an oven that takes so many times as long.   @param factor [Float]   @return [Answer]
-      def in_oven(factor)
-        dup.tap { |copy| copy.send(:bake_longer, factor) }.freeze
+      # The same in an oven as it showed itself: its minutes, its knob, its hotter side.   @param oven [Learning::Oven]   @return [Answer]
+      def in_oven(oven)
+        dup.tap { |copy| copy.send(:bake_in, oven) }.freeze
       end
+      # What blows in the oven of it.   @return [String, nil] fan or basket
+      def oven_way = parts.filter_map { |part| part.swap&.then { |swap| Answer.way(swap.ours.options) } }.first || Answer.blown(dish.said.oven)
+      def baked? = steps.any? { |step| BAKES.include?(step.kind) }
+      def self.way(options) = options.respond_to?(:oven) ? blown(options.oven) : nil
+      def self.blown(oven) = oven && ({true => "basket"}[oven.basket] || {true => "fan"}[oven.fan])
 
       def main = parts[dish.main]
       # Nothing of wheat was there to replace.
@@ -47,12 +52,25 @@ module Restauro
 
       private
 
-      def bake_longer(factor)
+      def bake_in(oven)
         @steps = steps.map do |step|
+          next knob(step, oven) if step.kind == "preheat" && step.heat == "oven" && step.celsius && !oven.offset_k.zero?
           next step unless BAKES.include?(step.kind) && step.minutes
 
-          step.with(minutes: (2 * step.minutes * factor).round / 2.0)
+          step.with(minutes: (2 * step.minutes * oven.slowness).round / 2.0, text: [step.text, turned(step, oven)].compact.join(" "))
         end.freeze
+      end
+
+      def knob(step, oven)
+        set, inside = [step.celsius, oven.knob(step.celsius)].then { |celsius, knob| [knob, celsius.round] }
+        set == inside ? step : step.with(text: "#{step.text} Our knob at #{set} °C gives #{inside} °C inside.")
+      end
+
+      # Half way round, where one side is the hotter.
+      def turned(step, oven)
+        return if oven.hotter.empty? || step.kind != "bake"
+
+        "Half way, turn it round: the #{oven.hotter.join(" and the ")} #{oven.hotter.one? ? "is" : "are"} hotter here."
       end
       BAKES = %w[bake prebake].freeze
       private_constant :BAKES

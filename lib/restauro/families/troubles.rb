@@ -3,7 +3,8 @@ module Restauro
     # What goes wrong with a dish besides being too thick or too thin, by family.
     module Troubles
       # key · sees what the cook sees · do what to do · why · next what to change next time · caution or nil
-      Trouble = Struct.new(:key, :sees, :do, :why, :next, :caution, keyword_init: true) do
+      # stretch how much of it is missing, below nothing where there is too much
+      Trouble = Struct.new(:key, :sees, :do, :why, :next, :caution, :stretch, keyword_init: true) do
         def initialize(**)
           super
           freeze
@@ -18,7 +19,7 @@ module Restauro
       def of(family)
         DataFiles.yaml("families/#{FILES.fetch(family)}/troubles.yml").map do |key, row|
           Trouble.new(key: key, **row.slice("sees", "do", "why", "next").transform_keys(&:to_sym),
-                      caution: caution(row))
+                      caution: caution(row), stretch: Float(row.fetch("stretch", 0)))
         end
       end
 

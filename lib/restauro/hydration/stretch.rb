@@ -23,7 +23,7 @@ module Restauro
         return constant(:wheat) if ingredient.contains_gluten? && ingredient.starchy?
 
         full = Constants.table(:stretch)[:"full_#{ingredient.key}"]
-        full ? 100 / full.value : ingredient.gum_pct.to_f / constant(:full_xanthan_gum)
+        ingredient.stretch_factor * (full ? 100 / full.value : ingredient.gum_pct.to_f / constant(:full_xanthan_gum))
       end
 
       # Grams of a binder that bring so much stretch to so much flour.

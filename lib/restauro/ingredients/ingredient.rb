@@ -14,15 +14,17 @@ module Restauro
     STARCHY_GROUPS = %w[flour starch blend meal].freeze
 
     # power_share: how far off its thickening power may be, where that is told apart from its group's; else nil
-    attr_reader :key, :name, :group, :gluten, :allergens, :note, :power_share
+    # stretch_factor: times the stretch that its dose is reckoned to bring, as trials showed
+    attr_reader :key, :name, :group, :gluten, :allergens, :note, :power_share, :stretch_factor
 
     # @param row [Hash] header => cell   @param say [String, nil] the short name   @param sources [Hash] figure => source key
-    def initialize(row, say: nil, sources: {}, power_share: nil)
+    def initialize(row, say: nil, sources: {}, power_share: nil, stretch_factor: 1.0)
       @key, @name, @group, @gluten, @note = row.values_at("key", "name", "group", "gluten", "note").map { |cell| cell&.dup&.freeze }
       @allergens = row["allergens"].to_s.split("; ").freeze
       @row = row
       @say = say
       @power_share = power_share
+      @stretch_factor = stretch_factor
       @sources = sources
       @figures = FIGURES.to_h { |figure| [figure, figure_in(row, figure)] }.freeze
       freeze
@@ -34,14 +36,15 @@ module Restauro
     def at_water(pct)
       solids = (100 - pct) / (100 - water_pct)
       dried = SOLIDS.to_h { |figure| [figure.to_s, @figures[figure] && (@figures[figure] * solids).to_s] }
-      Ingredient.new(@row.merge(dried, "water_pct" => pct.to_s), say: @say, sources: @sources, power_share: power_share)
+      Ingredient.new(@row.merge(dried, "water_pct" => pct.to_s), **kept)
     end
 
-    # The same, as trials showed it: stronger or weaker, drier or thirstier.   @param power, drink [Float, nil] factors
+    # The same, as trials showed it: stronger or weaker, thirstier, stretchier.   @param power, drink, stretch [Float, nil] factors
     # @param power_share [Float, nil] how far off its strength may still be
-    def learnt(power: nil, drink: nil, power_share: nil)
+    def learnt(power: nil, drink: nil, stretch: nil, power_share: nil)
       changed = {"thick_power" => (thick_power * power if power), "hold_g_per_g" => (hold_g_per_g * drink if drink)}.compact
-      Ingredient.new(@row.merge(changed.transform_values(&:to_s)), say: @say, sources: @sources, power_share: power_share || self.power_share)
+      Ingredient.new(@row.merge(changed.transform_values(&:to_s)), **kept, power_share: power_share || self.power_share,
+                                                                          stretch_factor: stretch_factor * (stretch || 1.0))
     end
 
     def say = @say || name
@@ -62,6 +65,8 @@ module Restauro
     end
 
     private
+
+    def kept = {say: @say, sources: @sources, power_share: power_share, stretch_factor: stretch_factor}
 
     def figure_in(row, figure)
       cell = row[figure.to_s]

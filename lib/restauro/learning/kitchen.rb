@@ -4,31 +4,12 @@ module Restauro
   module Learning
     # What a household's own trials taught: how strong its starches are and how much its flours drink, its oven, its rings, the water in its roots,
     # and how thick it likes things. Worked out again from the trials whenever they change; a trial taken out takes its lesson along.
-    #
-    # Unknowns by name: "corn_starch" (strength), "drink sorghum_flour", "oven", "hob medium", "water potato_riced", "liking sauce".
     class Kitchen
-      # One thing that was seen.   shares Hash of unknown => how much hangs on it · log_ratio · how "plate_test", "spoon", "eaten", "oven", "hob",
-      #   "boil", "grams", "weighed" or "liking" · packs Hash of ingredient key => which pack it was of
-      Seen = Struct.new(:shares, :log_ratio, :how, :packs, keyword_init: true) do
-        # @param data [Hash] string keys
-        def self.of(data)
-          new(shares: data["shares"].transform_values(&:to_f), log_ratio: data["log_ratio"].to_f, how: data["how"], packs: data["packs"].to_h)
-        end
-
-        def initialize(packs: {}, **)
-          super
-          freeze
-        end
-      end
-      ERRORS = {"plate_test" => :seen_plate_test, "spoon" => :seen_spoon, "eaten" => :seen_eaten, "oven" => :seen_oven, "hob" => :seen_hob,
-                "boil" => :seen_boil, "grams" => :seen_grams, "weighed" => :seen_weighed, "liking" => :seen_liking}.freeze
-      HOBS = %w[low medium medium_high high].freeze
-
       # @param seen [Array<Seen>] oldest first   @param catalogue [Catalogue] the book   @param packs [Hash] key => the pack that is in use now
       def initialize(seen, catalogue, packs: {})
         @catalogue = catalogue
         @packs = packs
-        @seen = seen.select { |one| one.shares.keys.all? { |key| known?(key) } }
+        @seen = seen.select { |one| one.shares.keys.all? { |key| Unknown.known?(key, catalogue) } }
         @beliefs = @seen.empty? ? {} : learnt
         freeze
       end
@@ -44,7 +25,7 @@ module Restauro
       # Whether it is far enough from the book to be said.
       def tells?(key) = beliefs.key?(key) && !Kitchen.near?(factor(key))
 
-      # The book with what was learnt in front of it: strength with its own band, drink, water.   @return [Catalogue]
+      # The book with what was learnt in front of it: strength with its own band, drink, water, stretch.   @return [Catalogue]
       def catalogue(base = @catalogue)
         changed = base.filter_map { |ingredient| changed(ingredient) }
         changed.empty? ? base : base.with(changed)
@@ -53,8 +34,15 @@ module Restauro
       # @return [Float, nil] W of a ring's setting; nil where it was never seen
       def watts(setting) = beliefs["hob #{setting}"] && Physics::Pan.watts(setting) * factor("hob #{setting}")
 
-      # How thick this household likes its sauces, beside what the recipes had.   @return [Float] factor
-      def liking(family) = factor("liking #{family}")
+      # How thick, or how wet, it is called right here, beside what the recipes had: by the house, and by those who eat.
+      # @param who [Array<String>] their names   @return [Float] factor
+      def liking(family, who: [])
+        own = who.map { |name| beliefs["liking #{family} #{name}"] }.compact.map { |belief| Math.log(belief.factor) }
+        factor("liking #{family}") * Math.exp(own.empty? ? 0.0 : own.sum / own.length)
+      end
+
+      # @param way [String, nil] fan or basket   @return [Oven]
+      def oven(way: nil) = Oven.of(self, way: way)
 
       # How far off the book's figure may be, before anything is seen.   @return [Float] share, of nine in ten
       def doubt(key) = Math.exp(Constants.fetch(:learning, :band_90) * prior(key)) - 1
@@ -67,33 +55,11 @@ module Restauro
       end
 
       # How a look at it is had best.
-      def look(key)
-        kind, what = key.include?(" ") ? key.split(" ", 2) : ["strength", key]
-        return "oven" if key == "oven"
-
-        {"hob" => "hob", "drink" => "grams", "water" => "weighed", "liking" => "liking"}.fetch(kind) { what && "plate_test" }
-      end
+      def look(key) = Unknown.look(key)
 
       private
 
-      def known?(key)
-        return true if key == "oven" || key.start_with?("liking ")
-        return HOBS.include?(key.delete_prefix("hob ")) if key.start_with?("hob ")
-
-        @catalogue.key?(key.sub(/\A(?:drink|water) /, ""))
-      end
-
-      def prior(key)
-        name = case key
-               when "oven" then :prior_oven
-               when /\Ahob / then :prior_hob
-               when /\Adrink / then :prior_drink
-               when /\Awater / then :prior_water
-               when /\Aliking / then :prior_liking
-               else @catalogue.find_key(key)&.group == "blend" ? :prior_blend : :prior_strength
-               end
-        Constants.fetch(:learning, name)
-      end
+      def prior(key) = Unknown.prior(key, @catalogue)
 
       # Trials of packs that are gone tell of unknowns of their own; a new pack begins half way to the last of them.
       def learnt
@@ -110,28 +76,28 @@ module Restauro
       # @param starts [Hash] where beliefs begin
       def posterior(starts)
         trials = @seen.map do |one|
-          Trial.new(shares: one.shares.transform_keys { |key| named(key, one) }, log_ratio: one.log_ratio,
-                    error: Constants.fetch(:learning, ERRORS.fetch(one.how)))
+          Trial.new(shares: one.shares.transform_keys { |key| named(key, one) }, log_ratio: one.log_ratio, error: one.error)
         end
         Posterior.new(trials, priors: (names + starts.keys).uniq.to_h { |name| [name, prior(name[/\A[^#]+/])] }, starts: starts)
       end
 
       # The unknown, or that of an older pack.
       def named(key, one)
-        ingredient = key.sub(/\A(?:drink|water) /, "")
+        ingredient = Unknown.ingredient(key)
         now, old = @packs[ingredient], one.packs[ingredient]
         now && old && now != old ? "#{key}##{old}" : key
       end
 
       def deviation(key) = @deviations&.fetch(key, nil) || prior(key)
-      def after(key) = (1.0 / (1.0 / deviation(key)**2 + 1.0 / Constants.fetch(:learning, ERRORS.fetch(look(key)))**2))**0.5
+      def after(key) = (1.0 / (1.0 / deviation(key)**2 + 1.0 / Constants.fetch(:learning, Seen::ERRORS.fetch(look(key)))**2))**0.5
 
       def changed(ingredient)
-        strength, drink, water = beliefs.values_at(ingredient.key, "drink #{ingredient.key}", "water #{ingredient.key}")
-        return unless strength || drink || water
+        strength, drink, water, stretch = beliefs.values_at(*["", "drink ", "water ", "stretch "].map { |kind| kind + ingredient.key })
+        return unless strength || drink || water || stretch
 
         ingredient = ingredient.at_water((ingredient.water_pct * water.factor).clamp(0.0, 99.0)) if water && ingredient.water_pct.positive?
-        ingredient.learnt(power: strength&.factor, drink: drink&.factor, power_share: strength && Math.log(strength.high / strength.factor).abs)
+        ingredient.learnt(power: strength&.factor, drink: drink&.factor, stretch: stretch&.factor,
+                           power_share: strength && Math.log(strength.high / strength.factor).abs)
       end
     end
   end

@@ -24,8 +24,45 @@ module Restauro
         total.positive? ? powers.transform_values { |power| power / total } : {}
       end
 
-      # A bake timed to its end.
-      def oven(planned, actual) = timed({"oven" => 1.0}, actual, planned, "oven")
+      # A bake timed to its end.   @param way [String, nil] fan or basket
+      # @param per_kelvin [Float] how much longer, as a logarithm, each kelvin more makes it: below nothing
+      def oven(planned, actual, way: nil, per_kelvin: 0.0)
+        offset = per_kelvin * Constants.fetch(:learning, :offset_scale_k)
+        shares = {"oven" => 1.0, **(way ? {"oven #{way}" => 1.0} : {}), **(offset.zero? ? {} : {"oven offset" => offset})}
+        timed(shares, actual, planned, "oven")
+      end
+
+      # A thermometer in the middle of it.   @param set [Float] C that the knob says   @param reads [Float] C
+      # @raise [InvalidInput] where one of the two cannot be
+      def thermometer(set, reads)
+        most = Constants.fetch(:learning, :most_offset_k)
+        raise InvalidInput, "an oven that is #{(reads - set).abs.round} K off was read too soon, or set to something else" if (reads - set).abs > most
+
+        lesson({"oven offset" => 1.0}, (reads - set) / Constants.fetch(:learning, :offset_scale_k), "thermometer")
+      end
+
+      # Where it browned first.   @param where [String] left, right, front, back or even   @return [Array<Hash>]
+      def sides(where)
+        ahead = Constants.fetch(:learning, :side_ahead)
+        SIDES.fetch(where).map { |key, sign| lesson({key => 1.0}, sign * ahead, "side") }
+      end
+      SIDES = {"even" => {"oven side" => 0, "oven depth" => 0}, "left" => {"oven side" => -1}, "right" => {"oven side" => 1},
+               "front" => {"oven depth" => -1}, "back" => {"oven depth" => 1}}.freeze
+
+      # How far a dough really stretched: as far as its shape needs where it held, so much less where it did not.
+      # @param parts [Array<Array(Ingredient, Float)>] what is in it, by the book   @param needed [Float]   @param short [Float] of it
+      # @return [Hash, nil] nil where nothing of ours stretches it
+      def stretch(parts, needed, short: 0.0)
+        binders = parts.reject { |ingredient, _| ingredient.contains_gluten? }.to_h do |ingredient, grams|
+          ["stretch #{ingredient.key}", Hydration::Stretch.per_share(ingredient) * grams]
+        end.select { |_, share| share.positive? }
+        total = binders.values.sum
+        return unless total.positive? && needed > short
+
+        showed = (needed - short) * Hydration::Stretch.flour_g(parts)
+        lesson(binders.transform_values { |share| share / total }, Math.log(showed / total), "stretch")
+      end
+
       # A boil timed: the longer it took, the less the ring gives.
       def boil(setting, planned, actual) = timed({"hob #{setting}" => 1.0}, planned, actual, "boil")
       # Watts that were measured.
@@ -44,8 +81,18 @@ module Restauro
       # Water of a root by its two weights.   @param share [Float] of the cooked root, measured   @param book [Ingredient]
       def water(share, book) = lesson({"water #{book.key}" => 1.0}, Math.log(100 * share / book.water_pct), "weighed")
 
-      # How thick it was, where it was called right, beside how thick the wheat dish would have been.
-      def liking(family, eaten, wheat) = lesson({"liking #{family}" => 1.0}, Math.log(eaten / wheat), "liking")
+      # How thick, or how wet, it was where it was called right, beside what the wheat dish would have been.
+      # @param who [String, nil] who called it so; nil for the house
+      def liking(family, eaten, wheat, who: nil)
+        lesson({"liking #{family}" => 1.0, **(who ? {"liking #{family} #{who}" => 1.0} : {})}, Math.log(eaten / wheat), "liking")
+      end
+
+      # A lesson taken from a plan that counted with what was believed already: as if it had been made by the book.
+      # @param believed [Hash{String => Float}] factors the plan was made with
+      def by_the_book(lesson, believed)
+        counted = lesson ? lesson["shares"].sum { |key, share| share * Math.log(believed.fetch(key, 1.0)) } : 0.0
+        lesson&.merge("log_ratio" => (lesson["log_ratio"] + counted).round(5))
+      end
 
       def timed(shares, more, less, how)
         return unless more.to_f.positive? && less.to_f.positive?

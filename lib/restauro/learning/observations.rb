@@ -2,10 +2,12 @@
 
 module Restauro
   module Learning
-    # What a cook measured, as trials: a sauce by its plate test, its spoon or at the table; minutes of an oven; watts of a ring.
+    # What a cook measured, as trials: a sauce by its plate test, its spoon or at the table; how a dough held; an oven's minutes, its thermometer
+    # and its sides; watts of a ring.
     class Observations
-      HOW = {"plate_test" => :seen_plate_test, "spoon" => :seen_spoon, "eaten" => :seen_eaten}.freeze
-      OVEN = "oven"
+      HOW = %w[plate_test spoon eaten].freeze
+      WAYS = %w[fan basket].freeze
+      DOUGHS = %w[pasta gnocchi crust].freeze
 
       attr_reader :trials, :priors
 
@@ -17,42 +19,58 @@ module Restauro
         @catalogue = catalogue
         @read = read
         @priors = {}
-        @trials = data.map { |one| trial(one) }
+        @trials = data.flat_map { |one| [lessons(one)].flatten.map { |lesson| trial(lesson) } }
       end
 
       private
 
-      def trial(one)
+      # @return [Hash, Array<Hash>] as Lessons has them
+      def lessons(one)
         return oven(one["oven"]) if one["oven"]
         return hob(one["hob"]) if one["hob"]
+        return dough(one) if one["recipe"] && one["held"]
         return sauce(one) if one["recipe"]
 
         raise InvalidInput, "an observation has a recipe, an oven or a hob; got #{one.keys.join(", ")[0, 60]}"
+      end
+
+      def trial(lesson)
+        lesson["shares"].each_key { |key| @priors[key] ||= Unknown.prior(key, @catalogue) }
+        Trial.new(shares: lesson["shares"], log_ratio: lesson["log_ratio"], error: Seen.of(lesson).error)
       end
 
       def sauce(one)
         family = Families.fetch("sauce", @catalogue)
         recipe = @read.call(one["recipe"], one.dig("options", "units"))
         prediction = family.predict(recipe, family.options(**{school: one["school"], heat: one.dig("options", "heat")}.compact))
-        measured = measured(one, family, recipe)
-        expected = prediction.flour_equivalents.value
-        title = one["recipe"].to_s.lines.first.to_s.strip[0, 40]
-        raise InvalidInput, "nothing thickens '#{title}': there is nothing to learn from it" unless expected.positive?
-
-        Trial.new(shares: shares(prediction), log_ratio: Math.log(measured / expected), error: Constants.fetch(:learning, HOW.fetch(how(one))))
+        Lessons.sauce(measured(one, family, recipe), prediction, how: how(one)) ||
+          raise(InvalidInput, "nothing thickens '#{title(one)}': there is nothing to learn from it")
       end
 
-      def shares(prediction)
-        Lessons.strengths(prediction).each_key { |key| @priors[key] ||= prior(key) }
+      # What was rolled, boiled or baked, gluten-free as it stands.
+      def dough(one)
+        key = one["family"] || "pasta"
+        unless DOUGHS.include?(key)
+          raise InvalidInput, "a dough that held or not is of #{DOUGHS.join(", ")}; got '#{key.to_s[0, 20]}'"
+        end
+
+        family = Families.fetch(key, @catalogue)
+        options = one.fetch("options", {}).slice("shape", "thickness_mm", "style").transform_keys(&:to_sym)
+        prediction = family.predict(@read.call(one["recipe"], one.dig("options", "units")), family.options(**options))
+        Lessons.stretch(prediction.weights, prediction.stretch_needed, short: short(key, one["held"])) ||
+          raise(InvalidInput, "nothing of '#{title(one)}' stretches it: there is nothing to learn from it")
       end
 
-      def prior(key) = Constants.fetch(:learning, @catalogue.fetch(key).group == "blend" ? :prior_blend : :prior_strength)
+      # Of the stretch that was needed: none where it held, what its trouble says where it did not.
+      def short(family, held) = held == "yes" ? 0.0 : Families::Troubles.fetch(family, held.to_s).stretch
+
+      def title(one) = one["recipe"].to_s.lines.first.to_s.strip[0, 40]
 
       def how(one)
         found = one["how"] || (one["plate_mm"] ? "plate_test" : "spoon")
-        return found if HOW.key?(found)
+        return found if HOW.include?(found)
 
-        raise InvalidInput, "how is #{HOW.keys.join(", ")}; got '#{found.to_s[0, 20]}'"
+        raise InvalidInput, "how is #{HOW.join(", ")}; got '#{found.to_s[0, 20]}'"
       end
 
       def measured(one, family, recipe)
@@ -64,17 +82,21 @@ module Restauro
       end
 
       def oven(found)
-        @priors[OVEN] ||= Constants.fetch(:learning, :prior_oven)
-        ratio = positive(found["actual_minutes"], "actual_minutes") / positive(found["planned_minutes"], "planned_minutes")
-        Trial.new(shares: {OVEN => 1.0}, log_ratio: Math.log(ratio), error: Constants.fetch(:learning, :seen_oven))
+        return Lessons.thermometer(positive(found["set"], "set"), positive(found["reads"], "reads")) if found["reads"]
+        return Lessons.sides(side(found["darker"])) if found["darker"]
+
+        planned, actual = %w[planned_minutes actual_minutes].map { |name| positive(found[name], name) }
+        Lessons.oven(planned, actual, way: (found["kind"] if WAYS.include?(found["kind"]))) ||
+          raise(InvalidInput, "#{actual} min where #{planned} were planned: a clock was forgotten, and no oven is that far off")
       end
 
-      def hob(found)
-        key = "hob #{found["setting"]}"
-        usual = Physics::Pan.watts(found["setting"].to_s)
-        @priors[key] ||= Constants.fetch(:learning, :prior_hob)
-        Trial.new(shares: {key => 1.0}, log_ratio: Math.log(positive(found["watts"], "watts") / usual), error: Constants.fetch(:learning, :seen_hob))
+      def side(where)
+        return where if Lessons::SIDES.key?(where)
+
+        raise InvalidInput, "the darker side is #{Lessons::SIDES.keys.join(", ")}; got '#{where.to_s[0, 20]}'"
       end
+
+      def hob(found) = Lessons.hob(found["setting"].to_s, positive(found["watts"], "watts"))
 
       def positive(value, name)
         return value.to_f if value.is_a?(Numeric) && value.positive? && value.to_f.finite?

@@ -36,7 +36,7 @@ module Restauro
 
       private
 
-      def count(key) = @trials.count { |trial| trial.shares.fetch(key, 0.0).positive? }
+      def count(key) = @trials.count { |trial| !trial.shares.fetch(key, 0.0).zero? }
 
       # Weights by how far each trial lies from what is believed, until they stand.
       def settle

@@ -13,20 +13,36 @@ module Restauro
 
       # @return [Hash] every band of 90 %
       def to_h
-        oven = @priors.key?(Observations::OVEN) ? factor(Observations::OVEN, :minutes_factor) : nil
-        {ingredients: ingredients, oven: oven, hob: hob, next: narrowest}
+        {ingredients: ingredients, stretch: of_kind("stretch", :stretch_factor), oven: oven, hob: hob, next: narrowest}
+          .reject { |name, found| name == :stretch && found.empty? }
       end
 
       private
 
-      def ingredients
-        keys = (@priors.keys - [Observations::OVEN]).grep_v(/\Ahob /)
-        keys.to_h { |key| [key, factor(key, :power_factor).merge(trials: @posterior.belief(key).trials)] }
-      end
+      def keys(kind) = @priors.keys.select { |key| Unknown.split(key).first == kind }
+      def ingredients = keys("strength").to_h { |key| [key, factor(key, :power_factor).merge(trials: @posterior.belief(key).trials)] }
+      def of_kind(kind, name) = keys(kind).to_h { |key| [Unknown.split(key).last, factor(key, name).merge(trials: @posterior.belief(key).trials)] }
 
       def factor(key, name)
         belief = @posterior.belief(key)
         {name => belief.factor.round(3), low: belief.low.round(3), high: belief.high.round(3)}
+      end
+
+      # Its minutes first, what was seen of it besides after.
+      def oven
+        found = {}
+        found.merge!(factor("oven", :minutes_factor)) if known?("oven")
+        Observations::WAYS.each { |way| found[way.to_sym] = factor("oven #{way}", :minutes_factor) if known?("oven #{way}") }
+        found[:offset] = offset if known?("oven offset")
+        {"oven side" => :right_over_left, "oven depth" => :back_over_front}.each { |key, name| found[name] = factor(key, :factor) if known?(key) }
+        found.empty? ? nil : found
+      end
+
+      def known?(key) = @priors.key?(key)
+
+      def offset
+        belief = @posterior.belief("oven offset")
+        {kelvin: belief.factor, low: belief.low, high: belief.high}.transform_values { |factor| Oven.kelvin(factor).round(1) }
       end
 
       def hob
@@ -45,18 +61,18 @@ module Restauro
       end
 
       def gain(key) = @posterior.deviation(key)**2 - @posterior.deviation_after(key, error(key))**2
-
-      def error(key)
-        name = key == Observations::OVEN ? :seen_oven : (key.start_with?("hob ") ? :seen_hob : :seen_plate_test)
-        Constants.fetch(:learning, name)
-      end
+      def error(key) = Constants.fetch(:learning, Seen::ERRORS.fetch(Unknown.look(key)))
 
       def ask(key)
-        return "timing one bake to its end" if key == Observations::OVEN
-        ring = key[/\Ahob (.+)/, 1]&.tr("_", " ")
-        return "bringing half a litre of water to the boil on #{ring}, with a clock," if ring
-
-        "one plate test of a sauce with #{@catalogue.fetch(key).say}"
+        kind, what = Unknown.split(key)
+        case Unknown.look(key)
+        when "oven" then "timing one bake to its end"
+        when "thermometer" then "a thermometer in the middle of the oven, once it is hot,"
+        when "side" then "looking once which side browned first"
+        when "hob" then "bringing half a litre of water to the boil on #{what.tr("_", " ")}, with a clock,"
+        when "stretch" then "one test piece of a dough with #{@catalogue.fetch(what).say}"
+        else "one plate test of a sauce with #{@catalogue.fetch(kind == "strength" ? what : key).say}"
+        end
       end
     end
   end

@@ -1,0 +1,76 @@
+# An oven, a binder and an eater of their own, from made-up trials whose truth is known.
+RSpec.describe Restauro::Learning::Oven do
+  lessons = Restauro::Learning::Lessons
+  seen = ->(data) { Restauro::Learning::Seen.of(data) }
+
+  define_method(:kitchen) { |*all| Restauro::Learning::Kitchen.new(all.flatten.map(&seen), catalogue) }
+
+  it("knows nothing without a trial") { expect(kitchen.oven).to be_plain }
+
+  it "sets its knob by what a thermometer read, to the next mark of five" do
+    oven = kitchen(Array.new(3) { lessons.thermometer(200, 180) }).oven
+    expect([oven.offset_k, oven.knob(200), oven.slowness]).to match([be_between(-20, -17), 220, 1.0])
+  end
+
+  it("a reading that no oven gives is asked about") { expect { lessons.thermometer(200, 80) }.to raise_error(Restauro::InvalidInput, /read too soon/) }
+
+  # Of a bake whose minutes fall by a hundredth for each kelvin: a slow bake in an oven known to be 20 K cold is no slow oven.
+  it "shares a slow bake between its slowness and its knob by how well each is known" do
+    slow = lessons.oven(30, 36, per_kelvin: -0.01)
+    alone, read = kitchen(slow), kitchen(*Array.new(4) { lessons.thermometer(200, 180) }, slow)
+    expect([alone.factor("oven"), alone.factor("oven offset"), read.oven.slowness]).to match([be > 1.05, be < 1, be_within(0.03).of(1.0)])
+  end
+
+  it "keeps what the fan adds apart from the oven itself" do
+    found = kitchen(Array.new(5) { lessons.oven(30, 36) }, Array.new(5) { lessons.oven(30, 30, way: "fan") })
+    expect(found.oven.slowness - found.oven(way: "fan").slowness).to be > 0.08
+  end
+
+  it "turns the tray where one side was darker, not where it browned evenly" do
+    right, even = kitchen(Array.new(2) { lessons.sides("right") }), kitchen(Array.new(2) { lessons.sides("even") })
+    expect([right.oven.hotter, even.oven.hotter, kitchen(lessons.sides("right"), Array.new(6) { lessons.sides("left") }).oven.hotter]).to eq [["right"], [], ["left"]]
+  end
+
+  describe "in a dish" do
+    tart = "Tart\n200 g flour\n100 g butter\n4 tbsp water\nfilling\n3 eggs\n200 ml cream\nBake at 190 C in a 24 cm tart tin."
+    define_method(:answer) { Restauro::Dishes::Solver.call(Restauro::Dishes::Partition.of(read(tart), catalogue), Restauro::Dishes::Choices.new({}, {}, catalogue: catalogue), catalogue: catalogue) }
+
+    it "stretches its bake's minutes, says where the knob goes, and turns it half way" do
+      plain = answer
+      ours = plain.in_oven(described_class.new(slowness: 1.2, offset_k: -15.0, hotter: ["right"], trials: 3))
+      preheat, bake = %w[preheat bake].map { |kind| ours.steps.find { |step| step.kind == kind } }
+      was = plain.steps.find { |step| step.kind == "bake" }
+      expect([bake.minutes / was.minutes, preheat.text, bake.text]).to match([be_within(0.03).of(1.2), /knob at 205 °C gives 190 °C inside/, /turn it round: the right is hotter/])
+    end
+  end
+end
+
+RSpec.describe Restauro::Learning::Lessons do
+  # Flour with as much husk as does all of gluten's work (DOMAIN 5): 5 g in 100.
+  define_method(:dough) { |husk| [[catalogue.fetch("white_rice_flour"), 100.0], [catalogue.fetch("psyllium_husk"), husk]] }
+
+  it "a dough that held as reckoned teaches nothing; one that tore says by how much its binder is weak" do
+    held, tore = described_class.stretch(dough(4.5), 0.9), described_class.stretch(dough(4.5), 0.9, short: 0.15)
+    expect([held["log_ratio"], tore["log_ratio"], tore["shares"]]).to match([0.0, be_within(1e-4).of(Math.log(0.75 / 0.9)), {"stretch psyllium_husk" => 1.0}])
+  end
+
+  it("nothing is learnt of what does not stretch it") { expect(described_class.stretch([[catalogue.fetch("white_rice_flour"), 100.0]], 0.9)).to be_nil }
+
+  it "a weak binder is given more of, until its stretch is as asked" do
+    weak = Restauro::Learning::Kitchen.new(Array.new(6) { Restauro::Learning::Seen.of(described_class.stretch(dough(4.5), 0.9, short: 0.2)) }, catalogue).catalogue
+    grams = [catalogue, weak].map { |facts| Restauro::Hydration::Stretch.grams_for(facts.fetch("psyllium_husk"), 0.9, 100.0) }
+    expect([grams[1] / grams[0], weak.fetch("psyllium_husk").stretch_factor]).to match([be_between(1.1, 1.3), be_between(0.78, 0.9)])
+  end
+
+  it "a plan that counted with what was believed teaches the same as one by the book" do
+    book = described_class.oven(30, 36)
+    ours = described_class.by_the_book(described_class.oven(33, 36), {"oven" => 1.1})
+    expect(ours["log_ratio"]).to be_within(1e-4).of(book["log_ratio"])
+  end
+
+  it "one eater's right stands beside the house's" do
+    all = [*Array.new(4) { described_class.liking("sauce", 6.2, 6.2) }, *Array.new(4) { described_class.liking("sauce", 9.3, 6.2, who: "Wanda") }]
+    found = Restauro::Learning::Kitchen.new(all.map { |one| Restauro::Learning::Seen.of(one) }, catalogue)
+    expect(found.liking("sauce", who: ["Wanda"])).to be > 1.1 * found.liking("sauce")
+  end
+end
