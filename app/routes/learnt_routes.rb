@@ -5,7 +5,7 @@ module Restauro
     def self.registered(web)
       web.helpers Helpers
 
-      web.get("/learnt") { page :learnt, room: "Notebook", title: "What was learnt", learnt: LearntPage.new(services, fahrenheit: preferences.fahrenheit?) }
+      web.get("/learnt") { page :learnt, room: "Notebook", title: "What was learnt", learnt: learnt_page }
       web.post("/learnt/:id/forget") do
         services.observations.forget(params["id"].to_s[/\A\d{1,9}\z/].to_i)
         redirect to("/learnt"), 303
@@ -58,6 +58,8 @@ module Restauro
     end
 
     module Helpers
+      def learnt_page = LearntPage.new(services, fahrenheit: preferences.fahrenheit?)
+
       def note_reading(rescued)
         plate = rescued.input.plate_mm
         words = plate ? "the rings read #{plate.round} mm" : "the spoon #{Families::Sauce::Grade.fetch(rescued.input.seen).does}"

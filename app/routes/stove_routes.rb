@@ -15,9 +15,8 @@ module Restauro
 
     module Helpers
       def stove_page(fields, error: nil, oven_error: nil)
-        belief = services.learnt.beliefs["oven offset"]
         page :stove, room: "Swap", title: "Stove", stove: services.household.stove, fields: fields, error: error, oven_error: oven_error,
-                     oven_said: belief && LearntPage.new(services, fahrenheit: preferences.fahrenheit?).entries.find { |entry| entry.key == "oven offset" }&.said
+                     oven_said: learnt_page.entries.find { |entry| entry.key == "oven offset" }&.said
       end
 
       def read_oven
