@@ -5,7 +5,7 @@ module Restauro
 
     module_function
 
-    def data = YAML.safe_load_file(File.join(ROOT, "db", "demo.yml"), freeze: true)
+    def data = @data ||= YAML.safe_load_file(File.join(ROOT, "db", "demo.yml"), freeze: true)
     def first_sauce = data.fetch("first")
 
     # Dishes to start from: key, what it is, its drawn sign, its recipe.
@@ -29,7 +29,7 @@ module Restauro
     # Whether anything of the demo is still there.
     def here?(services)
       names = data.fetch("eaters").map { |eater| eater["name"] }
-      services.household.eaters.any? { |eater| names.include?(eater.name) } || services.kept_swaps.list.any? { |kept| titles.include?(kept.title) }
+      services.household.eaters.any? { |eater| names.include?(eater.name) } || services.kept_swaps.called(titles).any?
     end
 
     def titles = data.fetch("notebook").map { |entry| entry["title"] }
@@ -41,7 +41,7 @@ module Restauro
       labels = data.fetch("packs").map { |pack| [pack["key"], pack["label_text"].to_s.strip] }
       packs = services.packs.list.select { |kept| labels.include?([kept.pack.ingredient.key, kept.label_text.to_s.strip]) }
       packs.each { |kept| services.packs.erase(kept.pack.id) }
-      services.kept_swaps.list.select { |kept| titles.include?(kept.title) }.each { |kept| services.kept_swaps.erase(kept.id) }
+      services.kept_swaps.called(titles).each { |id| services.kept_swaps.erase(id) }
     end
 
     def bring_back(services)

@@ -43,7 +43,7 @@ module Restauro
     def shown = snapshot && SwapSnapshot.facing(snapshot, active)
 
     # Sauces kept in the notebook, which a crust can be filled with.   @return [Hash{Integer => String}] titles by number
-    def sauces = crust? ? @services.kept_swaps.list.select { |kept| kept.family == "sauce" }.to_h { |kept| [kept.id, kept.title] } : {}
+    def sauces = @sauces ||= crust? ? @services.kept_swaps.titles_of("sauce") : {}
 
     # The sauce at the moment the cook wants to look at, as a moment of the snapshot, with its minute.   @return [Hash, nil]
     def looked_at

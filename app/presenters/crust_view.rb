@@ -17,7 +17,6 @@ module Restauro
       def layout = [bars, pan].compact.join
       def sheet = snapshot[:sheet]
       def filling = snapshot[:filling]
-      def ovens = snapshot[:ovens]
 
       def how
         return sheet_words if sheet

@@ -32,7 +32,7 @@ module Restauro
 
       def front_page
         open = services.dishes.open.first(STOVE).map { |row| DishPage.new(row, services) }
-        page :front, room: "Home", title: "Swap a wheat recipe", stove: open, last: services.kept_swaps.list.first(NOTES),
+        page :front, room: "Home", title: "Swap a wheat recipe", stove: open, last: services.kept_swaps.latest(NOTES),
                      eaters: services.household.eaters, starts: Demo.starts, demo: Demo.here?(services), draft: services.drafts.find(browser_id)
       end
     end

@@ -6,6 +6,9 @@ module Restauro
 
       web.get("/swap") { swap_page(draft_input) }
 
+      # What is worked out only when it is looked at.
+      web.get("/swap/ovens") { ovens_page(SwapPage.new(draft_input, services)) }
+
       # The last change is taken back, or made again.
       %w[undo redo].each do |turn|
         web.post("/swap/#{turn}") do
@@ -63,6 +66,15 @@ module Restauro
         page :swap, room: "Swap", title: "Swap", worked: worked, view: view, state: input.state, open_line: open_line,
                    kept_id: kept_id.to_s[/\A\d+\z/],
                    picks: Presenters::Picks.new(worked, view, preferences), turns: services.drafts.turns(browser_id)
+      end
+
+      def ovens_page(worked)
+        raise NotFound, "there is no crust on the Swap page: paste one first" unless worked.swap && worked.family.key == "crust"
+
+        ovens = CrustSnapshot.ovens(worked.family, worked.swap, slower: worked.oven&.slowness || 1.0)
+        return erb(:_ovens, layout: false, locals: {ovens: ovens, title: "Minutes in each"}) if request.env["HTTP_X_RESTAURO_LIVE"]
+
+        page :ovens, room: "Swap", title: "The same in other ovens", ovens: ovens
       end
 
       def uploaded

@@ -14,7 +14,7 @@ module Restauro
        fat: {wheat: swap.wheat.fat_share&.round(3), ours: swap.ours.fat_share&.round(3)},
        percentages: {wheat: percentages(swap.wheat), ours: percentages(swap.ours)}, usual_grams: swap.ours.usual_grams&.round,
        sheet: swap.sheet && sheet(swap.sheet), filling: swap.ours.filling && filling(family, swap, system),
-       ovens: ovens(family, swap), left: swap.school ? family.schools(swap.ours.options).map { |list| list.map(&:say) } : [[], []],
+       left: swap.school ? family.schools(swap.ours.options).map { |list| list.map(&:say) } : [[], []],
        refused: swap.refused.map { |school, why| {say: school.say, why: why} }}
     end
 
@@ -36,10 +36,11 @@ module Restauro
        thickeners: lines.map { |line| SwapSnapshot.new_line(line, family, system) }}
     end
 
-    # Three ovens beside the cook's own.
-    def ovens(family, swap)
+    # Three ovens beside the cook's own: worked out only when they are looked at.
+    # @param slower [Float] how many times as long the household's takes
+    def ovens(family, swap, slower: 1.0)
       words = Families::Crust::Report.new(family, family.catalogue)
-      swap.ours.oven_schools.map { |baking| words.oven(baking) }
+      swap.ours.oven_schools.map { |baking| words.oven(baking).to_h { |name, value| [name, name == :celsius || value.nil? ? value : value * slower] } }
     end
   end
 end

@@ -33,6 +33,13 @@ module Restauro
 
       # The whole entries, for what reads them all.   @return [Array<KeptSwap>] latest first
       def list = ordered(@rows).map { |row| kept(row) }
+      # Without what only an entry's own page shows.   @return [Array<KeptSwap>] latest first
+      def latest(count) = ordered(@rows).select(*LISTED).limit(count).map { |row| kept(row) }
+      # @return [Hash{Integer => String}] by number, latest first
+      def titles_of(family) = ordered(@rows.where(family: family)).limit(MOST_TITLES).select_hash(:id, :title)
+      MOST_TITLES = 200
+      # @param titles [Array<String>]   @return [Array<Integer>] entries so called
+      def called(titles) = @rows.where(title: titles).select_map(:id)
 
       # A page of the list, without what only an entry's own page shows.
       # @param find [Find] what is looked for   @return [Array(Array<KeptSwap>, Boolean)] and whether there are more

@@ -14,6 +14,7 @@ import { Voice } from "./elements/voice.js";
 import { PracticeTime } from "./elements/practice.js";
 import { LaneDrag } from "./elements/lane-drag.js";
 import { Keys } from "./elements/keys.js";
+import { Opened } from "./elements/opened.js";
 
 document.querySelectorAll("[data-live-form]").forEach((form) => {
   const live = new LiveForm(form).start();
@@ -33,6 +34,7 @@ if (document.querySelector("[data-clock]") && !document.querySelector("#dish-for
 const lanes = document.querySelector("svg.lanes");
 if (lanes && document.querySelector("#pin-form")) new LaneDrag(lanes, document.querySelector("#pin-form")).start();
 new Keys().start();
+new Opened().start();
 // The browser knows where it stands; the cook can say otherwise.
 document.querySelectorAll("[data-zone]").forEach((field) => { field.value = Intl.DateTimeFormat().resolvedOptions().timeZone || field.value; });
 document.querySelectorAll("[data-copy]").forEach((button) => new CopyButton(button).start());

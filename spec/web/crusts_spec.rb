@@ -10,7 +10,15 @@ RSpec.describe "The pages of crusts" do
     expect([text_of(".big").first, text_of(".how").join(" "), page.at_css("#change")["data-live-on"]]).to match([/210 g all-purpose blend/, /\d+ min blind, then \d+ min filled at 200 °C.*The filling, \d+ g, [\d.]+ cm deep/, "Pastry crust"])
     expect(labels[self]).to match(/wheat: flour 100, fat 55/).and match(/rim golden at \d+ min/).and match(/26 cm across and 3 cm deep: dough 3.5 mm thick, rolled to 36 cm across/)
     expect(text_of("#crust-picture").first).to match(/Wheat: plain wheat flour 100, butter 55.*Ours: .*water \d+/)
-    expect(page.css(".ovens tbody tr").length).to eq 3
+    expect(page.at_css("details[data-opened]").text).to include("The same in other ovens")
+  end
+
+  it "work other ovens out when they are looked at, for a script and without one" do
+    send_crust[self, recipe: tart, pan: "26 cm round 3 cm deep"]
+    rows = [{}, live].map { |headers| get("/swap/ovens", {}, headers).then { page.css(".ovens tbody tr").map { |row| row.text.scan(/\d+/).map(&:to_i) } } }
+    expect([rows.uniq.length, rows.first.map(&:first), rows.first.map { |row| row[1] }]).to match([1, [165, 190, 220], satisfy { |minutes| minutes == minutes.sort.reverse }])
+    send_crust[self, recipe: "Sauce\n30 g flour\n30 g butter\n500 ml milk"]
+    expect(visit("/swap/ovens").status).to eq 404
   end
 
   it "swap crust and filling, each by its own, in one recipe" do

@@ -13,9 +13,10 @@ module Restauro
       # @param piece [Piece]   @param around [Surroundings]   @param coat_m [Float] m   @param coat_water_kg_m2, coat_dry_kg_m2 [Float]
       # @param minutes [Float] how long to look   @param from [Float] C   @param browns [Float] how many times as fast as a wheat crust
       # @param enough [Float, nil] min after which there is no more to see once its middle is done: a filling neither browns nor burns
+      # @param until_known [Array<Symbol>] the moments that are asked for: it stops when all of them have come
       def self.cook(piece, around, coat_m: 0.0, coat_water_kg_m2: 0.0, coat_dry_kg_m2: 0.0, minutes: Constants.fetch(:heat, :longest_minutes),
-                    from: Constants.fetch(:heat, :piece_start_celsius), browns: 1.0, enough: nil)
-        new(piece, around, coat_m, coat_water_kg_m2, coat_dry_kg_m2, minutes, from, browns, enough).cook
+                    from: Constants.fetch(:heat, :piece_start_celsius), browns: 1.0, enough: nil, until_known: %i[crisp done burnt])
+        new(piece, around, coat_m, coat_water_kg_m2, coat_dry_kg_m2, minutes, from, browns, enough, until_known).cook
       end
 
       RECORD_S = 30.0
@@ -30,9 +31,12 @@ module Restauro
       # J/(m2 K) of a bare skin: a tenth of a millimetre.
       SKIN_HEAT = 400.0
 
-      def initialize(piece, around, coat_m, water, dry, minutes, from, browns, enough)
+      def initialize(piece, around, coat_m, water, dry, minutes, from, browns, enough, until_known)
         @enough_s = enough && enough * 60
-        @piece, @around, @dry, @limit_s, @browns = piece, around, dry, minutes * 60, browns
+        @waits_for = until_known
+        @piece, @around, @dry, @limit_s = piece, around, dry, minutes * 60
+        @done_celsius = piece.food.done_celsius
+        @brown_step = browns * around.browns * around.share * STEP_S / 60
         @nodes = Constants.fetch(:heat, :nodes).to_i
         @temperature = Array.new(@nodes, from)
         @surface = from
@@ -41,14 +45,14 @@ module Restauro
         @water = water + (water.positive? ? GIVEN * @mass : 0.0)
         @seconds = @browning = 0.0
         @crisp = @done = @brown = @burnt = nil
-        @crisp = 0.0 if dry.zero? && water.zero?
+        @crisp = now(:crisp) if dry.zero? && water.zero?
         @points = []
       end
 
       def cook
         record
         next_record = RECORD_S
-        until @seconds >= @limit_s || (@crisp && @done && @burnt) || seen_enough?
+        until @seconds >= @limit_s || seen_enough?
           step
           next unless @seconds >= next_record
 
@@ -60,7 +64,9 @@ module Restauro
 
       private
 
-      def seen_enough? = @enough_s && @done && @seconds >= @enough_s && @seconds >= 2 * @done
+      def seen_enough?
+        @waits_for.empty? || (@enough_s && @done && @seconds >= @enough_s && @seconds >= 2 * @done)
+      end
 
       # Properties at the temperature it has on the way, everything for one m2 of surface.
       def figures(from, coat_m)
@@ -122,11 +128,19 @@ module Restauro
       end
 
       def watch
-        @crisp ||= @seconds if water_share <= CRISP
-        @done ||= @seconds if @piece.food.done_celsius && @temperature.first >= @piece.food.done_celsius
-        @browning += @browns * @around.browns * @around.share * STEP_S / 60 * Browning.rate(hot_face) if @water <= 0
-        @brown ||= @seconds if @browning >= Browning::GOLDEN
-        @burnt ||= @seconds if @browning >= Browning::BURNT
+        @crisp = now(:crisp) if !@crisp && water_share <= CRISP
+        @done = now(:done) if !@done && @done_celsius && @temperature.first >= @done_celsius
+        return if @water.positive? || @burnt
+
+        @browning += @brown_step * Browning.rate(hot_face)
+        @brown = now(:brown) if !@brown && @browning >= Browning::GOLDEN
+        @burnt = now(:burnt) if @browning >= Browning::BURNT
+      end
+
+      # A moment has come, and is not waited for any more.
+      def now(moment)
+        @waits_for -= [moment]
+        @seconds
       end
 
       # A face that lies in the fat only in its turn is hotter then than on the whole.

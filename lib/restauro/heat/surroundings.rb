@@ -27,16 +27,21 @@ module Restauro
       # Flux for each degree.   @return [Float] W/(m2 K)
       def film(surface_celsius)
         gap = celsius - surface_celsius
-        gap.abs < 1 ? share * coefficient : flux(surface_celsius) / gap
+        # Too near to tell a flux from nothing.
+        share * coefficient + (radiates && gap.abs >= 1 ? radiated(surface_celsius) : 0.0)
       end
 
       # Heat into a surface.   h (To - Ts) + 0.9 sigma (To^4 - Ts^4)   @return [Float] W/m2
       def flux(surface_celsius)
-        convected = share * coefficient * (celsius - surface_celsius)
-        return convected unless radiates
+        (share * coefficient + (radiates ? radiated(surface_celsius) : 0.0)) * (celsius - surface_celsius)
+      end
 
-        convected + Surroundings::RADIATION *
-          ((celsius + Surroundings::ZERO_KELVIN)**4 - (surface_celsius + Surroundings::ZERO_KELVIN)**4)
+      private
+
+      # To4 - Ts4 is (To - Ts) (To + Ts) (To2 + Ts2).   @return [Float] W/(m2 K)
+      def radiated(surface_celsius)
+        around, surface = celsius + Surroundings::ZERO_KELVIN, surface_celsius + Surroundings::ZERO_KELVIN
+        Surroundings::RADIATION * (around + surface) * (around * around + surface * surface)
       end
     end
 

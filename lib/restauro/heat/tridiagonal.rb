@@ -5,41 +5,42 @@ module Restauro
     class Tridiagonal
       # @param rate [Array<Float>] each cell's heat capacity over the step, W/K   @param between [Array<Float>] conductance to the next cell, W/K
       def initialize(rate, between)
-        @rate, @between = rate, between
         @last = rate.length - 1
-        @pivot = Array.new(rate.length)
-        @factor = Array.new(rate.length, 0.0)
-        eliminate
+        eliminate(rate, between)
+        # Its own scratch row: one is made for a section that takes thousands of steps.
+        @known = Array.new(rate.length, 0.0)
         freeze
       end
 
       # Steps the temperatures in place.   @param outer [Float] conductance from the last cell to the face, W/K   @param face [Float] C
       # @param most [Float] C that none goes over
       def solve(temperature, outer, face, most:)
-        load = @rate[0] * temperature[0]
-        known = [load]
-        i = 1
-        while i <= @last
-          load = @rate[i] * temperature[i] + @factor[i] * load
-          known << load
-          i += 1
-        end
-        warmed = (known[@last] + outer * face) / (@pivot[@last] + outer)
-        temperature[@last] = warmed > most ? most : warmed
-        i = @last
+        known, own, inner, last = @known, @own, @inner, @last
+        before = known[0] = own[0] * temperature[0]
+        i = 0
+        before = known[i] = own[i] * temperature[i] + inner[i] * before while (i += 1) < last
+        warmed = (@rate * temperature[last] + @factor * before + outer * face) / (@pivot + outer)
+        temperature[last] = warmed > most ? most : warmed
+        outward = @outward
         while (i -= 1) >= 0
-          warmed = (known[i] + @between[i] * warmed) / @pivot[i]
+          warmed = known[i] + outward[i] * warmed
           temperature[i] = warmed > most ? most : warmed
         end
       end
 
       private
 
-      def eliminate
-        @rate.each_index do |i|
-          inner = i.zero? ? 0.0 : @between[i - 1]
-          @factor[i] = inner / @pivot[i - 1] unless i.zero?
-          @pivot[i] = @rate[i] + inner + (i == @last ? 0.0 : @between[i]) - @factor[i] * inner
+      # Of each row but the last, divided by its pivot: what its own cell brings, its inner neighbour, and its outer one.
+      def eliminate(rate, between)
+        @own, @inner, @outward = [], [], []
+        @factor = 0.0
+        rate.each_index do |i|
+          inner = i.zero? ? 0.0 : between[i - 1]
+          pivot = rate[i] + inner + (i == @last ? 0.0 : between[i]) - (i.zero? ? 0.0 : inner * @outward[i - 1])
+          @rate, @factor, @pivot = rate[i], inner, pivot
+          @own << rate[i] / pivot
+          @inner << inner / pivot
+          @outward << (i == @last ? 0.0 : between[i] / pivot)
         end
       end
     end

@@ -66,9 +66,9 @@ module Restauro
         private
 
         # The base between its tin and the air; the rim, which the heat also gets into from its end.
-        def base = (@sections[:base] ||= section(faces: 2))
+        def base = (@sections[:base] ||= section(faces: 2, until_known: %i[crisp done]))
         def rim = (@sections[:rim] ||= section(faces: 2, share: Constants.fetch(:crust, :rim_share)))
-        def flat = (@sections[:flat] ||= section(faces: 1))
+        def flat = (@sections[:flat] ||= section(faces: 1, until_known: %i[crisp brown]))
         def set = (@sections[:set] ||= section(faces: 1, done: Constants.fetch(:crust, :set_celsius), enough: 0.0))
         def inside = @filling && (@sections[:inside] ||= filled)
 
@@ -85,15 +85,14 @@ module Restauro
         def topping_done = Constants.fetch(:crust, :topping_celsius)
 
         # The dough as a slab whose outer part dries to a crust.
-        def section(faces:, share: 1.0, done: @crust.food.done_celsius, enough: nil)
+        def section(faces:, share: 1.0, done: @crust.food.done_celsius, **seen)
           food = @crust.food.with(done_celsius: done)
           depth = share * @crust.thickness_mm / 1000 / faces
           dry = [Constants.fetch(:crust, :dried_share), Constants.fetch(:crust, :most_dried_mm) / 1000 / depth].min
           mass = food.density(60.0) * depth * dry
           water = food.shares.fetch("water")
           Heat::Section.cook(slab(food, depth * (1 - dry)), @around, coat_m: depth * dry, coat_water_kg_m2: mass * water,
-                             coat_dry_kg_m2: mass * (1 - water), from: Constants.fetch(:crust, :start_celsius), browns: @crust.browns,
-                             enough: enough)
+                             coat_dry_kg_m2: mass * (1 - water), from: Constants.fetch(:crust, :start_celsius), browns: @crust.browns, **seen)
         end
 
         # The filling to its middle; open to the oven it boils its water off and stays cool on top.
