@@ -8,7 +8,6 @@ module Restauro
       RIGHT = 700
       TOP = 64
       BOTTOM = 316
-      EDGES = SectionPicture::EDGES
 
       # @param boil [Hash] from Families::Dough::Picture   @param shape [String]
       def initialize(boil, shape)
@@ -21,7 +20,7 @@ module Restauro
       # @return [String] SVG, and what its colours mean
       def to_s
         Svg.tag("svg", [hatch, cells, thaw, core, float, done, axes].join, viewBox: "0 0 #{WIDTH} 372", class: "section-picture boil-picture",
-                                                                            role: "img", aria_label: words) + SectionPicture.legend
+                                                                            role: "img", aria_label: words) + HeatBands.legend
       end
 
       private
@@ -36,21 +35,14 @@ module Restauro
       def middle = (TOP + BOTTOM) / 2.0
 
       def cells
-        @columns.each_cons(2).map { |column, following| column(column, x(column[:minutes]), x(following[:minutes])) }.join
+        bands = HeatBands.new
+        @columns.each_cons(2) do |column, following|
+          # From the middle to the skin, and the same the other way.
+          through = column[:profile].reverse + column[:profile].drop(1)
+          bands.column(through, from: x(column[:minutes]), to: x(following[:minutes]), top: TOP, bottom: BOTTOM)
+        end
+        bands.to_s
       end
-
-      # From the middle to the skin, and the same the other way.
-      def column(column, from, to)
-        profile = column[:profile]
-        height = (BOTTOM - TOP) / (2 * profile.length - 1.0)
-        profile.each_with_index.flat_map do |celsius, index|
-          [-index, index].uniq.map do |row|
-            Svg.tag("rect", x: from, y: middle + (row - 0.5) * height, width: to - from + 0.6, height: height + 0.6, class: "heat-#{band(celsius)}")
-          end
-        end.join
-      end
-
-      def band(celsius) = EDGES.count { |edge| celsius >= edge }
 
       def thaw
         return "" if @boil[:thaw_minutes].zero?

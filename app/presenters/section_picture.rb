@@ -10,7 +10,6 @@ module Restauro
       BOTTOM = 360
       ROWS = 3
       COLUMNS = 48
-      EDGES = [40, 55, 63, 74, 85, 95].freeze
       MARKS = {crisp: "crisp", done: "done", brown: "golden", burnt: "burnt"}.freeze
 
       # @param section [Hash] from Families::Batter.section
@@ -23,17 +22,7 @@ module Restauro
       # @return [String] SVG, and what its colours mean
       def to_s
         Svg.tag("svg", [cells, coat, axes, marks].join, viewBox: "0 0 #{WIDTH} 396", class: "section-picture", role: "img",
-                                                            aria_label: words) + SectionPicture.legend
-      end
-
-      # What its colours mean.   @return [String] HTML
-      def self.legend
-        names = ["under 40 °C", *EDGES.each_cons(2).map { |low, high| "#{low}–#{high} °C" }, "over 95 °C"]
-        items = names.each_with_index.map do |name, index|
-          swatch = Svg.tag("svg", Svg.tag("rect", width: 18, height: 18, class: "heat-#{index}"), viewBox: "0 0 18 18", aria_hidden: true)
-          "<li>#{swatch}#{name}</li>"
-        end
-        "<ul class=\"heat-legend\" aria-label=\"degrees inside\">#{items.join}</ul>"
+                                                            aria_label: words) + HeatBands.legend
       end
 
       private
@@ -57,19 +46,13 @@ module Restauro
       def cells
         step = [(@points.length / COLUMNS.to_f).ceil, 1].max
         columns = @points.each_slice(step).map(&:first)
-        columns.each_with_index.map { |point, index| column(point, x(point[:minutes]),
-                                                            index + 1 < columns.length ? x(columns[index + 1][:minutes]) : RIGHT) }.join
+        edges = [*columns.map { |point| x(point[:minutes]) }, RIGHT]
+        bands = HeatBands.new
+        columns.each_with_index do |point, index|
+          bands.column(point[:profile][0..-2].reverse, from: edges[index], to: edges[index + 1], top: TOP, bottom: BOTTOM)
+        end
+        bands.to_s
       end
-
-      def column(point, from, to)
-        nodes = point[:profile][0..-2]
-        height = (BOTTOM - TOP) / nodes.length.to_f
-        nodes.each_with_index.map do |celsius, index|
-          Svg.tag("rect", x: from, y: BOTTOM - (index + 1) * height, width: to - from + 0.6, height: height + 0.6, class: "heat-#{band(celsius)}")
-        end.join
-      end
-
-      def band(celsius) = EDGES.count { |edge| celsius >= edge }
 
       # The coat, its water as the filled part.
       def coat

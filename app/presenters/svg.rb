@@ -8,8 +8,11 @@ module Restauro
 
       # @param content [String, nil] already safe   @return [String]
       def tag(name, content = nil, **attributes)
-        pairs = attributes.compact.map { |key, value| " #{key.to_s.tr("_", "-")}=\"#{ERB::Util.html_escape(plain(value))}\"" }.join
-        content ? "<#{name}#{pairs}>#{content}</#{name}>" : "<#{name}#{pairs}/>"
+        found = +"<#{name}"
+        attributes.each do |key, value|
+          found << " #{key.name.tr("_", "-")}=\"#{value.is_a?(Numeric) ? plain(value) : ERB::Util.html_escape(value)}\"" unless value.nil?
+        end
+        content ? found << ">#{content}</#{name}>" : found << "/>"
       end
 
       def text(words, **attributes) = tag("text", ERB::Util.html_escape(words), **attributes)
