@@ -11,8 +11,8 @@ module Restauro
     # Whether the thing itself is called gluten-free: "gluten-free flour", never "flour (gluten-free if needed)".
     def self.called_free?(name) = GLUTEN_FREE.match?(name.gsub(ASIDE, " "))
 
-    # @param labels [Labels::Words] the label reader's own words, for a line that is not understood
-    def initialize(rows, labels: Labels::Words.new)
+    # @param labels [#call] to the label reader's own words, asked for only at a line that is not understood
+    def initialize(rows, labels: Labels::Words.method(:shared))
       @labels = labels
       @rows = rows.map { |row| [pattern(row["words"]), row["except"] && pattern(row["except"]), row] }.freeze
       freeze
@@ -32,7 +32,7 @@ module Restauro
     def anywhere(text)
       return if GlutenWords.called_free?(text)
 
-      hit = Labels::Words.leftmost_longest(@labels.hits(text.downcase)).find { |found| HOLDS.include?(found.row.kind) || found.row.bare }
+      hit = Labels::Words.leftmost_longest(@labels.call.hits(text.downcase)).find { |found| HOLDS.include?(found.row.kind) || found.row.bare }
       hit && Find.new(text.downcase[hit.start...hit.end], "contains", hit.row.why)
     end
     HOLDS = %w[contains oats gluten_free_starch].freeze

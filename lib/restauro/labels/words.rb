@@ -18,6 +18,9 @@ module Restauro
         /(?<![[:alpha:]])(?:#{words.sort_by { |word| -word.length }.map { |word| pattern(word) }.join("|")})(?![[:alpha:]])/i
       end
 
+      # The table as it ships, its patterns made once.
+      def self.shared = @shared ||= new
+
       def initialize(table: DataFiles.yaml("labels/words.yml"))
         @rows = table.flat_map { |row| rows(row) }.freeze
         @all = table.flat_map { |row| row["words"] }.map { |word| word.to_s.delete("*") }.freeze

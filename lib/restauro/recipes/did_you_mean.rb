@@ -1,7 +1,5 @@
 # frozen_string_literal: true
 
-require "did_you_mean"
-
 module Restauro
   module Recipes
     # What a word may have been that was badly scanned or slipped off the keys: "fIour", "buttter".
@@ -13,8 +11,9 @@ module Restauro
 
       # @param names [Array<String>] what is known, in small letters
       def initialize(names)
-        @known = names.flat_map { |name| name.split(/[\s-]+/) }.select { |word| word.length > 3 }.to_h { |word| [word, true] }.freeze
-        @checker = ::DidYouMean::SpellChecker.new(dictionary: @known.keys)
+        @names = names
+        # Made when the first word is asked about: most recipes have none.
+        @made = {}
         freeze
       end
 
@@ -23,16 +22,23 @@ module Restauro
         words = name.scan(WORD)
         return if words.length > MOST_WORDS
 
-        words.reject { |word| @known.key?(word.downcase) }.lazy.filter_map { |word| scanned(word) || plainest(@checker.correct(word.downcase)) }.first
+        words.reject { |word| known.key?(word.downcase) }.lazy.filter_map { |word| scanned(word) || plainest(checker.correct(word.downcase)) }.first
       end
 
       private
+
+      def known = @made[:known] ||= @names.flat_map { |name| name.split(/[\s-]+/) }.select { |word| word.length > 3 }.to_h { |word| [word, true] }
+
+      def checker
+        require "did_you_mean"
+        @made[:checker] ||= ::DidYouMean::SpellChecker.new(dictionary: known.keys)
+      end
 
       # Of two words as near, the one without signs of another language.
       def plainest(found) = found.find(&:ascii_only?) || found.first
 
       def scanned(word)
-        SCANNED.lazy.map { |seen, meant| word.gsub(seen, meant).downcase }.find { |guess| guess != word.downcase && @known.key?(guess) }
+        SCANNED.lazy.map { |seen, meant| word.gsub(seen, meant).downcase }.find { |guess| guess != word.downcase && known.key?(guess) }
       end
     end
   end

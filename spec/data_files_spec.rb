@@ -1,0 +1,14 @@
+# The facts as they are read: what stands parsed is what the files hold, and is never taken for what a file no longer says.
+RSpec.describe Restauro::DataFiles do
+  text = ->(path) { File.read(File.join(described_class::DIRECTORY, path), encoding: Encoding::UTF_8) }
+
+  it "stands parsed whole: after a change of a file under data/ run bin/parsed" do
+    stale = described_class.paths.reject { |path| described_class.parsed.key?(described_class.key(path, text[path])) }
+    expect([stale, described_class.parsed.length]).to eq [[], described_class.paths.length]
+  end
+
+  it("says parsed what each file says") { expect(described_class.paths.reject { |path| described_class.parsed[described_class.key(path, text[path])] == described_class.parse(path, text[path]) }).to eq [] }
+  it("of a text that was changed it knows nothing") { expect(described_class.parsed.key?(described_class.key("acids.csv", "#{text["acids.csv"]}\n"))).to be false }
+  it("is frozen all through") { expect([described_class.yaml("units/tools.yml"), described_class.csv("acids.csv").first, described_class.csv("acids.csv").first.values.first]).to all(be_frozen) }
+  it("names a file that is missing") { expect { described_class.yaml("nothing.yml") }.to raise_error(Restauro::DataError, %r{data/nothing.yml is missing}) }
+end
