@@ -40,7 +40,9 @@ module Restauro
     # @param slower [Float] how many times as long the household's takes
     def ovens(family, swap, slower: 1.0)
       words = Families::Crust::Report.new(family, family.catalogue)
-      swap.ours.oven_schools.map { |baking| words.oven(baking).to_h { |name, value| [name, name == :celsius || value.nil? ? value : value * slower] } }
+      swap.ours.oven_schools.map do |baking|
+        words.oven(baking).to_h { |name, value| [name, name == :celsius || value.nil? ? value : value * slower] }
+      end
     end
   end
 end

@@ -3,6 +3,7 @@ module Restauro
   module Heat
     autoload :Boiled, "restauro/heat/boiled"
     autoload :Browning, "restauro/heat/browning"
+    autoload :Cells, "restauro/heat/cells"
     autoload :Conduction, "restauro/heat/conduction"
     autoload :Food, "restauro/heat/food"
     autoload :Frying, "restauro/heat/frying"

@@ -37,8 +37,6 @@ module Restauro
         @piece, @around, @dry, @limit_s = piece, around, dry, minutes * 60
         @done_celsius = piece.food.done_celsius
         @brown_step = browns * around.browns * around.share * STEP_S / 60
-        @nodes = Constants.fetch(:heat, :nodes).to_i
-        @temperature = Array.new(@nodes, from)
         @surface = from
         figures(from, coat_m)
         # What the piece gives up to its coat must boil off too before the coat can dry.
@@ -68,22 +66,15 @@ module Restauro
         @waits_for.empty? || (@enough_s && @done && @seconds >= @enough_s && @seconds >= 2 * @done)
       end
 
-      # Properties at the temperature it has on the way, everything for one m2 of surface.
+      # For one m2 of surface.
       def figures(from, coat_m)
-        middling = (from + (@piece.food.done_celsius || 80)) / 2
-        food, radius = @piece.food, @piece.radius_m
-        k, density = food.conductivity(middling), food.density(middling)
-        dr = radius / @nodes
-        power = {slab: 0, cylinder: 1, sphere: 2}.fetch(@piece.shape)
-        volumes = Array.new(@nodes) { |i| ((i + 1)**(power + 1) - i**(power + 1)) * dr / (power + 1) * (1.0 / @nodes)**power }
-        @mass = volumes.sum * density
-        @capacity = volumes.map { |volume| volume * density * food.heat_capacity(middling) }
-        @conductance = Array.new(@nodes - 1) { |i| k / dr * ((i + 1.0) / @nodes)**power }
-        @skin = 1 / (dr / 2 / k + coat_m / 2 / k)
+        cells = Cells.of(@piece, Constants.fetch(:heat, :nodes).to_i, (from + (@piece.food.done_celsius || 80)) / 2)
+        @temperature = Array.new(cells.count, from)
+        @mass = cells.mass
+        @skin = 1 / (cells.half_resistance + coat_m / 2 / cells.conductivity)
         @coated = coat_m.positive?
         @dry_skin = 1 / (1 / @skin + 1 / DRY_CRUST)
-        @rate = @capacity.map { |capacity| capacity / STEP_S }
-        @row = Tridiagonal.new(@rate, @conductance)
+        @row = Tridiagonal.new(cells.capacity.map { |capacity| capacity / STEP_S }, cells.conductance)
       end
 
       def step
@@ -138,10 +129,7 @@ module Restauro
       end
 
       # A moment has come, and is not waited for any more.
-      def now(moment)
-        @waits_for -= [moment]
-        @seconds
-      end
+      def now(moment) = (@waits_for -= [moment]) && @seconds
 
       # A face that lies in the fat only in its turn is hotter then than on the whole.
       def hot_face
