@@ -1,4 +1,5 @@
 # Starts the database and serves the pages: what bin/start runs once everything is installed.
+require "etc"
 require "optparse"
 require "securerandom"
 require "socket"
@@ -10,10 +11,12 @@ require "puma/configuration"
 require "puma/launcher"
 
 module Restauro
-  # One Puma process; the database pool is sized for its threads.
+  # One Puma process that serves, and as many beside it as there are cores, that work out.
   class Server
     PORT = 9292
-    THREADS = 5
+    # Most of them wait for a worker; those that do not share the connections.
+    THREADS = 64
+    CONNECTIONS = 8
 
     def initialize(argv)
       @lan = false
@@ -28,12 +31,15 @@ module Restauro
 
     def run
       $stdout.sync = true
+      # Before anything else runs in this process.
+      @nursery = Workers::Nursery.open { |path| Workers::Worker.join(path) }
       puts "  Starting PostgreSQL on loopback"
       home = Home.new(Database::Cluster.home)
       abort "bin/start: #{home.elsewhere}" unless home.take || @port
       cluster = Database::Cluster.new(Database::Cluster.home)
-      database = Database.connect(cluster.start, connections: THREADS + 3)
-      cluster.keep { |options| Database.follow(database, options) }
+      @options = cluster.start
+      database = Database.connect(@options, connections: CONNECTIONS)
+      cluster.keep { |options| follow(database, options) }
       @home = home
       @stand_ins = StandIns.new.start
       serve(database)
@@ -41,6 +47,7 @@ module Restauro
       abort "bin/start: #{e.message}"
     ensure
       @stand_ins&.stop
+      @pool ? @pool.stop : @nursery&.close
       cluster&.stop
     end
 
@@ -49,18 +56,29 @@ module Restauro
     def serve(database)
       counter = Counter.with(scale: @stand_ins.ports["scale"], probe: @stand_ins.ports["probe"]).start
       port = open_port
-      services = Services.on(database, counter: counter, passcode: passcode, address: home_addresses(port).first)
+      @address = home_addresses(port).first
+      services = Services.on(database, counter: counter, passcode: passcode, address: @address)
       Demo.load(database, services)
       services.recorder.resume
       services.drafts.forget_old
       services.kept_swaps.forget_deleted
       services.kept_swaps.digest_old
       services.packs.forget_deleted
-      app = Web.with(services, secret: secret, lan: @lan)
+      @pool = Workers::Pool.new(@nursery, size: Etc.nprocessors, config: workers_config(@address)).start
+      app = Web.with(services, secret: secret, lan: @lan, pool: @pool)
       announce(port, services.passcode)
       @home.runs_at("http://127.0.0.1:#{port}")
       back_up(database, services)
       launcher(app, port).run
+    end
+
+    def workers_config(address) = {database: @options, address: address, lan: @lan}
+
+    # The database came back elsewhere: the pool and the workers go there too.
+    def follow(database, options)
+      moved = options[:port] != @options[:port]
+      Database.follow(database, @options = options)
+      @pool&.restart(workers_config(@address)) if moved
     end
 
     def passcode = @lan ? format("%08d", SecureRandom.random_number(10**8)) : nil

@@ -39,17 +39,26 @@ module Restauro
     set :services, nil
 
     # @param services [Services]   @param secret [String] at least 64 bytes   @param lan [Boolean] open to the home network
+    # @param pool [Workers::Pool, nil] for what takes longer; nil where it is worked out here
     # @return [#call] the Rack application
-    def self.with(services, secret:, lan: false)
+    def self.with(services, secret:, lan: false, pool: nil)
       web = Class.new(self) do
-        set :services, services
-        set :host_authorization, {permitted_hosts: lan ? [] : ["localhost", "127.0.0.1", "[::1]"]}
+        serve(services, lan)
         use RequestLimits
         use Rack::Session::Cookie, key: "restauro", secret: secret, same_site: :lax, httponly: true, expire_after: 90 * 86_400
         use KeptToken
         use PasscodeGate, services.passcode if services.passcode
+        use Workers::HeavyWork, pool if pool
       end
       web.new
+    end
+
+    # In a worker: the session and the fields of a request were read and checked before it came.
+    def self.within(services, lan:) = Class.new(self) { serve(services, lan) }.new
+
+    def self.serve(services, lan)
+      set :services, services
+      set :host_authorization, {permitted_hosts: lan ? [] : ["localhost", "127.0.0.1", "[::1]"]}
     end
 
     helpers ViewHelpers, PickHelpers

@@ -25,12 +25,16 @@ module Restauro
     # @return [Sequel::Database] migrated
     def connect(options, connections:)
       create(options)
-      database = Sequel.connect(**options, max_connections: connections, pool_timeout: 10)
-      database.extension :pg_json, :connection_validator
-      # Always: a connection that died with its server must not cost the cook a tap.
-      database.pool.connection_validation_timeout = -1
-      migrate(database)
-      database
+      join(options, connections: connections).tap { |database| migrate(database) }
+    end
+
+    # One that is there and migrated.
+    def join(options, connections:)
+      Sequel.connect(**options, max_connections: connections, pool_timeout: 10).tap do |database|
+        database.extension :pg_json, :connection_validator
+        # Always: a connection that died with its server must not cost the cook a tap.
+        database.pool.connection_validation_timeout = -1
+      end
     end
 
     # Another that migrates just now is waited for; a home that a later Restauro wrote is left as it is.   @raise [Cluster::Failed]

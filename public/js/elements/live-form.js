@@ -7,6 +7,7 @@ export class LiveForm {
     this.form = form;
     this.turn = 0;
     this.newestOnly = form.classList.contains("swap"); // a tap at the scale or the stove is a deed: each one counts
+    this.key = crypto.getRandomValues(new Uint32Array(4)).join("-"); // of this page's form: its older changes are let go
     this.held = null; // id of a region not to be replaced just now
   }
 
@@ -79,7 +80,7 @@ export class LiveForm {
     if (this.newestOnly) this.asked?.abort();
     this.asked = new AbortController();
     try {
-      const answer = await fetch(this.form.action, { method: "POST", signal: this.asked.signal, body: this.body(submitter), headers: { "X-Restauro-Live": "1" } });
+      const answer = await fetch(this.form.action, { method: "POST", signal: this.asked.signal, body: this.body(submitter), headers: { "X-Restauro-Live": "1", "X-Restauro-Form": this.key } });
       const html = await answer.text();
       if (turn === this.turn) this.show(html, answer.ok);
     } catch {
