@@ -9,6 +9,7 @@ module Restauro
         pid = fork do
           with_nothing_after do
             writer.close
+            $PROGRAM_NAME = "restauro nursery"
             Signal.trap("INT", "IGNORE") # the terminal's: the parent ends us by letting go of the pipe
             tend(reader, work)
           end
@@ -35,8 +36,13 @@ module Restauro
         @writer = writer
       end
 
-      # Another worker that joins this socket.
-      def bear(path) = @writer.puts(path)
+      # Another worker that joins this socket.   @return [Boolean] false where the nursery is gone
+      def bear(path)
+        @writer.puts(path)
+        true
+      rescue SystemCallError, IOError
+        false
+      end
 
       def close
         @writer.close

@@ -76,6 +76,7 @@ module Restauro
       def take(ticket)
         @lock.synchronize do
           supersede(ticket)
+          return fated(ticket, :broken) if @barren && @all.none?(&:alive?)
           return fated(ticket, :busy) if @waiting.length >= @most_waiting
 
           @waiting << ticket
@@ -125,7 +126,7 @@ module Restauro
           @running.delete(key) if key
           seat.served = key
           lost = answer.is_a?(Symbol) || answer.nil?
-          lost ? @nursery.bear(@path) : @idle << seat
+          lost ? @barren = !@nursery.bear(@path) : @idle << seat
           @changed.broadcast
         end
         seat.close if answer.nil?

@@ -65,6 +65,12 @@ RSpec.describe Restauro::Workers::Pool do
     expect(threads.map(&:value).map { |answer| answer.is_a?(Array) ? answer.first : answer }).to eq [1, :stale, :stale, 4]
   end
 
+  it "knows itself broken when no worker is left and none can come" do
+    lone = pool
+    lone.instance_variable_get(:@nursery).close
+    expect([lone.call({die: true}), lone.call({say: 1})]).to eq %i[broken broken]
+  end
+
   it "goes to a database that moved" do
     moved = pool
     moved.restart({"house" => 8})
