@@ -3,6 +3,7 @@ $LOAD_PATH.unshift(File.expand_path("../lib", __dir__))
 require "restauro"
 require_relative "../db/database"
 require_relative "devices/counter"
+require_relative "devices/let_in"
 require_relative "devices/probe_recorder"
 require_relative "latest_turn"
 require_relative "workers"

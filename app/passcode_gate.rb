@@ -2,23 +2,30 @@ require "rack/utils"
 require "erb"
 
 module Restauro
-  # Lets in who knows the passcode that bin/start --lan printed. Wrong tries make their own address wait, and nobody else.
+  # Lets in who knows the passcode that bin/start --lan printed, device by device. Wrong tries make their own address wait, and nobody else; the right
+  # one always goes through.
   class PasscodeGate
     OPEN_PATHS = %r{\A/(?:css/|fonts/|icon\.svg\z)}
     TRIES = 8
-    WAIT_SECONDS = 60
+    FORGET_SECONDS = 60
+    # How long each further try from an address waits, one at a time: eight digits would take years to go through.
+    SLOW_SECONDS = 3
     PAGE = File.read(File.join(__dir__, "views", "passcode.erb"))
 
-    def initialize(app, passcode)
+    # @param devices [LetIn] that were let in   @param wait [#call] waits so many seconds
+    def initialize(app, passcode, devices, wait: ->(seconds) { sleep seconds })
       @app = app
       @passcode = passcode
+      @devices = devices
+      @wait = wait
       @wrong = Hash.new { |all, address| all[address] = [] }
+      @slowed = {}
       @lock = Mutex.new
     end
 
     def call(env)
       request = Rack::Request.new(env)
-      return @app.call(env) if env["rack.session"][:passed] == @passcode || OPEN_PATHS.match?(request.path_info)
+      return @app.call(env) if OPEN_PATHS.match?(request.path_info) || passed?(env["rack.session"])
       return check(request, env) if request.post? && request.path_info == "/passcode"
 
       page(env, nil, 401)
@@ -26,24 +33,36 @@ module Restauro
 
     private
 
-    def check(request, env)
-      return page(env, "Too many tries from here. Wait a minute.", 429) if tries(request.ip) >= TRIES
+    def passed?(session) = session[:passed] == @passcode && @devices.seen(session[:device])
 
-      unless Rack::Utils.secure_compare(request.params["passcode"].to_s.delete("^0-9"), @passcode)
-        @lock.synchronize { @wrong[request.ip] << now }
-        return page(env, "That is not the passcode printed where Restauro was started.", 401)
-      end
+    def check(request, env)
+      return page(env, "One try at a time: wait for the one before.", 429) unless (turn = turn(request.ip))
+
+      @wait.call(SLOW_SECONDS) if turn == :slow
+      return wrong(request, env) unless Rack::Utils.secure_compare(request.params["passcode"].to_s.delete("^0-9"), @passcode)
 
       env["rack.session"][:passed] = @passcode
+      env["rack.session"][:device] = @devices.let_in(request.user_agent.to_s, request.ip)
       [303, {"location" => "/"}, []]
+    ensure
+      @lock.synchronize { @slowed.delete(request.ip) } if turn == :slow
     end
 
-    # Wrong ones of the last minute from an address.
-    def tries(address)
+    def wrong(request, env)
+      @lock.synchronize { @wrong[request.ip] << now }
+      page(env, "That is not the passcode printed where Restauro was started.", 401)
+    end
+
+    # @return [Symbol, nil] :at_once; :slow after many wrong ones of the last minute; nil while such a one is being looked at
+    def turn(address)
       @lock.synchronize do
-        @wrong.each_value { |tries| tries.reject! { |at| at < now - WAIT_SECONDS } }
+        @wrong.each_value { |tries| tries.reject! { |at| at < now - FORGET_SECONDS } }
         @wrong.reject! { |_, tries| tries.empty? }
-        @wrong.fetch(address, []).length
+        next :at_once if @wrong.fetch(address, []).length < TRIES
+        next if @slowed[address]
+
+        @slowed[address] = true
+        :slow
       end
     end
 

@@ -47,7 +47,8 @@ module Restauro
         use RequestLimits
         use Rack::Session::Cookie, key: "restauro", secret: secret, same_site: :lax, httponly: true, expire_after: 90 * 86_400
         use KeptToken
-        use PasscodeGate, services.passcode if services.passcode
+        set :let_in, LetIn.new
+        use PasscodeGate, services.passcode, let_in if services.passcode
         use Workers::HeavyWork, pool if pool
       end
       web.new

@@ -17,6 +17,17 @@ module Restauro
       web.get("/more") { page :more, room: "More", title: "More" }
       web.get("/spoon") { page :spoon, room: "Swap", title: "Instead of one spoon of flour", spoon: SpoonPage.new(params["line"], services) }
 
+      # Only where the pages are open to the home network.
+      web.get("/let-in") do
+        raise NotFound, "the pages are not open to the home network: bin/start --lan opens them" unless services.passcode
+
+        page :let_in, room: "More", title: "Who was let in", devices: settings.let_in.list, ours: session[:device]
+      end
+      web.post("/let-in/out") do
+        settings.let_in.put_out(params["device"].to_s)
+        redirect to("/let-in"), 303
+      end
+
       web.post("/demo/clear") do
         Demo.clear(services)
         redirect to("/"), 303
