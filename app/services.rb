@@ -12,17 +12,20 @@ module Restauro
       freeze
     end
 
-    # What this household's trials taught, worked out again when a trial comes or goes.   @return [Learning::Kitchen]
-    def learnt
-      packs = packs_in_use
-      memo.fetch([:learnt, observations.version, packs]) do
+    # What this household's trials taught, worked out again when a trial comes or goes.   @param shelf [Cupboard::Shelf]
+    # @return [Learning::Kitchen]
+    def learnt(shelf = packs.shelf)
+      used = packs_in_use(shelf)
+      memo.fetch([:learnt, observations.version, used]) do
         seen = observations.list.map { |row| Learning::Seen.of(row.data) }
-        Learning::Kitchen.new(seen, self.packs.shelf.catalogue(facts), packs: packs)
+        Learning::Kitchen.new(seen, shelf.catalogue(facts), packs: used)
       end
     end
 
     # The pack that each ingredient is taken from now.   @return [Hash{String => Integer}]
-    def packs_in_use = packs.shelf.reject { |pack| pack.grams_left.zero? }.group_by(&:key).transform_values { |same| same.first.id }
+    def packs_in_use(shelf = packs.shelf)
+      shelf.reject { |pack| pack.grams_left.zero? }.group_by(&:key).transform_values { |same| same.first.id }
+    end
 
     # @return [Recipes::Reader] for a system of units, built once
     def reader(system) = readers.fetch(system)

@@ -14,7 +14,7 @@ module Restauro
       @services = services
       @shelf = services.packs.shelf
       @eaters = services.household.eaters
-      @learnt = input.by_the_book? ? nil : services.learnt
+      @learnt = input.by_the_book? ? nil : services.learnt(shelf)
       @book = @shelf.catalogue(services.facts)
       @catalogue = @learnt ? @learnt.catalogue(@book) : @book
       work_out

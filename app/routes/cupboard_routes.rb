@@ -4,9 +4,7 @@ module Restauro
     def self.registered(web)
       web.helpers Helpers
 
-      web.get("/cupboard") { page :cupboard, room: "Cupboard", title: "Cupboard", packs: services.packs.list,
-                             deleted: services.packs.deleted(session.delete(:deleted_pack)),
-                             made: services.made.list, today: services.clock.call.to_date, view: Presenters::ShelfView.new(services.facts) }
+      web.get("/cupboard") { cupboard_page(FormText.clean(params["q"]).strip[0, 60], [params["page"].to_s[/\A\d{1,4}\z/].to_i, 1].max) }
       web.get("/cupboard/packs/new") { pack_page(PackInput.new("key" => params["key"].to_s)) }
 
       web.post("/cupboard/packs") do
@@ -69,6 +67,13 @@ module Restauro
     end
 
     module Helpers
+      def cupboard_page(word, number)
+        packs, more = services.packs.page(word, number: number)
+        page :cupboard, room: "Cupboard", title: "Cupboard", packs: packs, more: more, word: word, number: number,
+                        deleted: services.packs.deleted(session.delete(:deleted_pack)),
+                        made: services.made.list, today: services.clock.call.to_date, view: Presenters::ShelfView.new(services.facts)
+      end
+
       def jar_label(kept)
         pack = kept.pack
         parts = kept.own.fetch("parts").map { |key, grams| [services.facts.fetch(key).say, grams] }

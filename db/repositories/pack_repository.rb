@@ -20,7 +20,15 @@ module Restauro
       end
 
       # @return [Cupboard::Shelf]
-      def shelf = Cupboard::Shelf.new(list.map(&:pack))
+      def shelf = Cupboard::Shelf.new(@rows.select(:id, :key, :own, *OF_A_PACK).map { |row| pack(row) })
+      OF_A_PACK = %i[grams_left grams_full price opened_on finding note].freeze
+
+      # Those whose name or note holds a word, a page of them.   @return [Array(Array<Kept>, Boolean)] by name, and whether there are more
+      def page(word = "", number: 1)
+        found = list.select { |kept| [kept.pack.ingredient.say, kept.pack.note].any? { |text| text.downcase.include?(word.downcase) } }
+        [found.slice(A_PAGE * (number - 1), A_PAGE).to_a, found.length > A_PAGE * number]
+      end
+      A_PAGE = 60
 
       # @return [Array<Kept>] by name
       def list = @rows.order(:id).map { |row| kept(row) }.sort_by { |kept| [kept.pack.ingredient.say, kept.pack.id] }
@@ -71,10 +79,12 @@ module Restauro
       def to_row(fields) = fields.to_h { |name, value| [name, name == :own && value ? Sequel.pg_json(value) : value] }
 
       def kept(row)
-        own = row[:own]&.to_hash
-        pack = Cupboard::Pack.new(id: row[:id], ingredient: row[:key] ? @catalogue.fetch(row[:key]) : own_ingredient(row[:id], own),
-                                  **row.slice(:grams_left, :grams_full, :price, :opened_on, :finding, :note))
-        Kept.new(pack: pack, sold_in: row[:sold_in], label_text: row[:label_text], own: own)
+        Kept.new(pack: pack(row), sold_in: row[:sold_in], label_text: row[:label_text], own: row[:own]&.to_hash)
+      end
+
+      def pack(row)
+        ingredient = row[:key] ? @catalogue.fetch(row[:key]) : own_ingredient(row[:id], row[:own].to_hash)
+        Cupboard::Pack.new(id: row[:id], ingredient: ingredient, **row.slice(*OF_A_PACK))
       end
 
       def own_ingredient(id, own)

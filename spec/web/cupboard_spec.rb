@@ -10,6 +10,19 @@ RSpec.describe "The Cupboard pages" do
     expect([text_of(".pack-name"), last_response.body]).to match([["sorghum flour"], include("&lt;i&gt;old&lt;/i&gt;")])
   end
 
+  it "list hundreds of packs by the page, found by a word of their name or note" do
+    keys = services.call.facts.select(&:starchy?).map(&:key)
+    130.times { |index| services.call.packs.add(key: keys[index % keys.length], grams_left: 10, grams_full: 100, note: "row #{index}") }
+    visit("/cupboard")
+    expect([page.css(".pack").length, text_of("a.button").join(" "), last_response.body.bytesize]).to match([60, /More of them/, be < 150_000])
+    visit("/cupboard?page=3")
+    expect([page.css(".pack").length, text_of("a.button").join(" ")]).to match([10, /Those before(?!.*More)/])
+    visit("/cupboard?q=ROW+12")
+    expect(page.css(".pack").length).to eq 11
+    visit("/cupboard?q=%3Cnothing%3E")
+    expect(text_of(".problem").first).to include("“<nothing>”")
+  end
+
   it "change, use up and throw out a pack" do
     send_form("/cupboard/packs", pack)
     id = services.call.packs.list.first.pack.id

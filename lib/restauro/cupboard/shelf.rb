@@ -9,17 +9,18 @@ module Restauro
       # @param packs [Array<Pack>]
       def initialize(packs = [])
         @packs = packs.sort_by { |pack| [pack.opened_on ? 0 : 1, pack.opened_on.to_s, pack.id.to_i] }.freeze
+        @by_key = @packs.group_by(&:key).each_value(&:freeze).freeze
         freeze
       end
 
       def each(&block) = @packs.each(&block)
-      def of(key) = @packs.select { |pack| pack.key == key }
+      def of(key) = @by_key.fetch(key, [])
       def holds?(key) = of(key).any? { |pack| pack.grams_left.positive? }
       def grams_left(key) = of(key).sum(0.0, &:grams_left)
       def empty? = @packs.empty?
 
       # What can be chosen first: what is there, and whose labels do not stand in the way.   @return [Array<String>] keys
-      def offered = @packs.map(&:key).uniq.select { |key| holds?(key) && label(key).empty? }
+      def offered = @by_key.keys.select { |key| holds?(key) && label(key).empty? }
 
       # The catalogue with the packs' own flours beside its own.
       def catalogue(facts)
