@@ -29,3 +29,12 @@ group :test do
   gem "rspec", "~> 3.13"
   gem "selenium-webdriver", "~> 4.30"
 end
+
+# House rules; bin/check runs them.
+group :lint do
+  gem "herb", "~> 0.7", require: false
+  gem "rubocop", "~> 1.75", require: false
+  gem "rubocop-performance", "~> 1.25", require: false
+  gem "rubocop-rspec", "~> 3.6", require: false
+  gem "rubocop-sequel", "~> 0.4", require: false
+end

@@ -22,7 +22,7 @@ module Restauro
       raise InvalidInput, "there is no doing '#{name[0, 40]}'" unless DOINGS.key?(name)
 
       field = DOINGS.fetch(name)
-      @fields = @fields.merge(field ? {field => rest} : Hash[[rest.to_s.split("=", 2)].select { |pair| pair.length == 2 }]) if rest
+      @fields = @fields.merge(field ? {field => rest} : [rest.to_s.split("=", 2)].select { |pair| pair.length == 2 }.to_h) if rest
       send(name)
     end
 

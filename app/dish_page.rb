@@ -34,7 +34,7 @@ module Restauro
       over = dish.over or return []
       targets, weighed = dish.targets, dish.weighed
       Making::Rebalance.options(plan, @services.facts, targets: targets, weighed: weighed, item: plan.item(over["item"]),
-                                                      grams: over["grams"] + weighed.fetch(over["item"], 0.0))
+                                                       grams: over["grams"] + weighed.fetch(over["item"], 0.0))
     end
 
     # Bowls are of one part each: no part's milk goes in with another's water.   @return [Hash] words => items

@@ -18,7 +18,7 @@ module Restauro
       measured = found.seen_e ? {"e" => found.seen_e.round(3), "how" => found.input.plate_mm ? "plate_test" : "spoon"} : test_piece(found)
       measured = measured.merge("short" => trouble.stretch) if trouble && !trouble.stretch.zero?
       [["saw", {**measured, "words" => words, "do" => [trouble&.do, *moves].compact, "caution" => trouble&.caution,
-                "right" => trouble.nil? && moves.empty?}], *later(found.result)]
+                            "right" => trouble.nil? && moves.empty?}], *later(found.result)]
     end
 
     private

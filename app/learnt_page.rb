@@ -36,7 +36,7 @@ module Restauro
 
     def any? = @learnt.any?
     # @return [Array<Entry>] the most different from the book first
-    def entries = @learnt.beliefs.keys.map { |key| entry(key) }.sort_by { |one| -(Math.log(one.belief.factor)).abs }
+    def entries = @learnt.beliefs.keys.map { |key| entry(key) }.sort_by { |one| -Math.log(one.belief.factor).abs }
 
     # What to look at next, in words.   @return [String, nil]
     def next_look

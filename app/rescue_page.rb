@@ -65,7 +65,7 @@ module Restauro
 
     # Pa s that a grade has where it looks so: its 60 C figure, whatever the pan's heat.
     def thickness(grade) = Physics::Viscosity.pa_s([grade.flour_equivalents, 0.6].max, celsius: Constants.fetch(:sauce, :viscosity_celsius),
-                                                   base: swap.ours.thin)
+                                                                                       base: swap.ours.thin)
 
     # @return [Float, nil] e of the whole pan
     def observed

@@ -100,7 +100,7 @@ module Restauro
 
     # The default port, or the next that is free; a port that was asked for, or nothing.
     def open_port
-      candidates = @port ? [@port] : (PORT..PORT + 50)
+      candidates = @port ? [@port] : (PORT..(PORT + 50))
       candidates.find { |port| free?(port) } or abort "bin/start: port #{@port || PORT} is taken; type bin/start --port N"
     end
 

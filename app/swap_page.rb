@@ -4,7 +4,7 @@ module Restauro
   # Works a Swap form out: the recipe read into a dish, every part swapped for who eats and from what the cupboard holds, or the error to show
   # beside what was typed. Whatever goes wrong, the page comes.
   class SwapPage
-    OURS = "Something went wrong here with this recipe, and it is our mistake. What you typed is below: change a line, or empty the page.".freeze
+    OURS = "Something went wrong here with this recipe, and it is our mistake. What you typed is below: change a line, or empty the page."
 
     # family, swap: of the part that is looked at; error: what to show; broken: whether it is our mistake
     attr_reader :input, :recipe, :dish, :answer, :error, :broken, :shelf, :eaters, :learnt

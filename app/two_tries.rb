@@ -34,8 +34,10 @@ module Restauro
 
     # By the model, in words; what was said at the table stands beside it.
     def should = change(*[first, second].map { |kept| target(kept) })
-    def did = [first, second].map { |kept| [kept.snapshot.dig("made", "texture"),
-                                            kept.marks["all"]].compact.join(", ").then { |words| words.empty? ? "not said" : words } }
+    def did = [first, second].map { |kept|
+      [kept.snapshot.dig("made", "texture"),
+       kept.marks["all"]].compact.join(", ").then { |words| words.empty? ? "not said" : words }
+    }
 
     private
 

@@ -27,7 +27,7 @@ module Restauro
 
       heat = heat(line)
       celsius = heat == "oven" ? celsius(name, line) : nil
-      attended = line.match?(ALONE) ? false : heat == "hands" || heat == "hob"
+      attended = line.match?(ALONE) ? false : %w[hands hob].include?(heat)
       Planning::Step.new(text: line.sub(HOLDS, "").strip, minutes: minutes, heat: heat, celsius: celsius, attended: attended,
                          longest: heat == "hands" ? 60 : 15)
     end

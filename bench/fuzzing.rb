@@ -5,6 +5,7 @@ module Restauro
   # Requests that no page sends: every route, its fields holding whatever comes, from a seed.
   class Fuzzing
     include Rack::Test::Methods
+
     # status 5xx, or slow: what a request was and what came of it
     Fault = Struct.new(:verb, :path, :fields, :status, :seconds)
     SLOWEST_S = 2.0

@@ -22,7 +22,11 @@ module Bench
           have = database[:kept_swaps].count
           (have...count).each_slice(500) { |slice| database[:kept_swaps].multi_insert(slice.map { |n| row.except(:id, :uid).merge(title: "Sauce #{n}", updated_at: Time.now - n) }) }
           ["/notebook", "/notebook?q=maize", "/notebook?q=nothing-like-it", "/notebook?page=#{count / 50}"].each do |path|
-            times = Array.new(5) { began = now; Rack::MockRequest.new(web).get(path, "HTTP_HOST" => "localhost").then { |answer| raise "#{path}: #{answer.status}" unless answer.ok? }; now - began }
+            times = Array.new(5) {
+              began = now
+              Rack::MockRequest.new(web).get(path, "HTTP_HOST" => "localhost").then { |answer| raise "#{path}: #{answer.status}" unless answer.ok? }
+              now - began
+            }
             puts format("%6d entries  %-32s %4.0f ms", count, path, 1000 * times.min)
           end
         end

@@ -7,6 +7,7 @@ module Bench
   module Plan
     P = Restauro::Planning
     LIMIT = 2.0
+
     module_function
 
     def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
@@ -24,8 +25,7 @@ module Bench
       resources = P::Resources.new(problem)
       order = problem.lasts.each_index.sort_by { |dish| problem.holds[dish] }
       starts = Array.new(problem.length, -100_000)
-      order.each { |dish| lay(problem, resources, starts, dish) or return }
-      starts
+      starts if order.all? { |dish| lay(problem, resources, starts, dish) }
     end
 
     def lay(problem, resources, starts, dish)

@@ -12,7 +12,7 @@ module Restauro
     LEARNERS = 40
     SECONDS = 20
 
-    LEARNER = <<~'RUBY'.freeze
+    LEARNER = <<~RUBY.freeze
       require "net/http"
       port, lessons, learners, seconds = ARGV
       clock = -> { Process.clock_gettime(Process::CLOCK_MONOTONIC) }

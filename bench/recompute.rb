@@ -9,6 +9,7 @@ module Restauro
   # Times the Swap page over a throwaway database.
   class RecomputeBench
     include Rack::Test::Methods
+
     ROUNDS = 40
 
     def run

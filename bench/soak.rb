@@ -161,7 +161,7 @@ module Restauro
     end
 
     # kB of the application and its workers.
-    def size = `ps -o rss=,args= -A`.lines.grep(/restauro (?:worker|nursery)|puma .*:#{@port}\)/).sum { |line| line.to_i }
+    def size = `ps -o rss=,args= -A`.lines.grep(/restauro (?:worker|nursery)|puma .*:#{@port}\)/).sum(&:to_i)
 
     def report
       missing = @confirmed.reject { |id, name| there?(id, name) }

@@ -85,7 +85,7 @@ module Restauro
       end
 
       # A server that another process started.
-      def gone? = !answers? && !answers?
+      def gone? = Array.new(2) { answers? }.none?
 
       def revive
         clear_stale_lock
@@ -117,7 +117,9 @@ module Restauro
       rescue Errno::ENOENT
         remember_port(free_port)
       end
-      def binary(name) = Dir["/usr/lib/postgresql/*/bin/#{name}"].max or raise Failed, "PostgreSQL is not installed: run bin/setup"
+      def binary(name)
+        Dir["/usr/lib/postgresql/*/bin/#{name}"].max || raise(Failed, "PostgreSQL is not installed: run bin/setup")
+      end
       def free_port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
 
       def remember_port(number)
@@ -150,7 +152,7 @@ module Restauro
         FileUtils.chown("postgres", "postgres", secret) if @server_user
         command = as_server(binary("initdb"), "-D", path("data"), "-U", USER, "-E", "UTF8", "--locale=C.UTF-8",
                             "--auth=scram-sha-256", "--pwfile=#{secret}")
-        return if system(*command, out: path("log"), err: [:child, :out], chdir: "/")
+        return if system(*command, out: path("log"), err: %i[child out], chdir: "/")
 
         FileUtils.rm_rf(path("data"))
         raise Failed, "the database could not be made: #{last_words}. Every directory above #{@directory} must let the server's user pass."
@@ -174,7 +176,7 @@ module Restauro
 
       def spawn_server
         command = ["setpriv", "--pdeathsig=INT", *(@server_user ? as_server.drop(1) : ["--"]), binary("postgres"), "-D", path("data"), *settings]
-        @pid = Process.spawn(*command, in: File::NULL, out: [path("log"), "w"], err: [:child, :out], pgroup: true, chdir: "/")
+        @pid = Process.spawn(*command, in: File::NULL, out: [path("log"), "w"], err: %i[child out], pgroup: true, chdir: "/")
       end
 
       def settings

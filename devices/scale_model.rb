@@ -1,7 +1,7 @@
 module Restauro
   module Devices
-    # A kitchen scale made of arithmetic: what is poured lies on it, the pan sways until it settles, drifts and shivers a little, and shows whole steps.
-    # The clock is handed in, in seconds, and the chance too, so that it can be tested.
+    # A kitchen scale made of arithmetic: what is poured lies on it, the pan sways until it settles, drifts and shivers a little, and shows
+    # whole steps. The clock is handed in, in seconds, and the chance too, so that it can be tested.
     class ScaleModel
       CAPACITY_G = 3000.0
       SETTLE_S = 0.25

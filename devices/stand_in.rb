@@ -1,5 +1,5 @@
-# A stand-in for a kitchen scale or a probe thermometer: a small server on loopback. A line of JSON for each reading, five a second, to whoever is connected;
-# a line of JSON for each command from them.   ruby devices/stand_in.rb scale|probe --port N [--seed N]
+# A stand-in for a kitchen scale or a probe thermometer: a small server on loopback. A line of JSON for each reading, five a second, to whoever
+# is connected; a line of JSON for each command from them.   ruby devices/stand_in.rb scale|probe --port N [--seed N]
 require "json"
 require "optparse"
 require "socket"

@@ -8,6 +8,7 @@ module Restauro
   # Serves a demo of its own and photographs it in headless Chromium.
   class Screenshots
     include Capybara::DSL
+
     WIDE = [1280, 800].freeze
     PHONE = [390, 844].freeze
     BATTER = "Corn-fritter batter\n110 g plain flour\n150 ml whole milk\n1 egg\n1 tsp baking powder\n1/2 tsp salt".freeze

@@ -67,8 +67,10 @@ module Restauro
           .merge("inputs" => row[:inputs].to_hash, "choices" => row[:choices].to_hash, "marks" => row[:marks].to_hash,
                  "snapshot" => row[:snapshot].to_hash,
                  "created_at" => cell(row[:created_at]), "updated_at" => cell(row[:updated_at]),
-                 "cooks" => @database[:cooks].where(kept_swap_id: row[:id]).order(:id).map { |cook| {"taken" => cook[:taken].to_a,
-                     "cooked_at" => cell(cook[:cooked_at])} })
+                 "cooks" => @database[:cooks].where(kept_swap_id: row[:id]).order(:id).map { |cook|
+                   {"taken" => cook[:taken].to_a,
+                    "cooked_at" => cell(cook[:cooked_at])}
+                 })
       end
 
       def photos(entries)

@@ -77,8 +77,10 @@ module Restauro
                                       created_at: Time.iso8601(kept.fetch("created_at")))
         @database[:kept_swaps].where(id: id).update(uid: kept["uid"], marks: Sequel.pg_json(kept["marks"].to_h), favourite: kept["favourite"] == true,
                                                     updated_at: Time.iso8601(kept["updated_at"]))
-        kept["cooks"].to_a.each { |cook| @database[:cooks].insert(kept_swap_id: id, taken: Sequel.pg_json(cook["taken"]),
-                                                                  cooked_at: Time.iso8601(cook["cooked_at"])) }
+        kept["cooks"].to_a.each { |cook|
+          @database[:cooks].insert(kept_swap_id: id, taken: Sequel.pg_json(cook["taken"]),
+                                   cooked_at: Time.iso8601(cook["cooked_at"]))
+        }
         true
       end
 

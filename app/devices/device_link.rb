@@ -1,3 +1,4 @@
+require "io/wait"
 require "json"
 require "socket"
 
@@ -71,7 +72,7 @@ module Restauro
     def read
       buffer = +""
       loop do
-        unless IO.select([@socket], nil, nil, SILENT_S)
+        unless @socket.wait_readable(SILENT_S)
           gone
           next
         end

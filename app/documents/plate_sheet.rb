@@ -73,8 +73,10 @@ module Restauro
       end
 
       def marks(pdf, x, y)
-        @grades.each_with_index { |(words, radius), index| pdf.draw_text "#{words}: about #{radius.round} mm", at: [x, y - 5.5 * index * MM],
-                                  size: 10.5 }
+        @grades.each_with_index { |(words, radius), index|
+          pdf.draw_text "#{words}: about #{radius.round} mm", at: [x, y - 5.5 * index * MM],
+                                                              size: 10.5
+        }
       end
     end
   end

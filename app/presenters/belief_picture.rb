@@ -28,7 +28,7 @@ module Restauro
       # @return [String] SVG
       def to_s
         Svg.tag("svg", [axis, band(18, 1 / (1 + @before), 1 + @before, 1.0, "book"), band(46, @belief.low, @belief.high, @belief.factor,
-            "ours")].join,
+                                                                                          "ours")].join,
                 viewBox: "0 0 470 84", class: "belief", role: "img", aria_label: words)
       end
 

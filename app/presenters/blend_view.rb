@@ -51,7 +51,7 @@ module Restauro
           Svg.tag("line", x1: x(wheat, wheat), x2: x(wheat, wheat), y1: top + 1, y2: top + 29, class: "gauge-wheat") +
           Svg.tag("circle", cx: x(values[:blend], wheat), cy: top + 15, r: 7, class: "blend-dot") +
           Svg.text(Format.against(values[:blend] / wheat), x: LEFT + WIDTH + 12, y: top + 20,
-                   class: "blend-number")
+                                                           class: "blend-number")
       end
     end
   end

@@ -20,7 +20,7 @@ module Restauro
       # @return [String] SVG, and what its colours mean
       def to_s
         Svg.tag("svg", [hatch, cells, thaw, core, float, done, axes].join, viewBox: "0 0 #{WIDTH} 372", class: "section-picture boil-picture",
-                                                                            role: "img", aria_label: words) + HeatBands.legend
+                                                                           role: "img", aria_label: words) + HeatBands.legend
       end
 
       private

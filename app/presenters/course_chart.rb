@@ -85,7 +85,7 @@ module Restauro
       def thickness_axis
         TICKS.map { |pa_s| Svg.tag("line", x1: LEFT - 6, x2: LEFT, y1: y(pa_s), y2: y(pa_s), class: "axis") }.join +
           Svg.text("thickness, each mark ten times", x: 34, y: (TOP + BOTTOM) / 2, class: "axis-name", text_anchor: "middle",
-                                      transform: "rotate(-90 34 #{(TOP + BOTTOM) / 2})")
+                                                     transform: "rotate(-90 34 #{(TOP + BOTTOM) / 2})")
       end
 
       # Boil, off the heat and plate of our sauce, each a line through both parts.
@@ -126,12 +126,12 @@ module Restauro
       def target
         at = y(@picture[:target][:pa_s])
         line = Svg.tag("line", x1: LEFT, x2: RIGHT, y1: 0, y2: 0, class: "target-line") +
-               Svg.text(target_words, x: LEFT + 8, y: -7, class: "target-name")
+          Svg.text(target_words, x: LEFT + 8, y: -7, class: "target-name")
         return Svg.tag("g", line, transform: "translate(0 #{Svg.plain(at)})", class: "target") unless @pull
 
         grip = Svg.tag("rect", x: RIGHT - 24, y: -24, width: 48, height: 48, class: "grip-area") +
-               Svg.tag("circle", cx: RIGHT, cy: 0, r: 13, class: "grip") +
-               Svg.tag("path", d: "M#{RIGHT - 5} -3L#{RIGHT} -8L#{RIGHT + 5} -3M#{RIGHT - 5} 3L#{RIGHT} 8L#{RIGHT + 5} 3", class: "grip-arrows")
+          Svg.tag("circle", cx: RIGHT, cy: 0, r: 13, class: "grip") +
+          Svg.tag("path", d: "M#{RIGHT - 5} -3L#{RIGHT} -8L#{RIGHT + 5} -3M#{RIGHT - 5} 3L#{RIGHT} 8L#{RIGHT + 5} 3", class: "grip-arrows")
         Svg.tag("g", line + grip, **slider(at))
       end
 

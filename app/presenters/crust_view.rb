@@ -58,10 +58,10 @@ module Restauro
 
       # @return [Array<String>] each side's figures to a hundred of flour
       def percent_words
-        {wheat: "Wheat", ours: "Ours"}.map do |side, say|
+        {wheat: "Wheat", ours: "Ours"}.filter_map do |side, say|
           parts = snapshot[:percentages][side].map { |part| "#{part[:name]} #{Format.grams(part[:per_cent])}" }
           "#{say}: #{parts.join(", ")}." unless parts.empty?
-        end.compact
+        end
       end
 
       def filling_words

@@ -30,7 +30,10 @@ module Restauro
       # Words between tags, and the ticks of an axis; not what stands in a field.   @param html [String]
       def page(html)
         kept = []
-        html = html.gsub(LEFT_ALONE) { |found| kept << found; "\u0000#{kept.length - 1}\u0000" }
+        html = html.gsub(LEFT_ALONE) { |found|
+          kept << found
+          "\u0000#{kept.length - 1}\u0000"
+        }
         html = html.gsub(%r{(<text[^>]*\bdegrees\b[^>]*>)(-?\d+)( °C)?(?=</text>)}) { "#{$1}#{(Float($2) * 9 / 5 + 32).round}#{" °F" if $3}" }
         html = html.gsub(/>[^<>]+</) { |words| fahrenheit(words) }
         html.gsub(/\u0000(\d+)\u0000/) { kept.fetch(Integer($1)) }

@@ -73,8 +73,8 @@ module Restauro
 
       def target_figures(target)
         spoons, e, ratio = target.values_at(:spoons, :flour_equivalents, :ratio).map { |value| value && Format.number(value) }
-        [(e && "thickness: #{spoons} level spoons of flour to a cup, #{e} g to 100 g"),
-         (ratio && "free water over what the flour holds: #{ratio} (#{target[:grade].to_s.tr("_", " ")})")].compact
+        [e && "thickness: #{spoons} level spoons of flour to a cup, #{e} g to 100 g",
+         ratio && "free water over what the flour holds: #{ratio} (#{target[:grade].to_s.tr("_", " ")})"].compact
       end
 
       def moment_figures(moment)

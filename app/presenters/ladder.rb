@@ -25,7 +25,7 @@ module Restauro
       private
 
       def words
-        ours, wheat = [:ours, :wheat].map { |side| Format.number(@picture[side][:value]) }
+        ours, wheat = %i[ours wheat].map { |side| Format.number(@picture[side][:value]) }
         "Water ratio: ours #{ours}, wheat #{wheat}, target #{Format.number(@picture[:target])}"
       end
 

@@ -23,8 +23,8 @@ module Restauro
       # @return [String] SVG
       def to_s
         Svg.tag("svg", axis + rows + waits + eat + now_line, class: "lanes", data_minute: ((RIGHT - LEFT) / (@to - @from).to_f).round(3),
-                                                         data_from: @from, data_left: LEFT, viewBox: "0 0 #{WIDTH} #{height}",
-                                                         role: "img", aria_label: words)
+                                                             data_from: @from, data_left: LEFT, viewBox: "0 0 #{WIDTH} #{height}",
+                                                             role: "img", aria_label: words)
       end
 
       def words = "The meal in #{@lanes.length} lanes from #{Planning::Meal.clock(@plan.start_at)} to #{Planning::Meal.clock(@plan.meal.serve_at)}"
@@ -40,7 +40,7 @@ module Restauro
         cooks = @plan.meal.kitchen.cooks
         hands = (1..cooks).map { |cook| [cooks > 1 ? "hands #{cook}" : "hands", tasks.select { |task| task.cook == cook }] }
         rings = (1..(tasks.filter_map(&:burner).max || 0)).map { |ring| ["ring #{ring}", tasks.select { |task| task.burner == ring }] }
-        ovens = (tasks.filter_map(&:oven).uniq.sort).flat_map { |oven| trays(oven, tasks.select { |task| task.oven == oven }) }
+        ovens = tasks.filter_map(&:oven).uniq.sort.flat_map { |oven| trays(oven, tasks.select { |task| task.oven == oven }) }
         cold, rest = tasks.select { |task| task.step.heat == "rest" }.partition { |task| task.step.text.match?(COLD) }
         [*hands, *rings, *ovens, *stacked("rests", rest), *stacked("fridge", cold)].reject { |_, found| found.empty? }
       end
@@ -89,7 +89,7 @@ module Restauro
       def label(task, y, width)
         place = task.dish ? (@dishes.index(task.dish) + 1).to_s : ""
         heat = task.step.oven? ? "#{task.step.celsius.round} °C" : nil
-        words = [[place, task.dish, heat].compact.join(" "), (heat && "#{place} #{heat}"), place]
+        words = [[place, task.dish, heat].compact.join(" "), heat && "#{place} #{heat}", place]
         found = words.compact.map(&:strip).find { |text| text.length * LETTER_PX + 8 < width } or return ""
         light = task.step.oven? || !task.step.attended
         Svg.text(found, x: (x(task.from) + 5).round(1), y: y + 22, class: "strip-name strip-name-#{light ? "alone" : "hands"}")

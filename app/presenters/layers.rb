@@ -22,7 +22,7 @@ module Restauro
 
       def drawing(side)
         Svg.tag("svg", column(@picture[side], side), viewBox: "0 0 #{WIDTH} #{(@base + 56).round}", class: "layers", role: "img",
-                                                   aria_label: words(side))
+                                                     aria_label: words(side))
       end
 
       def words(side) = "#{side}: #{@picture[side].map { |layer| "#{layer[:say]}, #{millimetres(layer)}" }.join("; ")}"

@@ -27,7 +27,7 @@ module Restauro
         return false unless @said && Picks::FIELDS.fetch(key).all? { |field| @state[field].empty? }
 
         case key
-        when :heat then (@said.oven || @said.oil) ? true : false
+        when :heat then @said.oven || @said.oil ? true : false
         when :oven, :pan, :dish_pan then !@said[key == :oven ? :oven : :pan].nil?
         when :piece then !option(:piece).nil?
         else false
@@ -68,7 +68,7 @@ module Restauro
       def filling = state["filling_from"].empty? ? "from this recipe" : "a kept sauce"
       def kind = Families::KEYS.include?(state["family"]) ? DishWords::FAMILIES.fetch(state["family"]) : DishWords::FAMILIES.fetch(@worked.family.key)
       def two = state["two"].empty? ? "nobody" : "#{state["two"]} without"
-      def amount = state["scale"] =~ /\A\s*1?\s*\z/ ? "as the recipe" : state["scale"].sub(/\A([\d.]+)\z/, '\1 times')
+      def amount = /\A\s*1?\s*\z/.match?(state["scale"]) ? "as the recipe" : state["scale"].sub(/\A([\d.]+)\z/, '\1 times')
 
       def holds
         schools = (@worked.family.key == "crust" ? Families::Crust::School : Families::Dough::School).all

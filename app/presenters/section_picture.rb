@@ -22,7 +22,7 @@ module Restauro
       # @return [String] SVG, and what its colours mean
       def to_s
         Svg.tag("svg", [cells, coat, axes, marks].join, viewBox: "0 0 #{WIDTH} 396", class: "section-picture", role: "img",
-                                                            aria_label: words) + HeatBands.legend
+                                                        aria_label: words) + HeatBands.legend
       end
 
       private
@@ -66,10 +66,12 @@ module Restauro
 
       def axes
         step = [1, 2, 5, 10, 15, 30].find { |minutes| @minutes / minutes <= 10 } || 30
-        ticks = (0..(@minutes / step).floor).map { |index| Svg.text(index.zero? ? "0 min" : index * step, x: x(index * step), y: BOTTOM + 26,
-                                                                    class: "tick", text_anchor: "middle") }
+        ticks = (0..(@minutes / step).floor).map { |index|
+          Svg.text(index.zero? ? "0 min" : index * step, x: x(index * step), y: BOTTOM + 26,
+                                                         class: "tick", text_anchor: "middle")
+        }
         ticks.join + Svg.text("middle", x: LEFT - 8, y: BOTTOM - 4, class: "tick",
-                              text_anchor: "end") + Svg.text("skin", x: LEFT - 8, y: TOP + 18, class: "tick", text_anchor: "end")
+                                        text_anchor: "end") + Svg.text("skin", x: LEFT - 8, y: TOP + 18, class: "tick", text_anchor: "end")
       end
 
       def marks
@@ -78,7 +80,7 @@ module Restauro
           at, right = x(minutes), x(minutes) > RIGHT - 90
           Svg.tag("line", x1: at, x2: at, y1: 4 + 23 * (index % ROWS), y2: BOTTOM, class: "section-mark mark-line-#{name}") +
             Svg.text("#{name} #{minutes.round} min", x: at + (right ? -5 : 5), y: 20 + 23 * (index % ROWS), class: "section-name",
-                     text_anchor: right ? "end" : "start")
+                                                     text_anchor: right ? "end" : "start")
         end.join
       end
     end

@@ -3,8 +3,8 @@ module Restauro
     # Pans and pieces to tap: shapes and sizes, starting from what holds now.
     module ShapePicks
       ROUND = [18, 20, 23, 24, 26, 28].freeze
-      SIDES = {"square" => ["18x18", "20x20", "23x23"], "oblong" => ["28x18", "30x20", "33x23", "35x25"], "oval" => ["28x20", "32x23"],
-               "loaf" => ["20x10", "23x13"]}.freeze
+      SIDES = {"square" => %w[18x18 20x20 23x23], "oblong" => %w[28x18 30x20 33x23 35x25], "oval" => %w[28x20 32x23],
+               "loaf" => %w[20x10 23x13]}.freeze
       INCHES = {"round" => %w[7 8 9 10 11], "square" => %w[7x7 8x8 9x9], "oblong" => %w[11x7 9x13 10x15],
                 "oval" => %w[8x11 9x13], "loaf" => %w[8x4 9x5]}.freeze
       DEPTHS = [2, 3, 4, 5, 7].freeze
@@ -17,7 +17,7 @@ module Restauro
       def pans(pan, inches: false)
         deep = depth_words(pan&.depth_cm)
         sizes = inches ? INCHES : {"round" => ROUND.map(&:to_s), **SIDES}
-        sizes.to_h { |shape, all| [shape, all.to_h { |size| [pan_text(size, shape, inches ? "in" : "cm", deep), "#{size.sub("x", " x ")}"] }] }
+        sizes.to_h { |shape, all| [shape, all.to_h { |size| [pan_text(size, shape, inches ? "in" : "cm", deep), size.sub("x", " x ").to_s] }] }
       end
 
       # The shape that holds.
@@ -47,7 +47,7 @@ module Restauro
       def thicknesses(piece) = MILLIMETRES.to_h { |mm| [piece_text(name(piece), kind(piece), mm), "#{mm} mm"] }
       def now(piece) = piece && piece_text(name(piece), kind(piece), millimetres(piece))
 
-      def pan_text(size, shape, unit, deep) = ["#{size} #{unit}", ({"round" => "round", "oval" => "oval"}[shape]), deep].compact.join(" ")
+      def pan_text(size, shape, unit, deep) = ["#{size} #{unit}", {"round" => "round", "oval" => "oval"}[shape], deep].compact.join(" ")
       def depth_words(depth) = depth && "#{Recipes::WeighedLine.tenths(depth.to_f)} cm deep"
       def piece_text(name, kind, mm) = "#{name} #{kind} #{mm} mm"
       def name(piece) = piece&.name || "piece"

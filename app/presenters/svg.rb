@@ -8,11 +8,11 @@ module Restauro
 
       # @param content [String, nil] already safe   @return [String]
       def tag(name, content = nil, **attributes)
-        found = +"<#{name}"
+        found = "<#{name}"
         attributes.each do |key, value|
           found << " #{key.name.tr("_", "-")}=\"#{value.is_a?(Numeric) ? plain(value) : ERB::Util.html_escape(value)}\"" unless value.nil?
         end
-        content ? found << ">#{content}</#{name}>" : found << "/>"
+        found << (content ? ">#{content}</#{name}>" : "/>")
       end
 
       def text(words, **attributes) = tag("text", ERB::Util.html_escape(words), **attributes)

@@ -3,12 +3,13 @@ module Restauro
     # A swap's snapshot in the words and shapes of the page.
     class SwapView
       include DishWords
+
       attr_writer :format
+
       # How this house writes.
       def format = @format || Format
 
       MOMENTS = {"pan" => "in the pan", "plate" => "on the plate", "fridge" => "tomorrow, from the fridge"}.freeze
-
 
       attr_reader :snapshot
 
@@ -82,7 +83,7 @@ module Restauro
       def how
         return "no thickener: boiled down until #{snapshot[:left_g]} g of liquid are left" if snapshot[:school] == "reduction"
         return "stirred into #{Format.grams(snapshot[:slurry_water_g])} g cold water, poured in at the boil" if snapshot[:school] == "slurry" &&
-            snapshot[:slurry_water_g].to_f.positive?
+          snapshot[:slurry_water_g].to_f.positive?
 
         snapshot[:school] == "slurry" ? "whisked into the cold liquid, then boiled" : "cooked in the fat, then the liquid cold, all at once"
       end

@@ -10,7 +10,9 @@ module Restauro
         input = BlendInput.new(params)
         blend = design(input)
         services.packs.mix(blend.parts.to_h { |part, grams| [part.key, grams] }, name: input.name, note: blend_note(blend),
-                           price: blend.cost_per_kg&.then { |per_kg| (per_kg * blend.grams / 1000).round(2) })
+                                                                                 price: blend.cost_per_kg&.then { |per_kg|
+                                                                                   (per_kg * blend.grams / 1000).round(2)
+                                                                                 })
         redirect to("/cupboard"), 303
       rescue InvalidInput => e
         show_blend(input, blend, e.message)

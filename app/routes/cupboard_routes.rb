@@ -93,7 +93,7 @@ module Restauro
       def pack_page(input, kept: nil, error: nil)
         verdict = label_verdict(input.state["label_text"], input.state["sold_in"])
         page :pack, room: "Cupboard", title: kept ? kept.pack.ingredient.say : "New pack", state: input.state, kept: kept, error: error,
-                   verdict: verdict
+                    verdict: verdict
       end
 
       # What was typed stays in the form beside the error.

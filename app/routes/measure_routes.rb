@@ -1,7 +1,7 @@
 module Restauro
   # Translating measures: lines, oven temperatures and pans; and what the cook's drawer holds.
   module MeasureRoutes
-    TOOLS = %w[1\ cup 1/2\ cup 1/3\ cup 1/4\ cup 1\ tbsp 1\ tsp 1/2\ tsp 1/4\ tsp 1/8\ tsp].freeze
+    TOOLS = ["1 cup", "1/2 cup", "1/3 cup", "1/4 cup", "1 tbsp", "1 tsp", "1/2 tsp", "1/4 tsp", "1/8 tsp"].freeze
 
     def self.registered(web)
       web.helpers do

@@ -26,8 +26,8 @@ module Restauro
 
       def comparison(worked)
         Families::Sauce::Comparison.new(worked.family, worked.recipe, worked.options, chosen: worked.swap,
-                                        cost: ->(key, grams) { worked.shelf.cost(key, grams) },
-                                        at_hand: worked.at_hand)
+                                                                                      cost: ->(key, grams) { worked.shelf.cost(key, grams) },
+                                                                                      at_hand: worked.at_hand)
       end
 
       def rescue_page(input)
@@ -38,7 +38,7 @@ module Restauro
         base = services.facts.fetch("whole_milk").eta_60c_pa_s
         grades = Families::Sauce::Grade::ALL.drop(1).map { |grade| ring(grade, base) }
         Documents::PlateSheet.new(grades, millilitres: Constants.fetch(:sauce, :plate_millilitres),
-                                  thin_ml: Constants.fetch(:sauce, :plate_millilitres_thin),
+                                          thin_ml: Constants.fetch(:sauce, :plate_millilitres_thin),
                                           seconds: Constants.fetch(:sauce, :plate_seconds), paper: paper, address: home_address("/rescue"))
       end
 

@@ -37,7 +37,7 @@ module Restauro
 
       def measure_stove
         fields = %w[heat pan_cm water from to seconds].to_h { |name| [name, FormText.clean(params[name]).strip] }
-        numbers = fields.except("heat").to_h { |name, text| [name, FormText.number(text)] }
+        numbers = fields.except("heat").transform_values { |text| FormText.number(text) }
         missing = numbers.find { |_, number| number.nil? }
         raise InvalidInput, "the #{missing.first.tr("_", " ")} is a number, got '#{fields[missing.first][0, 20]}'" if missing
 

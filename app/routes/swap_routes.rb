@@ -64,8 +64,8 @@ module Restauro
         kept_id = params["kept_id"] || services.drafts.find(browser_id)&.fetch("kept_id", nil)
         view = worked.shown && Presenters.view(worked.shown, format: format_of)
         page :swap, room: "Swap", title: "Swap", worked: worked, view: view, state: input.state, open_line: open_line,
-                   kept_id: kept_id.to_s[/\A\d+\z/],
-                   picks: Presenters::Picks.new(worked, view, preferences), turns: services.drafts.turns(browser_id)
+                    kept_id: kept_id.to_s[/\A\d+\z/],
+                    picks: Presenters::Picks.new(worked, view, preferences), turns: services.drafts.turns(browser_id)
       end
 
       def ovens_page(worked)

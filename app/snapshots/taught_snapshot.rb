@@ -25,7 +25,7 @@ module Restauro
         next if (line.grams.value - before).abs < 0.02 * before
 
         {name: worked.catalogue.fetch(line.ingredient).say, ours: line.grams.value.round(1), book: before.round(1), trials: trials(learnt,
-            line.ingredient)}
+                                                                                                                                   line.ingredient)}
       end
     end
 

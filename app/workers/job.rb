@@ -37,7 +37,7 @@ module Restauro
         env = job.fetch(:env).merge("rack.input" => input, "rack.errors" => $stderr, "rack.session" => session,
                                     "rack.request.form_input" => input, "rack.request.form_hash" => job.fetch(:fields))
         status, headers, body = app.call(env)
-        [status, headers.to_h, [].tap { |parts| body.each { |part| parts << part } }.join, Hash[session]]
+        [status, headers.to_h, [].tap { |parts| body.each { |part| parts << part } }.join, session.to_h]
       end
     end
   end

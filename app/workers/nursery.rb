@@ -20,7 +20,12 @@ module Restauro
 
       def self.tend(reader, work)
         while (path = reader.gets)
-          Process.detach(fork { with_nothing_after { reader.close; work.call(path.chomp) } })
+          Process.detach(fork {
+            with_nothing_after {
+              reader.close
+              work.call(path.chomp)
+            }
+          })
         end
       end
 

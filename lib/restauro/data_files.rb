@@ -29,7 +29,7 @@ module Restauro
     end
 
     # Every file of facts, below data/.   @return [Array<String>]
-    def paths = Dir[File.join(DIRECTORY, "**", "*.{yml,csv}")].sort.map { |file| file.delete_prefix("#{DIRECTORY}/") }
+    def paths = Dir[File.join(DIRECTORY, "**", "*.{yml,csv}")].map { |file| file.delete_prefix("#{DIRECTORY}/") }
 
     # @param text [String] of a file   @return [Hash, Array] what it holds, deep-frozen
     def parse(path, text)

@@ -20,7 +20,7 @@ module Restauro
       return [] if ingredient.gluten == "free"
 
       note = ingredient.note.to_s.empty? ? "only one labelled gluten free" : ingredient.note
-      [Warning.new(code: :check_label, line: line, text: "#{ingredient.say}: #{note.match?(/label/) ? note : "#{note}; labelled gluten free"}")]
+      [Warning.new(code: :check_label, line: line, text: "#{ingredient.say}: #{note.include?("label") ? note : "#{note}; labelled gluten free"}")]
     end
   end
 end

@@ -62,7 +62,8 @@ function startDish(form, live) {
 
 if (document.querySelector("[data-reading-anywhere]")) {
   document.addEventListener("restauro:scale", ({ detail }) => {
-    document.querySelector("[data-reading-anywhere]").textContent = !detail.here ? "no scale" : detail.overload ? "too heavy" : `${detail.grams} g${detail.stable ? "" : ", settling"}`;
+    const weight = detail.overload ? "too heavy" : `${detail.grams} g${detail.stable ? "" : ", settling"}`;
+    document.querySelector("[data-reading-anywhere]").textContent = detail.here ? weight : "no scale";
   });
   new ProbeLine(null).start();
   new Feed().start();

@@ -15,7 +15,7 @@ RSpec.describe Restauro::Blends::Designer do
     four, grams, limits = flours[*keys], 24, Restauro::Blends::Limits.new
     whole = ->(rest, count) { count == 1 ? [[rest]] : (0..rest).flat_map { |first| whole[rest - first, count - 1].map { |others| [first, *others] } } }
     allowed = whole[grams, 4].select do |amounts|
-      amounts.zip(four).all? { |g, i| g.zero? || (g >= limits.part_least(i) * grams && g <= limits.most(i, purpose["all_purpose"]) * grams) } && amounts[2] <= 0.45 * grams
+      amounts.zip(four).all? { |g, i| g.zero? || g.between?(limits.part_least(i) * grams, limits.most(i, purpose["all_purpose"]) * grams) } && amounts[2] <= 0.45 * grams
     end
     best = allowed.map { |amounts| miss[four.zip(amounts), "all_purpose"] }.min
     found = design[keys, "all_purpose", grams]

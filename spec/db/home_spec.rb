@@ -43,8 +43,18 @@ RSpec.describe Restauro::Database::Cluster do
     backend = database.get(Sequel.function(:pg_backend_pid))
     Process.kill("STOP", backend)
     Process.kill("KILL", postmaster)
-    Process.wait(pid) rescue nil
-    letting_go = Thread.new { sleep(4) && Process.kill("KILL", backend) rescue nil }
+    begin
+      Process.wait(pid)
+    rescue StandardError
+      nil
+    end
+    letting_go = Thread.new {
+      begin
+        sleep(4) && Process.kill("KILL", backend)
+      rescue StandardError
+        nil
+      end
+    }
     cluster.send(:revive)
     letting_go.join
     expect([cluster.connection[:port], database.get(1)]).to eq [options[:port], 1]

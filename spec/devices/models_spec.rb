@@ -4,7 +4,7 @@ require_relative "../../devices/probe_model"
 RSpec.describe "The stand-in scale" do
   scale = ->(**more) { Restauro::Devices::ScaleModel.new(chance: Random.new(7), **more) }
   # Readings five a second from one second to another.
-  readings = ->(model, from, to) { (from * 5..to * 5).map { |step| model.reading(step / 5.0) } }
+  readings = ->(model, from, to) { ((from * 5)..(to * 5)).map { |step| model.reading(step / 5.0) } }
 
   it "sways, then settles on what was poured" do
     model = scale.call

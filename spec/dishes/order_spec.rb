@@ -6,13 +6,13 @@ RSpec.describe Restauro::Dishes, "the method" do
 
   it "browns meat, softens onions, makes the roux, and stews for as long as the recipe does, with nobody at the pot" do
     found = steps[self, "Beef stew\n800 g stewing beef, diced\n2 onions, chopped\n30 g butter\n30 g flour\n700 ml beef stock\n2 bay leaves\nSimmer for 2 hours."]
-    expect([/Brown 800 g/, /Soften 300 g onions/, /stir in .*blend/, /stock and 2 bay leaves/, /until tender/].map { |words| at[found, words] }).to satisfy { |places| places.none?(&:nil?) && places == places.sort }
+    expect([/Brown 800 g/, /Soften 300 g onions/, /stir in .*blend/, /stock and 2 bay leaves/, /until tender/].map { |words| at[found, words] }).to(satisfy { |places| places.none?(&:nil?) && places == places.sort })
     stew = found[at[found, /until tender/]]
     expect([stew.minutes, stew.attended, found.select { |step| step.kind == "simmer" }.sum(&:minutes)]).to match([120.0, false, be < 130])
   end
 
   it "does not stew a chop" do
-    expect(steps[self, "Chops\n4 pork chops, 2 cm thick\n25 g flour\n30 g butter\n500 ml stock"].find { |step| step.text.match?(/back into the pan/) }.minutes).to be <= 20
+    expect(steps[self, "Chops\n4 pork chops, 2 cm thick\n25 g flour\n30 g butter\n500 ml stock"].find { |step| step.text.include?("back into the pan") }.minutes).to be <= 20
   end
 
   it "brushes with the beaten egg of a dough that has its water, and with none other" do
@@ -22,13 +22,13 @@ RSpec.describe Restauro::Dishes, "the method" do
   end
 
   it("infuses in the liquid, before it thickens") { expect(steps[self, "Pastry cream\n500 ml milk\n1 vanilla pod\n5 egg yolks\n100 g sugar\n45 g cornflour"].then { |found| at[found, /vanilla pod to the boil/] < at[found, /Whisk .*egg yolk/] }).to be true }
-  it("whips the whites of a soufflé, and boils no whole egg") { expect(steps[self, "Cheese souffle\n40 g butter\n40 g flour\n300 ml milk\n4 eggs, separated\n120 g gruyere\nBake at 200C for 25 minutes."].map(&:text).join(" ")).to match(/yolks of .* whip the whites/).and(satisfy { |text| !text.match?(/egg, whisking; back into the pan, and boil/) }) }
+  it("whips the whites of a soufflé, and boils no whole egg") { expect(steps[self, "Cheese souffle\n40 g butter\n40 g flour\n300 ml milk\n4 eggs, separated\n120 g gruyere\nBake at 200C for 25 minutes."].map(&:text).join(" ")).to match(/yolks of .* whip the whites/).and(satisfy { |text| !text.include?("egg, whisking; back into the pan, and boil") }) }
   it("does not bake a filling that was cooked as if it were raw") { expect(steps[self, "Lemon pie\n#{pastry}\nFilling:\n2 lemons, juice and zest\n40 g cornflour\n300 ml water\n100 g sugar\n3 egg yolks"].find { |step| step.kind == "bake" }.minutes.to_f).to be < 30 }
   it("bakes toad in one tray, with a film of fat") { expect(steps[self, "Toad in the hole\n8 pork sausages\n140 g flour\n4 eggs\n200 ml milk"].map(&:text).join(" ")).to match(/2 mm of .* in the 20 x 30 cm tin/).and(satisfy { |text| !text.include?("muffin") }) }
 
   it "boils and mashes a topping, and spreads it" do
     found = steps[self, "Fish pie\n600 g cod, in chunks\n50 g butter\n50 g flour\n500 ml milk\nTopping\n1 kg potatoes, mashed\n50 g butter\nBake at 190C for 30 minutes."]
-    expect([/Boil 1000 g potato/, /mash them with 50 g butter/, /spread the topping over it/, /\ABake at 190/].map { |words| at[found, words] }).to satisfy { |places| places.none?(&:nil?) && places == places.sort }
+    expect([/Boil 1000 g potato/, /mash them with 50 g butter/, /spread the topping over it/, /\ABake at 190/].map { |words| at[found, words] }).to(satisfy { |places| places.none?(&:nil?) && places == places.sort })
   end
 
   it("says each weight once") { expect(steps[self, "Pasties\n#{pastry}\n300 g wild boar haunch, diced\n200 g mystery roots"].map(&:text).join(" ")).not_to match(/(\d+ g) \1/) }

@@ -18,12 +18,12 @@ RSpec.describe Restauro::Dishes::TwoPots do
   it("shares what is in the pot before the flour, whole, and nothing that comes after") do
     shared = pots(stew, 1, 3).shared
     expect(shared.map(&:first).join(" ")).to match(/onion/).and(satisfy { |names| !names.match?(/flour|stock/) })
-    expect(shared.find { |name, _| name.match?(/onion/) }.last).to be_within(1).of(300)
+    expect(shared.find { |name, _| name.include?("onion") }.last).to be_within(1).of(300)
   end
 
   it("does the pot without wheat first, to its end, before the flour is opened") do
     words = pots(stew, 1, 3).order.map(&:first)
-    expect(words.index { |text| text.match?(/without wheat first, to its end/) }).to be < words.index { |text| text.match?(/open the wheat flour/) }
+    expect(words.index { |text| text.include?("without wheat first, to its end") }).to be < words.index { |text| text.include?("open the wheat flour") }
   end
 
   it("warns of dust, of fat and of the oven where they are") do

@@ -69,7 +69,7 @@ RSpec.describe "Over made-up recipes" do
 
     it("coat: a hotter oven is sooner: #{text.lines[1].strip}") do
       done = ->(oven) { Restauro::Families::Batter::Cooking.stop_minutes(main[solved[self, text, oven: Restauro::Kitchen::OvenTemperature.parse(oven)]].ours.section) }
-      expect([done["220C"], done["200C"], done["180C"]]).to satisfy { |times| times == times.sort }
+      expect([done["220C"], done["200C"], done["180C"]]).to(satisfy { |times| times == times.sort })
     end
   end
 

@@ -18,7 +18,7 @@ RSpec.describe Restauro::Heat::Boiled do
     expect((100 - body.centre(4)) / 80).to be_within(0.02).of(theta)
   end
 
-  it("is hottest outside") { expect(rope[20].profile(1.5)).to satisfy { |celsius| celsius == celsius.sort } }
+  it("is hottest outside") { expect(rope[20].profile(1.5)).to(satisfy { |celsius| celsius == celsius.sort }) }
   it("starts as it was") { expect(rope[20].profile(0)).to all(eq(20.0)) }
   it("never gets hotter than the water") { expect(rope[20].minutes_to(100)).to be_nil }
   it("takes longer from the freezer, by more than it thaws") { expect(rope[20].minutes_from_frozen(85)).to be > rope[20].minutes_to(85) + 0.9 * rope[20].thaw_minutes }

@@ -31,7 +31,7 @@ RSpec.describe Restauro::Heat::Section do
   end
 
   it("is never over the boil inside") { expect(cook["celeriac slice 12 mm", "230C", 0.8].points.flat_map { |point| point.profile[0..-2] }.max).to be <= 100 }
-  it("a thicker coat crisps later") { expect([0.4, 0.8, 1.6].map { |mm| cook["celeriac slice 12 mm", "200C", mm].crisp }).to satisfy { |m| m == m.sort } }
+  it("a thicker coat crisps later") { expect([0.4, 0.8, 1.6].map { |mm| cook["celeriac slice 12 mm", "200C", mm].crisp }).to(satisfy { |m| m == m.sort }) }
   # By hand: 8*(200-85) + 0.9*5.67e-8*(473.15^4 - 358.15^4) = 920 + 1718 = 2638 W/m2.
   it("takes up what the walls and the air give") { expect(oven["200C"].flux(85.0)).to be_within(0.5).percent_of(2638) }
   it("fries in minutes") { expect(described_class.cook(piece["cod fillet 18 mm"], Restauro::Heat::Surroundings.oil(Restauro::Heat::Frying.parse("180C")), coat_m: 0.001, coat_water_kg_m2: 0.65, coat_dry_kg_m2: 0.43).done).to be_between(3, 8) }

@@ -18,6 +18,6 @@ RSpec.describe Restauro::Hydration::Moisture do
     expect(bands).to eq bands.sort
   end
 
-  it("knows a wet purée from a dry one") { expect(%w[dry usual wet].map { |look| described_class.seen(catalogue.fetch("potato_riced"), look).water }).to satisfy { |water| water == water.sort } }
+  it("knows a wet purée from a dry one") { expect(%w[dry usual wet].map { |look| described_class.seen(catalogue.fetch("potato_riced"), look).water }).to(satisfy { |water| water == water.sort }) }
   it("says which looks there are") { expect { described_class.seen(catalogue.fetch("squash_mash"), "soggy") }.to raise_error(Restauro::InvalidInput, /dry, usual, wet/) }
 end

@@ -23,7 +23,7 @@ RSpec.describe Restauro::Names do
   # An unknown one stands for its kind; what is made of wheat is known as that.
   {"hemp milk" => "plant_milk", "flour tortillas" => "wheat_tortilla", "cream crackers" => "wheat_crackers", "maida" => "wheat_flour", "tipo 00" => "wheat_flour", "Weizenmehl" => "wheat_flour",
    "farine de ble" => "wheat_flour", "atta" => "wholemeal_flour", "matzo meal" => "wheat_crackers", "seasoned flour" => "wheat_flour", "fusilli" => "wheat_pasta", "udon" => "wheat_noodles"}.each do |name, key|
-    it("#{name} is #{key}") { expect(line("100 g #{name}").ingredient).to eq key }
+    it("#{name} stands for #{key}") { expect(line("100 g #{name}").ingredient).to eq key }
   end
 
   describe "cornflour" do

@@ -2,7 +2,7 @@ RSpec.describe Restauro::Kitchen do
   describe Restauro::Kitchen::OvenTemperature do
     # Fahrenheit by definition; gas marks as in UK oven tables (common practice).
     {"200C" => [200, 392, "6"], "400F" => [204.44, 400, "6"], "gas 6" => [200, 392, "6"], "gas mark 4" => [180, 356, "4"], "180C fan" => [200, 392, "6"], "350 °F" => [176.67, 350, "4"]}.each do |text, (c, f, gas)|
-      it("reads #{text}") { expect(described_class.parse(text).then { |t| [t.celsius.round(2), t.fahrenheit.round, t.gas] }) .to eq [c, f, gas] }
+      it("reads #{text}") { expect(described_class.parse(text).then { |t| [t.celsius.round(2), t.fahrenheit.round, t.gas] }).to eq [c, f, gas] }
     end
 
     it("agrees with GNU units on Fahrenheit") { expect(described_class.parse("375F").celsius).to be_within(0.01).of(Float(`units -t 'tempF(375)' tempC`)) }

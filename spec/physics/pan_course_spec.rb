@@ -71,7 +71,7 @@ RSpec.describe Restauro::Physics::PanCourse do
 
   it("finds the boil between its steps") { expect(cook(%w[]).boil_seconds % 5).not_to be_within(0.01).of(0) }
   it("is never hotter than the boil") { expect(cook(%w[], watts: 1500.0, at_boil: []).points.map(&:celsius).max).to be <= 100.2 }
-  it("has a point every five seconds, and the last") { expect(cook(%w[]).points[0..-2].map(&:seconds)).to eq((0...cook(%w[]).points.length - 1).map { |i| i * 5.0 }) }
+  it("has a point every five seconds, and the last") { expect(cook(%w[]).points[0..-2].map(&:seconds)).to eq((0...(cook(%w[]).points.length - 1)).map { |i| i * 5.0 }) }
   it("keeps energy: heat taken up equals heat in less loss and steam") do
     result = cook(%w[], watts: 1000.0)
     before, after = result.points.values_at(0, 20)

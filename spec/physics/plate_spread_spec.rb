@@ -15,7 +15,7 @@ RSpec.describe Restauro::Physics::PlateSpread do
   end
 
   it("is 81 mm for K 4.29, n 0.5, 50 mL, 120 s (the model's own worked value)") { expect(described_class.radius_m(consistency: 4.29, flow_index: 0.5, volume_m3: 50e-6, seconds: 120, density: 1030)).to be_within(0.0005).of(0.081) }
-  it("spreads less, the thicker it is") { expect([0.1, 1.0, 10.0].map { |eta| described_class.millimetres(eta, flow_index: 0.5) }).to satisfy { |radii| radii == radii.sort.reverse } }
+  it("spreads less, the thicker it is") { expect([0.1, 1.0, 10.0].map { |eta| described_class.millimetres(eta, flow_index: 0.5) }).to(satisfy { |radii| radii == radii.sort.reverse }) }
 
   # Roussel & Coussot 2005: tau = 225 rho g V^2/(128 pi^2 R^5). By hand: 225*1000*9.80665*(1e-4)^2/(128*9.8696*0.1^5) = 1.7466 Pa.
   it("gives the yield stress of what has stopped") { expect(described_class.yield_stress(radius_m: 0.1, volume_m3: 1e-4, density: 1000)).to be_within(0.1).percent_of(1.7466) }

@@ -9,7 +9,7 @@ RSpec.describe Restauro::Planning::Ahead do
   end
 
   it "takes its steps out of the evening and puts in what the evening begins with" do
-    whole, evening = dish, dish(before: ["Pastry", "Sauce"])
+    whole, evening = dish, dish(before: %w[Pastry Sauce])
     texts = evening.steps.map(&:text)
     expect(texts).to include(/Take the dough out/, /Bring the sauce to a rolling boil/)
     expect([evening.steps.sum(&:minutes), texts.grep(/Bake at/).length]).to match([be < whole.steps.sum(&:minutes), whole.steps.map(&:text).grep(/Bake at/).length])

@@ -100,7 +100,7 @@ RSpec.describe Restauro::Practice::Lesson do
   it "a step of a lesson under way costs a few courses at most" do
     ground = Restauro::Practice::Play.ground(described_class.fetch("thin_in_the_pan"), catalogue)
     calls = 0
-    allow(Restauro::Physics::PanCourse).to receive(:run).and_wrap_original { |run, **arguments| calls += 1 and run.call(**arguments) }
+    allow(Restauro::Physics::PanCourse).to(receive(:run).and_wrap_original { |run, **arguments| calls += 1 and run.call(**arguments) })
     Restauro::Practice::Play.new(described_class.fetch("thin_in_the_pan"), [act.new(300.0, "slurry", "1")], 500.0, catalogue, ground: ground).scene
     expect(calls).to eq 1
   end

@@ -20,4 +20,3 @@ RSpec.describe Restauro::KitchenUnits do
   it("reads no unit in large eggs") { expect(described_class.of("us").read("large eggs")).to be_nil }
   it("says which systems there are") { expect { described_class.new("mars") }.to raise_error(Restauro::InvalidInput, /us, metric, uk, au/) }
 end
-

@@ -52,7 +52,7 @@ RSpec.describe Restauro::Recipes::Reader do
 
   describe "schema.org Recipe" do
     json = {"@context" => "https://schema.org", "@graph" => [{"@type" => "WebPage"}, {"@type" => ["Recipe"], "name" => "Leek cream &amp; chives", "recipeIngredient" => ["2 cups milk", "3 tbsp flour"],
-                                                                                     "recipeInstructions" => [{"@type" => "HowToSection", "itemListElement" => [{"@type" => "HowToStep", "text" => "Boil 5 cups water."}]}]}]}
+                                                                                      "recipeInstructions" => [{"@type" => "HowToSection", "itemListElement" => [{"@type" => "HowToStep", "text" => "Boil 5 cups water."}]}]}]}
 
     it "reads a graph, with names and steps" do
       expect(read(JSON.generate(json)).lines.map { |l| [l.text, l.role] }).to eq [["Leek cream & chives", "title"], ["2 cups milk", "liquid"], ["3 tbsp flour", "flour"], ["Boil 5 cups water.", "step"]]

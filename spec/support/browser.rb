@@ -48,9 +48,9 @@ module Browser
     end
 
     # Taps a choice open, and works in it.
-    def in_pick(key)
+    def in_pick(key, &block)
       find("#pick-#{key} > summary").click unless has_css?("#pick-#{key}[open]", wait: 0)
-      within("#pick-#{key}") { yield }
+      within("#pick-#{key}", &block)
     end
 
     def big = find(".answer .big").text.gsub(/\s+/, " ")

@@ -22,7 +22,7 @@ module HighsTable
     rows = differences(problem, span) + orders(problem, pairs, steps + 1)
     lower, upper = bounds(problem, pairs.length)
     model = build(cost, lower, upper, rows, steps, pairs.length, offset)
-    (model.solve.fetch(:obj_value)).round
+    model.solve.fetch(:obj_value).round
   end
 
   def collisions(problem)

@@ -6,6 +6,7 @@ require_relative "../../app/web"
 # The pages over the test database, without a browser.
 module WebHelpers
   include Rack::Test::Methods
+
   SERVICES = Restauro::Services.on(TestDatabase.connection, clock: -> { TestDatabase::CLOCK_START })
   APP = Restauro::Web.with(SERVICES, secret: "t" * 64)
 

@@ -200,7 +200,7 @@ RSpec.describe "A dish from the bench to the notebook" do
     FileUtils.rm_rf(directory)
   end
 
-  [:phone, :tablet].each do |device|
+  %i[phone tablet].each do |device|
     it "fits a #{device}", size: device do
       open_swap(sauce)
       expect(sideways?).to be false

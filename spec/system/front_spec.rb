@@ -54,7 +54,7 @@ RSpec.describe "The front door in the browser" do
     expect(page).to have_css(".answer .busy-words", text: "Working it out").and have_no_css(".answer .big")
   end
 
-  [:phone, :tablet].each do |device|
+  %i[phone tablet].each do |device|
     it("fits a #{device}", size: device) do
       %w[/ /spoon?line=2+tbsp+flour+in+400+ml+milk].each { |path| visit(path) and expect(sideways?).to(be(false), path) }
       open_cream

@@ -103,7 +103,7 @@ RSpec.describe "The Cupboard pages" do
     send_form("/cupboard/blend", fields)
     expect([text_of(".blend-parts li").join, text_of(".blend-picture text").join(" ")]).to match([/white rice flour.*|sorghum/, /strength/])
     send_form("/cupboard/blend/keep", fields.merge("name" => "boat blend"))
-    kept, *packs = services.call.packs.list.partition { |one| one.own }.flatten
+    kept, *packs = services.call.packs.list.partition(&:own).flatten
     expect([kept.pack.ingredient.say, kept.pack.grams_left, kept.pack.ingredient.group, kept.pack.finding]).to eq ["boat blend", 300.0, "blend", "may_contain"]
     expect(packs.sum { |one| 400 - one.pack.grams_left }).to be_within(1e-6).of(300)
     send_form("/swap", swap_fields(with: kept.pack.key), {"HTTP_X_RESTAURO_LIVE" => "1"})

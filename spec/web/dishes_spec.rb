@@ -133,7 +133,7 @@ RSpec.describe "The Weigh and Cook rooms" do
     act[self, id, "saw:seen=thin", room: "cook"]
     expect([text_of(".advice-now").first, text_of(".moved").first]).to match([/maize starch/, /Mending it takes about \d+(\.\d)? min: everything after it is later/])
     act[self, id, "saw:trouble=lumps", room: "cook"] if Restauro::Families::Troubles.of("sauce").any? { |trouble| trouble.key == "lumps" }
-    boil = state[id].steps.index { |step| step.text.match?(/until it boils/) }
+    boil = state[id].steps.index { |step| step.text.include?("until it boils") }
     act[self, id, "step:#{boil}", room: "cook"]
     TestDatabase.connection[:dish_events].where(dish_id: id, kind: "step").update(at: TestDatabase::CLOCK_START - 1500)
     act[self, id, "onward", room: "cook"]

@@ -225,8 +225,6 @@ RSpec.describe "What was learnt", :web do
 end
 
 RSpec.describe "A test piece counts", :web do
-  live = {"HTTP_X_RESTAURO_LIVE" => "1"}
-
   # Takes a dish to the stove, sees something, finishes it.   @return [Array<String>] what it taught
   def cooked(recipe, doing, **fields)
     send_form("/swap", swap_fields(recipe: recipe))

@@ -1,6 +1,4 @@
-
 RSpec.describe "Paper", :web do
-
   it "labels for jars say what, when, of what, and what is in it" do
     WebHelpers::SERVICES.packs.add(key: "white_rice_flour", grams_left: 500, grams_full: 500)
     WebHelpers::SERVICES.packs.add(key: "corn_starch", grams_left: 500, grams_full: 500)
@@ -20,7 +18,7 @@ RSpec.describe "Paper", :web do
 
   it "a code stands on a card only where a phone can follow it" do
     card = ->(address) { Restauro::Documents::Card.new({title: "Gravy", thickeners: [], parts: [], rows: [], warnings: [], method: []}, address).render }
-    squares = ->(pdf) { pdf.bytesize }
+    squares = lambda(&:bytesize)
     expect(squares[card["http://192.0.2.7:9292/notebook/1"]]).to be > 1.2 * squares[card[nil]]
   end
 end

@@ -40,6 +40,7 @@ RSpec.describe Restauro::PasscodeGate do
   describe "against a guesser" do
     waits = []
     let(:gate) { described_class.new(->(_env) { [200, {}, ["in"]] }, "12345678", Restauro::LetIn.new, wait: ->(seconds) { waits << seconds }) }
+
     def ask(code, address) = gate.call(Rack::MockRequest.env_for("/passcode", method: "POST", params: {"passcode" => code}).merge("REMOTE_ADDR" => address, "rack.session" => {})).first
 
     it "makes its own address wait at each further try, no other's, and lets the right one through" do

@@ -1,5 +1,4 @@
 RSpec.describe "The Practice room", :web do
-  live = {"HTTP_X_RESTAURO_LIVE" => "1"}
   practices = -> { WebHelpers::SERVICES.practices }
 
   def start(lesson)

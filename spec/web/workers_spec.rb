@@ -92,7 +92,7 @@ RSpec.describe Restauro::Workers::HeavyWork, :web do
     end
   end
 
-  def app = @app
+  attr_reader :app
 
   before do
     @pool = over_the_wire[WebHelpers::SERVICES]

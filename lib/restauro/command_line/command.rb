@@ -15,7 +15,7 @@ module Restauro
 
       # @param words [Array<String>] after the command's name   @return [String]   @raise [WrongUsage, InvalidInput]
       def answer(words)
-        return self.class.usage(@name) if (words & %w[--help -h]).any?
+        return self.class.usage(@name) if words.intersect?(%w[--help -h])
 
         rest = parse(words)
         report = report(rest)

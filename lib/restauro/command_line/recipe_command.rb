@@ -67,8 +67,10 @@ module Restauro
 
       def events_of(dish)
         return {} if @events.empty?
-        raise WrongUsage,
-            "--event is not for #{dish.parts.filter_map(&:family).uniq.join(" and ")}" if dish.parts.none? { |part| part.role == :sauce }
+        if dish.parts.none? { |part| part.role == :sauce }
+          raise WrongUsage,
+                "--event is not for #{dish.parts.filter_map(&:family).uniq.join(" and ")}"
+        end
 
         {events: @events.map { |text| Families.fetch("sauce", catalogue).event(text) }}
       end

@@ -12,13 +12,14 @@ module Restauro
       def ingredient(key:, name:, cup_g:, gluten: "check", allergens: [], **figures)
         check(figures, cup_g)
         Ingredient.new(row(key, name, cup_g, gluten, allergens, figures), say: name, sources: {default: :restauro_model},
-                       power_share: constant(:power_band))
+                                                                          power_share: constant(:power_band))
       end
 
       def check(figures, cup_g)
         figures.each { |figure, grams| raise InvalidInput, "#{figure} is 0 to 100 g in 100 g, got #{grams}" unless grams.between?(0, 100) }
         total = figures.values_at(:protein, :fat, :fibre, :carbohydrate).sum
         raise InvalidInput, "protein, fat, fibre and carbohydrate come to #{total.round(1)} g in 100 g; check the label" if total > 103
+
         sugar, carbohydrate = figures.values_at(:sugar, :carbohydrate)
         raise InvalidInput, "sugar is part of the carbohydrate; got #{sugar} of #{carbohydrate} g" if sugar > carbohydrate
         raise InvalidInput, "a US cup of flour weighs 40 to 250 g, got #{cup_g}" unless cup_g.between?(40, 250)

@@ -4,7 +4,7 @@ module Restauro
     #   id Integer or nil · ingredient Ingredient · grams_left, grams_full Float g · price Float or nil, of the full pack · opened_on Date or nil
     #   finding of its label (Labels::FINDINGS) or nil when no label was read · note String
     Pack = Struct.new(:id, :ingredient, :grams_left, :grams_full, :price, :opened_on, :finding, :note, keyword_init: true) do
-      def initialize(id: nil, ingredient:, grams_left:, grams_full: grams_left, price: nil, opened_on: nil, finding: nil, note: "")
+      def initialize(ingredient:, grams_left:, id: nil, grams_full: grams_left, price: nil, opened_on: nil, finding: nil, note: "")
         {grams_left: grams_left, grams_full: grams_full}.each do |field, grams|
           raise InvalidInput, "#{field.to_s.tr("_", " ")} is 0 to 100,000 g, got #{grams}" unless grams.between?(0, 100_000)
         end

@@ -30,7 +30,7 @@ module Restauro
 
       # What some grams cost, from the packs in the order they are used.   @return [Float, nil] nil when a price is missing or there is none
       def cost(key, grams)
-        pack = of(key).find { |candidate| candidate.price }
+        pack = of(key).find(&:price)
         pack&.cost(grams)
       end
 

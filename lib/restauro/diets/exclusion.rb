@@ -34,7 +34,7 @@ module Restauro
       # What holds gluten is out, whoever eats.   @param ingredient [Ingredient]
       def allows?(ingredient)
         !ingredient.contains_gluten? && !@keys.include?(ingredient.key) && !@groups.include?(ingredient.group) &&
-            (ingredient.allergens & @allergens).empty?
+          !ingredient.allergens.intersect?(@allergens)
       end
 
       # A thickener, flour or coat that the cook has chosen.   @param instead [String] what to choose   @return [Ingredient]   @raise [InvalidInput]

@@ -21,7 +21,7 @@ module Restauro
       def step(**more) = Families::Step.new(**more)
       def figure(name) = Constants.fetch(:dishes, name)
       # A dish that goes into the oven though no crust, coat or batter of it is baked.
-      def baked? = @dish.said.baked && (@dish.parts.map(&:role) & %i[shell coat]).empty?
+      def baked? = @dish.said.baked && !@dish.parts.map(&:role).intersect?(%i[shell coat])
 
       def layered
         return [] unless baked?

@@ -53,7 +53,7 @@ module Restauro
 
       # Whether a value is this family's to take: a way of working that it has, a flour that does its work, a texture of its scale.
       def fits?(name, value, family, dish, index)
-        return true if dish.parts.count(&:family) == 1
+        return true if dish.parts.one?(&:family)
 
         case name
         when :school then family.ways.include?(value) || dish.parts.none? { |part| part.family && @families.fetch(part.family).ways.include?(value) }

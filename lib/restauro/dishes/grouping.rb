@@ -123,8 +123,7 @@ module Restauro
       # A flour without any water, and water without any flour, are one formula in two groups.
       def together(groups)
         groups.each_with_object([]) do |group, kept|
-          dry = kept.rindex { |other| lacks_water?(other) }
-          flourless = group.lines.none? { |line| flour?(line) }
+          dry, flourless = kept.rindex { |other| lacks_water?(other) }, group.lines.none? { |line| flour?(line) }
           if dry && flourless && water?(group.lines) && !group.label.to_s.match?(FILLING) && groups.none? { |other| other.label.to_s.match?(CRUSTY) }
             kept[dry] = Group.new(kept[dry].label, kept[dry].lines + group.lines)
           elsif (flourless && lone_water?(kept, group)) || (kept.any? && group.label.to_s.match?(KNEADED))
@@ -132,7 +131,8 @@ module Restauro
           elsif kept.any? && lacks_water?(group) && kept.last.lines.none? { |line| flour?(line) } && wet?(kept.last.lines) &&
               !group.label.to_s.match?(CRUSTY)
             kept[-1] = Group.new(kept.last.label || group.label, kept.last.lines + group.lines)
-          else kept << group
+          else
+            kept.push(group)
           end
         end
       end

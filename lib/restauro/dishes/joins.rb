@@ -68,7 +68,7 @@ module Restauro
       # A very thick base is what a croquette's coat goes around; another sauce goes over a coat at the table.
       def coat_join(part, index, host, recipe)
         return Join.new(from: host, to: index, how: "around") if part.role == :sauce &&
-            recipe.title.to_s.match?(/\bcroquette|\bkroket|\bcroqueta/i)
+          recipe.title.to_s.match?(/\bcroquette|\bkroket|\bcroqueta/i)
 
         Join.new(from: index, to: host, how: part.role == :sauce ? "over" : "fills")
       end

@@ -31,8 +31,10 @@ module Restauro
       end
 
       def unmarked
-        @lines.select { |line| line.added && line.warnings.empty? &&
-                       marks?(line) }.map { |line| Hole.new(kind: "mark_lost", line: line, words: "no label words: #{line.text.strip}") }
+        @lines.select { |line|
+          line.added && line.warnings.empty? &&
+            marks?(line)
+        }.map { |line| Hole.new(kind: "mark_lost", line: line, words: "no label words: #{line.text.strip}") }
       end
 
       def marks?(line) = @catalogue.find_key(line.ingredient)&.then { |ingredient| Labels.marks(ingredient, line.text).any? } || false

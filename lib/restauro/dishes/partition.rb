@@ -51,7 +51,7 @@ module Restauro
       def dish_title = @recipe.title && Recipes::Line.new(text: @recipe.title, role: "title")
 
       # A part is judged by its heading, the first by the dish's own title where it has none.
-      def heading(group, index, groups)
+      def heading(group, index, _groups)
         plain = group.label.to_s.match?(/\A(?:for\s+)?(?:the\s+)?(?:topping|dough|base|coating|coat)\z/i)
         text = plain ? "#{group.label} (#{@recipe.title})" : group.label || (index.zero? ? @recipe.title : nil)
         text && Recipes::Line.new(text: text, role: "title")

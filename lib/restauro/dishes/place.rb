@@ -6,7 +6,7 @@ module Restauro
     Place = Struct.new(:dish, :index) do
       def part = dish.parts[index]
       def said = dish.said
-      def only_of_its_family? = dish.parts.count { |other| other.family == part.family } == 1
+      def only_of_its_family? = dish.parts.one? { |other| other.family == part.family }
       def in_a_crust? = dish.joins_to(index).any? { |join| Place::HELD.include?(join.how) }
       def in_a_coat? = dish.joins_to(index).any? { |join| join.how == "around" }
       def around_another? = dish.joins_from(index).any? { |join| join.how == "around" }

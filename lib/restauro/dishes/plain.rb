@@ -34,7 +34,7 @@ module Restauro
 
       def elsewhere
         Families::WheatElsewhere.new(@catalogue, flour: -> { Families::Sauce::Choice.new(@catalogue, @exclusion).rescuer }, exclusion: @exclusion,
-                                     units: @units)
+                                                 units: @units)
       end
 
       def list(lines) = Families::Companions.list(lines.map { |line| Families::Companions.say(line, @catalogue) })
@@ -49,8 +49,10 @@ module Restauro
 
         return stirred(lines) if stirred?(lines)
 
-        companions = Families::Companions.new(lines.select { |line| line.role == "other" &&
-                                                            @catalogue.find_key(line.ingredient)&.group != "sugar" }, @catalogue)
+        companions = Families::Companions.new(lines.select { |line|
+          line.role == "other" &&
+                      @catalogue.find_key(line.ingredient)&.group != "sugar"
+        }, @catalogue)
         fats = lines.select { |line| line.role == "fat" }
         early = companions.early_steps(fats)
         cooked = early.flat_map(&:uses)
@@ -102,7 +104,7 @@ module Restauro
       end
 
       def foamed?(lines) = lines.any? { |line| line.role == "fat" } && lines.any? { |line| line.kind == "herb" } &&
-          lines.all? { |line| line.role == "fat" || %w[herb soften].include?(line.kind) }
+        lines.all? { |line| line.role == "fat" || %w[herb soften].include?(line.kind) }
 
       # Butter and leaves to turn a dough in.
       def foamed(lines)

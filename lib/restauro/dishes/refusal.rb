@@ -21,8 +21,10 @@ module Restauro
         title = recipe.title.to_s
         return if title.match?(OURS) || !flour?(recipe)
 
-        KINDS.find { |kind, words| title.match?(words) && !(kind == "yeast bread" &&
-                                                            title.match?(/\b(?:with|on|and)\s+(?:\w+\s+)?(?:bread|toast)/i)) }&.first
+        KINDS.find { |kind, words|
+          title.match?(words) && !(kind == "yeast bread" &&
+                                                            title.match?(/\b(?:with|on|and)\s+(?:\w+\s+)?(?:bread|toast)/i))
+        }&.first
       end
 
       def flour?(recipe) = recipe.ingredients.any? { |line| %w[flour starch thickener].include?(line.role) && line.grams }

@@ -68,7 +68,7 @@ module Restauro
 
       def predicted(dish, part, found, index)
         own = found ? report_of(Families.fetch(part.family, @catalogue)).prediction(found) : {metrics: nil,
-            warnings: part.lines.flat_map(&:warnings).map(&:to_h)}
+                                                                                              warnings: part.lines.flat_map(&:warnings).map(&:to_h)}
         {name: part.name, family: part.family, joins: joins(dish, index), **own.except(:family),
          lines: part.lines.map { |line| raw(line, part.name) }}
       end
@@ -81,8 +81,12 @@ module Restauro
       def part_name(dish, line, _answer)
         return if line.words?
 
-        dish.parts.find { |part| part.lines.any? { |own| own.equal?(line) || (own.text == line.text && own.number == line.number &&
-                                                                              own.ingredient == line.ingredient) } }&.name
+        dish.parts.find { |part|
+          part.lines.any? { |own|
+            own.equal?(line) || (own.text == line.text && own.number == line.number &&
+                                                       own.ingredient == line.ingredient)
+          }
+        }&.name
       end
 
       def raw(line, part)
@@ -109,8 +113,10 @@ module Restauro
         end
       end
 
-      def warnings(answer) = (answer.warnings.map(&:to_h) + answer.holes.map { |hole| {code: hole.kind, text: hole.words,
-                                                                                       line: hole.line.text} }).uniq
+      def warnings(answer) = (answer.warnings.map(&:to_h) + answer.holes.map { |hole|
+        {code: hole.kind, text: hole.words,
+         line: hole.line.text}
+      }).uniq
     end
   end
 end

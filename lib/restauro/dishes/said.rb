@@ -93,7 +93,7 @@ module Restauro
           next unless text.match?(DEEP) || text.match?(SHALLOW)
 
           degrees = text.match(/(1[4-9]\d|200)\s*°?\s*C\b/)&.[](1) ||
-              text.match(/(3[0-9]\d)\s*°?\s*F\b/)&.then { |found| ((found[1].to_f - 32) / 1.8).round }
+            text.match(/(3[0-9]\d)\s*°?\s*F\b/)&.then { |found| ((found[1].to_f - 32) / 1.8).round }
           text.match?(DEEP) ? "#{degrees || 180}C" : "#{degrees || 175}C shallow"
         end
       end

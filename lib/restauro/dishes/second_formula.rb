@@ -17,7 +17,7 @@ module Restauro
       # @param lines [Array<Recipes::Line>] of one heading   @return [Array<Array<Recipes::Line>>] one list, or more
       def split(lines)
         cut = second_flour(lines) || coat_behind(lines) || crumb_top(lines)
-        return [lines] unless cut && cut.positive? && cut < lines.length
+        return [lines] unless cut&.positive? && cut < lines.length
 
         [lines[0...cut], *split(lines[cut..])]
       end
@@ -33,7 +33,7 @@ module Restauro
       # A flour stands a second time, and what comes between the two, or after the second, repeats what the first had.   @return [Integer, nil]
       def second_flour(lines)
         first = lines.index { |line| wheat?(line) } or return
-        second = (first + 1...lines.length).find { |index| wheat?(lines[index]) && own_formula?(lines, first, index) } or return
+        second = ((first + 1)...lines.length).find { |index| wheat?(lines[index]) && own_formula?(lines, first, index) } or return
         start(lines, first, second)
       end
 
@@ -46,7 +46,7 @@ module Restauro
 
       def whole?(lines)
         lines.any? { |line| liquid?(line) || %w[egg crumb puree cheese].include?(line.role) || line.role == "fat" } &&
-            lines.any? { |line| flour?(line) }
+          lines.any? { |line| flour?(line) }
       end
 
       def crumble?(lines) = lines.any? { |line| line.role == "fat" } && lines.any? { |line| flour?(line) }
@@ -74,7 +74,7 @@ module Restauro
         crumbs = lines.index { |line| line.role == "crumb" && line.grams } or return
         return unless @fried && crumbs.positive? && lines[crumbs - 1].role == "egg"
 
-        ahead = lines[0...crumbs - 1]
+        ahead = lines[0...(crumbs - 1)]
         crumbs - 1 if ahead.any? { |line| liquid?(line) } && ahead.any? { |line| flour?(line) }
       end
 
@@ -83,7 +83,7 @@ module Restauro
         index = lines.index { |line| line.role == "crumb" && line.grams } or return
         ahead = lines[0...index]
         return unless ahead.any? { |line| liquid?(line) } && ahead.any? { |line| flour?(line) || line.ingredient == "wheat_pasta" } &&
-            ahead.none? { |line| line.role == "egg" && coat?(lines) }
+          ahead.none? { |line| line.role == "egg" && coat?(lines) }
 
         ahead.sum { |line| liquid?(line) ? line.grams.value : 0.0 } > 2 * lines[index].grams.value ? index : nil
       end

@@ -57,7 +57,7 @@ module Restauro
         [["Two sets of everything that stirs, strains and rolls: one that no wheat has been on, told apart at a glance.", nil],
          (["Together, before any flour is on the table: #{Families::Companions.list(shared.map(&:first))}. Then divide it.", nil] if shared.any?),
          ["The pot without wheat first, to its end; cover it and put it out of the way of flour dust.", Safety.words("coeliac_two_pots")],
-         (["Boil and fry it first: water and fat that wheat has been in are not for it any more.", nil] if (kinds & %w[boil fry]).any?),
+         (["Boil and fry it first: water and fat that wheat has been in are not for it any more.", nil] if kinds.intersect?(%w[boil fry])),
          ["Then open the wheat flour: the other pot, as the recipe has it.", nil],
          (["In one oven: the dish without wheat above, or covered.", nil] if kinds.include?("bake")),
          ["Serve the pot without wheat first, with a spoon of its own that stays in it.", nil]].compact.freeze

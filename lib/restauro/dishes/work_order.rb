@@ -22,7 +22,7 @@ module Restauro
 
       # @return [Array<Families::Step>]
       def steps
-        return named(@answers.first) + assembly if @dish.one_part? && !assembly.any?
+        return named(@answers.first) + assembly if @dish.one_part? && assembly.none?
 
         body = @host ? around_host : guests.flat_map { |part| work(part) }
         [set_out, *body, *assembly, *ends("serve"), store].compact
@@ -48,7 +48,7 @@ module Restauro
       def around_host
         steps = work(@answers[@host])
         wait = steps.index { |step| WAITS.include?(step.kind) && step.minutes.to_f >= 10 && early?(step) }
-        head, tail = wait ? [steps[0..wait], steps[wait + 1..]] : split_at_heat(steps)
+        head, tail = wait ? [steps[0..wait], steps[(wait + 1)..]] : split_at_heat(steps)
         on_top, others = guests.partition { |part| crowns?(part) }
         [*head, *others.flat_map { |part| work(part) + chilled(part) }, *crowned(tail, on_top)]
       end
@@ -92,7 +92,7 @@ module Restauro
         found = ends("set_out")
         return if found.empty?
 
-        things = found.map { |step| step.text[/\ASet out (?:a |three )?(?:clean )?(.+?)(?:, and the packs| and the packs)\.\z/, 1] }.compact.uniq
+        things = found.filter_map { |step| step.text[/\ASet out (?:a |three )?(?:clean )?(.+?)(?:, and the packs| and the packs)\.\z/, 1] }.uniq
         found.first.with(text: "Set out, clean: #{things.join("; ")}, and the packs.", safety: found.flat_map(&:safety).uniq, part: nil)
       end
 

@@ -18,8 +18,10 @@ module Restauro
         {thickness_mm: piece.millimetres, coat_mm: 1000 * prediction.coat_m, crisp: found.crisp, done: found.done, brown: found.brown,
          burnt: found.burnt,
          done_celsius: piece.food.done_celsius, name: piece.name, around: prediction.options.around.celsius,
-         points: found.points.map { |point| {minutes: point.minutes, centre: point.centre, surface: point.surface, coat_water: point.coat_water,
-                                             profile: point.profile} }}
+         points: found.points.map { |point|
+           {minutes: point.minutes, centre: point.centre, surface: point.surface, coat_water: point.coat_water,
+            profile: point.profile}
+         }}
       end
 
       include Declarations

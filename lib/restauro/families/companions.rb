@@ -85,7 +85,7 @@ module Restauro
       def tender
         at("simmer").chunk_while { |a, b| @rows[a]["words"] == @rows[b]["words"] }.map do |group|
           said = @rows[group.first]["words"] % Companions.list(group.map { |line| Companions.say(line, @catalogue) })
-          Step.new(kind: "simmer", text: "#{capital(said)}#{@rows[group.first]["rank"].to_i > 7 ? "" : ", lid on, low"}.",
+          Step.new(kind: "simmer", text: "#{capital(said)}#{", lid on, low" unless @rows[group.first]["rank"].to_i > 7}.",
                    minutes: minutes(group.first), uses: group, safety: safety(group))
         end
       end

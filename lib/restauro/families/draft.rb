@@ -62,7 +62,7 @@ module Restauro
         return line unless line.counted?
 
         Recipes::WeighedLine.of(@catalogue.fetch(line.ingredient), line.grams.value, role: line.role, part: line.part, units: units,
-                                added: line.added)
+                                                                                     added: line.added)
       end
     end
   end

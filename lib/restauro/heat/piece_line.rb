@@ -56,7 +56,6 @@ module Restauro
         recipe.ingredients.find { |line| line.role == "other" && (line.text.match?(COUNT) || line.text.match?(CUT)) && Food.row(line.text) }
       end
 
-
       # @return [Float, nil] g, where the line weighs them, be the food known or not
       def grams(recipe)
         match = told(recipe)&.text&.match(WEIGHT) or return

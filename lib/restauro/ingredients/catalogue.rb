@@ -28,7 +28,7 @@ module Restauro
     end
 
     # The same catalogue with these ingredients in front of, or beside, its own.
-    def with(ingredients) = Catalogue.new((@by_key.merge(ingredients.to_h { |i| [i.key, i] })).values)
+    def with(ingredients) = Catalogue.new(@by_key.merge(ingredients.to_h { |i| [i.key, i] }).values)
 
     def each(&block) = @by_key.each_value(&block)
     def find_key(key) = @by_key[key.to_s]

@@ -44,7 +44,7 @@ module Restauro
     def learnt(power: nil, drink: nil, stretch: nil, power_share: nil)
       changed = {"thick_power" => (thick_power * power if power), "hold_g_per_g" => (hold_g_per_g * drink if drink)}.compact
       Ingredient.new(@row.merge(changed.transform_values(&:to_s)), **kept, power_share: power_share || self.power_share,
-                                                                          stretch_factor: stretch_factor * (stretch || 1.0))
+                                                                           stretch_factor: stretch_factor * (stretch || 1.0))
     end
 
     def say = @say || name
@@ -61,7 +61,8 @@ module Restauro
     # @return [Float, nil] g per mL, spooned; nil when no measure is known
     def density(cup_millilitres: KitchenUnits.of("us").millilitres(:cup), spoons_per_cup: 16)
       return cup_spooned_g / cup_millilitres if cup_spooned_g
-      return tbsp_g * spoons_per_cup / cup_millilitres if tbsp_g
+
+      tbsp_g * spoons_per_cup / cup_millilitres if tbsp_g
     end
 
     private

@@ -58,7 +58,7 @@ module Restauro
     def match_part(part)
       words = words(part)
       @longest.downto(1) do |length|
-        found = (0..words.length - length).filter_map { |start| entry_at(words, start, length)&.then { |entry| [start, entry] } }
+        found = (0..(words.length - length)).filter_map { |start| entry_at(words, start, length)&.then { |entry| [start, entry] } }
         next if found.empty?
 
         _, entry = found.find { |start, candidate| modifiers_known?(words, start, length, candidate) }

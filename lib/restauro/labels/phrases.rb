@@ -7,8 +7,10 @@ module Restauro
       attr_reader :claims, :advice
 
       def initialize(table: DataFiles.yaml("labels/phrases.yml"))
-        @claims = table["claims"].map { |key, row| Claim.new(key, /(?<![[:alpha:]])(?:#{row["pattern"]})(?![[:alpha:]])/i, row["counts"],
-                                                             row["why"]) }.freeze
+        @claims = table["claims"].map { |key, row|
+          Claim.new(key, /(?<![[:alpha:]])(?:#{row["pattern"]})(?![[:alpha:]])/i, row["counts"],
+                    row["why"])
+        }.freeze
         @precaution = /#{table["precaution"]}/i
         @pointer = /#{table["pointer"]}/i
         @sentence_end = /#{table["sentence_end"]}/i

@@ -33,8 +33,8 @@ module Restauro
       private
 
       # Takes stretches out of the text, and their places.
-      def drop(pattern)
-        cut(@text.to_enum(:scan, pattern).map { Regexp.last_match }.select { |match| yield match }.map { |match| match.begin(0)...match.end(0) })
+      def drop(pattern, &block)
+        cut(@text.to_enum(:scan, pattern).map { Regexp.last_match }.select(&block).map { |match| match.begin(0)...match.end(0) })
       end
 
       def cut(ranges)

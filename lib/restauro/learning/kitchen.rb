@@ -37,7 +37,7 @@ module Restauro
       # How thick, or how wet, it is called right here, beside what the recipes had: by the house, and by those who eat.
       # @param who [Array<String>] their names   @return [Float] factor
       def liking(family, who: [])
-        own = who.map { |name| beliefs["liking #{family} #{name}"] }.compact.map { |belief| Math.log(belief.factor) }
+        own = who.filter_map { |name| beliefs["liking #{family} #{name}"] }.map { |belief| Math.log(belief.factor) }
         factor("liking #{family}") * Math.exp(own.empty? ? 0.0 : own.sum / own.length)
       end
 
@@ -97,7 +97,7 @@ module Restauro
 
         ingredient = ingredient.at_water((ingredient.water_pct * water.factor).clamp(0.0, 99.0)) if water && ingredient.water_pct.positive?
         ingredient.learnt(power: strength&.factor, drink: drink&.factor, stretch: stretch&.factor,
-                           power_share: strength && Math.log(strength.high / strength.factor).abs)
+                          power_share: strength && Math.log(strength.high / strength.factor).abs)
       end
     end
   end

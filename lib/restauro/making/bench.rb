@@ -64,6 +64,7 @@ module Restauro
       def bowl(line, family, school, gel, catalogue)
         return "filling" if family.nil? || line.part.to_s.match?(Recipes::Parts::FILLING)
         return "gel" if gel && (psyllium?(line) || (line.added && line.role == "liquid"))
+
         family.bowl(line, school) || plain_bowl(line, catalogue)
       end
 

@@ -8,8 +8,6 @@ module Restauro
         freeze
       end
 
-      LEAST_G = 0.05
-
       # @param plan [Plan]   @param targets [Hash{String => Float}] g that are wanted of each item now
       # @param weighed [Hash{String => Float}] g that are in   @param item [Item] the one with too much   @param grams [Float] g of it
       # @return [Array<Rebalance>]
@@ -22,7 +20,7 @@ module Restauro
 
       def self.scaled(plan, targets, weighed, item, factor)
         fresh = targets.to_h { |id, g| [id, (g * factor).round(1)] }
-        more = plan.items.select { |other| other.id != item.id && weighed.key?(other.id) && fresh[other.id] - weighed[other.id] > LEAST_G }
+        more = plan.items.select { |other| other.id != item.id && weighed.key?(other.id) && fresh[other.id] - weighed[other.id] > Rebalance::LEAST_G }
         additions = more.map { |other| add(fresh[other.id] - weighed[other.id], other) }
         top_up = " What is in already gets a little more: #{additions.join(", ")}." if more.any?
         new(key: "scale", targets: fresh, words: "Make #{(100 * (factor - 1)).round} % more of everything.#{top_up}")
@@ -37,7 +35,7 @@ module Restauro
 
         sauce = Families.fetch(plan.family, catalogue).metric == :flour_equivalents
         fresh = sauce ? by_body(plan, catalogue, targets, now, partner) : by_ratio(plan, catalogue, targets, now, partner)
-        return if fresh.nil? || !fresh.finite? || fresh < (weighed[partner.id] || 0.0) + LEAST_G
+        return if fresh.nil? || !fresh.finite? || fresh < (weighed[partner.id] || 0.0) + Rebalance::LEAST_G
 
         grows = fresh - (weighed[partner.id] || 0.0)
         instead = "Take #{add(fresh, partner)} instead of #{Recipes::WeighedLine.tenths(targets[partner.id])} g."
@@ -85,5 +83,6 @@ module Restauro
         (ratio * held - free) / (share - ratio * ingredient.hold_g_per_g)
       end
     end
+    Rebalance::LEAST_G = 0.05
   end
 end

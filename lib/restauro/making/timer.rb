@@ -11,7 +11,7 @@ module Restauro
       def with(**changes) = Timer.new(**to_h.merge(changes))
       def running? = paused_at.nil? && stopped_at.nil?
       # @param now [Float] epoch s   @return [Float] s that have passed
-      def passed_at(now) = passed + ((stopped_at || paused_at) ? 0.0 : now - started_at)
+      def passed_at(now) = passed + (stopped_at || paused_at ? 0.0 : now - started_at)
       def left_at(now) = seconds - passed_at(now)
       def rung?(now) = stopped_at.nil? && left_at(now) <= 0
       # @return [Float, nil] epoch s when it rings; nil while it stands still

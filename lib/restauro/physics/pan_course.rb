@@ -90,8 +90,8 @@ module Restauro
         @mixture = Mixture.new(@parts)
         @boiling_celsius = dry_pan? ? @dry_celsius : @pan.boiling_celsius + @mixture.boiling_rise_c
         @state[0] = @boiling_celsius if @state[0] > @boiling_celsius
-        grains = @thickeners.each_with_index.map { |ingredient, i| Grain.in(ingredient, @mixture,
-                                                                            stir: @stir) if @inside[i] && ingredient.paste_onset_c }
+        inside = ->(ingredient, i) { @inside[i] && ingredient.paste_onset_c }
+        grains = @thickeners.each_with_index.map { |ingredient, i| Grain.in(ingredient, @mixture, stir: @stir) if inside[ingredient, i] }
         build = ->(boiling) { PanSystem.new(pan: @pan, watts: @watts, lid: @lid, grains: grains, boiling: boiling) }
         @boiling = at_boil? && (dry_pan? ? @watts.positive? : build.(false).holds_boil?(@boiling_celsius))
         @system = build.(@boiling)

@@ -6,6 +6,7 @@ module Restauro
     Meal = Struct.new(:serve_at, :kitchen, :dishes, keyword_init: true) do
       def initialize(serve_at:, dishes:, kitchen: Kitchen.new)
         raise InvalidInput, "a meal has 1 to #{Meal::MOST} dishes, got #{dishes.length}" unless dishes.length.between?(1, Meal::MOST)
+
         baked = Meal.baked(dishes)
         raise InvalidInput, "there is no oven in this kitchen, and '#{baked.name}' wants one" if kitchen.ovens.zero? && baked
 

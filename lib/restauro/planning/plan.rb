@@ -32,7 +32,7 @@ module Restauro
 
         raise InvalidInput, NOT_FOUND
       end
-      NOT_FOUND = "no plan was found in the time there is: that is no proof that there is none. Try with a dish less".freeze
+      NOT_FOUND = "no plan was found in the time there is: that is no proof that there is none. Try with a dish less"
 
       # A plan of starts that were found.   @param clashes [Array<String>]
       def made(meal, problem, result, clashes)

@@ -33,7 +33,8 @@ module Restauro
       def length = steps.length
 
       # Minutes of one pair of hands that no plan can be shorter than; nothing where there are more hands, or something has begun.
-      def least_span = @least_span
+      attr_reader :least_span
+
       # The weighted waiting alone, 20 times.
       def waiting(starts) = 20 * lasts.each_index.sum { |dish| weights[dish] * -(starts[lasts[dish]] + minutes[lasts[dish]]) }
 
@@ -65,7 +66,7 @@ module Restauro
 
       # Each step after the one before it, and no later than it bears.
       def chains(looser)
-        (0...length - 1).select { |step| dish_of[step] == dish_of[step + 1] }.flat_map do |step|
+        (0...(length - 1)).select { |step| dish_of[step] == dish_of[step + 1] }.flat_map do |step|
           wait = steps[step].longest
           [Arc.new(step, step + 1, minutes[step]), (Arc.new(step + 1, step, -(minutes[step] + wait + looser)) if wait)].compact
         end

@@ -61,7 +61,7 @@ module Restauro
         seen = Hash.new(0)
         @plan.tasks.map do |task|
           step = task.step
-          {dish: task.dish, part: step.part, step: (task.dish && seen[task.dish] += 1), text: step.text, start: clock(task.from), end: clock(task.to),
+          {dish: task.dish, part: step.part, step: task.dish && seen[task.dish] += 1, text: step.text, start: clock(task.from), end: clock(task.to),
            heat: step.heat, celsius: step.celsius&.round, oven: task.oven, burner: task.burner, cook: task.cook, attended: step.attended}
         end
       end

@@ -16,7 +16,7 @@ module Restauro
       def least
         taken = []
         by_dishes.sort_by { |_, rise| -rise }.sum do |dishes, rise|
-          next 0 if (dishes & taken).any?
+          next 0 if dishes.intersect?(taken)
 
           taken.concat(dishes)
           rise

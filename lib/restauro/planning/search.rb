@@ -84,7 +84,7 @@ module Restauro
       def forced(state)
         loop do
           low = state.bound
-          state = known ? state.below(known)&.at_least(low) : state
+          state = state.below(known)&.at_least(low) if known
           return unless state && better?(state)
 
           @probes = {}

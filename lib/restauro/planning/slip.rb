@@ -8,7 +8,7 @@ module Restauro
       # How a meal stands.   done Hash of [dish, step] => [from, to] · begun Hash of [dish, step] => from, minutes after midnight
       #   longer Hash of [dish, step] => minutes that a begun step takes in all, where that is known · now minutes after midnight
       State = Struct.new(:done, :begun, :longer, :now, keyword_init: true) do
-        def initialize(done: {}, begun: {}, longer: {}, now:)
+        def initialize(now:, done: {}, begun: {}, longer: {})
           super
           freeze
         end

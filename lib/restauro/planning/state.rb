@@ -80,7 +80,7 @@ module Restauro
         room = best - 1 - problem.cost(@latest)
         wait = problem.cost(@latest) + @latest.min
         floors = problem.lasts.each_with_index.map { |step, dish| [step, @latest[step] - room / (20 * problem.weights[dish])] } +
-                 problem.firsts.map { |step| [step, wait - best + 1] }
+          problem.firsts.map { |step| [step, wait - best + 1] }
         floors.select { |step, floor| @earliest[step] < floor && @earliest[step] = floor }.map(&:first)
       end
 

@@ -84,7 +84,7 @@ module Restauro
       def greasy? = frying && oil_celsius < Constants.fetch(:heat, :oil_least_celsius)
 
       def point = @section.points.reverse.find { |one| one.minutes <= minutes } || @section.points.first
-      def crisp? = @section.crisp && minutes >= @section.crisp ? true : false
+      def crisp? = @section.crisp && minutes >= @section.crisp
 
       def colour
         return "burnt" if @section.burnt && minutes >= @section.burnt

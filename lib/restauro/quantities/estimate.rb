@@ -23,7 +23,7 @@ module Restauro
       new(value: value, low: value - below, high: value + above)
     end
 
-    def *(factor) = Estimate.new(value: value * factor, low: low * factor, high: high * factor)
+    def *(other) = Estimate.new(value: value * other, low: low * other, high: high * other)
 
     # The same value with another independent error, a share of it, combined in.
     def widen(share, high_share = share)

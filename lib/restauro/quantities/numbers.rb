@@ -45,7 +45,7 @@ module Restauro
       match = RANGE.match(text) or return nil
       ends = [match[1], match[2]].compact.map { |number| value(number.strip) }
       low, high = ends.minmax
-      [Estimate.new(value: (low + high) / 2r, low: low, high: high), match.post_match]
+      [Estimate.new(value: (low + high)/2r, low: low, high: high), match.post_match]
     end
 
     # @return [Rational] exact   @example value("1 1/2") # => (3/2)

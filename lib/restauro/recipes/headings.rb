@@ -53,7 +53,7 @@ module Restauro
 
       # "Leeks" above "600 g leeks, sliced".
       def names_what_follows?(line, following)
-        words = line.downcase.scan(/[[:alpha:]]{3,}/).map { |word| word.sub(/s\z/, "") }
+        words = line.downcase.scan(/[[:alpha:]]{3,}/).map { |word| word.delete_suffix("s") }
         words.any? && words.all? { |word| %w[and the].include?(word) || following.downcase.include?(word) }
       end
     end

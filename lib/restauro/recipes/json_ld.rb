@@ -13,7 +13,7 @@ module Restauro
       # @param text [String] JSON   @return [Listed]   @raise [InvalidInput] no recipe in it
       def read(text)
         listed(recipe_in(JSON.parse(text, max_nesting: 60)))
-      rescue JSON::ParserError, JSON::NestingError
+      rescue JSON::ParserError # nested too deep is one of them
         raise InvalidInput, "this begins like JSON but does not parse (#{text.strip[0, 40].inspect}); " \
                             "paste the recipe as plain text or a whole JSON-LD block"
       end
@@ -51,7 +51,7 @@ module Restauro
       def lines(node)
         case node
         when Array then node.flat_map { |child| lines(child) }
-        when Hash then node["itemListElement"] ? lines(node["itemListElement"]) : lines((node["text"] || node["name"]).to_s)
+        when Hash then lines(node["itemListElement"] || (node["text"] || node["name"]).to_s)
         else node.to_s.split(/\n+|<br\s*\/?>/).map { |line| text_of(line) }.reject(&:empty?)
         end
       end
@@ -60,7 +60,7 @@ module Restauro
         case node
         when String then text_of(node).split(/\n+/).map(&:strip).reject(&:empty?)
         when Array then node.flat_map { |child| steps(child) }
-        when Hash then node["itemListElement"] ? steps(node["itemListElement"]) : steps((node["text"] || node["name"]).to_s)
+        when Hash then steps(node["itemListElement"] || (node["text"] || node["name"]).to_s)
         else []
         end
       end

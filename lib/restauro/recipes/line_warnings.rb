@@ -25,7 +25,7 @@ module Restauro
 
       # "2 tbsp cornflour or 4 tbsp flour": a choice, of which the first is taken.
       def choice(text, amount)
-        _, other = amount ? amount.rest.split(/\bor\b/i, 2) : nil
+        _, other = amount&.rest&.split(/\bor\b/i, 2)
         return [] unless other && thing?(other.strip)
 
         [Warning.new(code: :choice, line: text, text: "two things to choose from: the first is taken, not '#{other.strip[0, 60]}'")]

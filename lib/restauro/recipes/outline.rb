@@ -8,7 +8,7 @@ module Restauro
       Entry = Struct.new(:text, :kind, :part, :bulleted, :source, :number)
       METHOD = /\A\W*(?:method|directions?|instructions?|steps?|preparation|how to make(?: it)?|what to do|zubereitung|préparation)\W*\z/i
       INGREDIENTS = /\A\W*(?:ingredients?|you need|you will need|zutaten|ingrédients|ingredienti|ingredientes)\W*\z/i
-      INGREDIENTS_TITLE = "Ingredients".freeze
+      INGREDIENTS_TITLE = "Ingredients"
       ABOUT = /\A\W*(?:serves|servings?|makes|yields?|prep(?:aration)?\ time|cook(?:ing)?\ time|total\ time|time|
         source|notes?|author|difficulty|\d+\s+(?:servings|portions|people))\b/ix
       NUMBERED = /\A\s*(?:step\s*)?\d+\s*[.):]\s+(?=[[:alpha:]])/i

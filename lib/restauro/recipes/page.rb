@@ -39,7 +39,7 @@ module Restauro
 
       # The dish's title, and what is said about it: servings, minutes.
       def before(lines)
-        kept = lines.reject { |line| @furniture.match?(line) }
+        kept = lines.grep_v(@furniture)
         titles = kept.select { |line| title?(line) }
         title = titles.find { |line| @dishes.any? { |words| words.match?(line) } } || titles.first
         [*title, *kept.select { |line| @about.match?(line) && !line.equal?(title) }]

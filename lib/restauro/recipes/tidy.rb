@@ -65,8 +65,10 @@ module Restauro
         long = lines.find { |line| line.length > MOST_IN_A_LINE } and
           raise InvalidInput, "the line '#{long.strip[0, 40]}...' has #{long.length} letters; a line may have #{MOST_IN_A_LINE}"
         lines = cells(lines) if lines.count { |line| ROW.match?(line) } > 1
-        lone = lines.each_index.select { |index| line_reader.lone_amount?(lines[index]) && lines[index + 1] &&
-                                        !line_reader.amount?(lines[index + 1]) }
+        lone = lines.each_index.select { |index|
+          line_reader.lone_amount?(lines[index]) && lines[index + 1] &&
+            !line_reader.amount?(lines[index + 1])
+        }
         return name_first(lines, line_reader) if lone.length < LONE_LEAST || (lone.first.positive? && line_reader.lone_amount?(lines.last) &&
             line_reader.known_name?(lines[lone.first - 1]))
 

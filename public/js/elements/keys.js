@@ -1,5 +1,6 @@
 // A few single keys, where nothing is being typed: each presses the button that names it. "?" shows them; Esc closes what is open.
-const NAMES = { u: "take the last change back", r: "make it again", w: "weigh and cook it", e: "edit the recipe", n: "done, next step", b: "a step back", l: "read the step aloud", "?": "these keys", Esc: "close what is open" };
+const NAMES = { u: "take the last change back", r: "make it again", w: "weigh and cook it", e: "edit the recipe",
+  n: "done, next step", b: "a step back", l: "read the step aloud", "?": "these keys", Esc: "close what is open" };
 
 export class Keys {
   start() {

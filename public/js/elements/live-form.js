@@ -80,7 +80,8 @@ export class LiveForm {
     if (this.newestOnly) this.asked?.abort();
     this.asked = new AbortController();
     try {
-      const answer = await fetch(this.form.action, { method: "POST", signal: this.asked.signal, body: this.body(submitter), headers: { "X-Restauro-Live": "1", "X-Restauro-Form": this.key } });
+      const headers = { "X-Restauro-Live": "1", "X-Restauro-Form": this.key };
+      const answer = await fetch(this.form.action, { method: "POST", signal: this.asked.signal, body: this.body(submitter), headers });
       const html = await answer.text();
       if (turn === this.turn) this.show(html, answer.ok);
     } catch {

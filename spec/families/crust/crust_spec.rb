@@ -138,11 +138,11 @@ RSpec.describe Restauro::Families::Crust do
     # Common practice: 12 to 15 min under weights, 20 to 40 for a custard of 2 cm.
     it("bakes blind, then its custard") { expect(minutes[self, tart, pan: pan["24 cm round 3 cm deep"]].then { |b| [b.weighted_minutes, b.bake_minutes] }).to match([be_between(11, 16), be_between(20, 40)]) }
 
-    it("is done later the deeper it is filled") { expect([22, 28].map { |cm| minutes[self, tart, pan: pan["#{cm} cm round 4 cm deep"]].filling_minutes }).to satisfy { |deep, shallow| deep > shallow + 3 } }
-    it("is done sooner hot than cold") { expect(%w[hot cold].map { |start| minutes[self, tart, pan: pan["24 cm round 3 cm deep"], filling_start: start].filling_minutes }).to satisfy { |hot, cold| hot < cold } }
-    it("covers the rim before it is too dark") { expect(minutes[self, galette, pan: pan["26 cm round"]].then { |b| [b.cover_from, b.rim_golden_minutes, b.total_minutes] }).to satisfy { |from, golden, total| from < golden && golden < total } }
-    it("browns sooner with nuts, later with starch") { expect(["180 g almond flour\n60 g butter", "180 g flour\n60 g butter", "180 g tapioca starch\n60 g butter"].map { |text| predicted[self, "#{text}\n1 egg", style: "pressed"].browns }).to satisfy { |all| all == all.sort.reverse && all.uniq.length == 3 } }
-    it("shows the three ovens, the fiercest soonest golden") { expect(predicted[self, tart].oven_schools.map { |baking| [baking.oven.celsius, baking.rim_golden_minutes] }).to satisfy { |rows| rows.map(&:first) == [165.0, 190.0, 220.0] && rows.map(&:last) == rows.map(&:last).sort.reverse } }
+    it("is done later the deeper it is filled") { expect([22, 28].map { |cm| minutes[self, tart, pan: pan["#{cm} cm round 4 cm deep"]].filling_minutes }).to(satisfy { |deep, shallow| deep > shallow + 3 }) }
+    it("is done sooner hot than cold") { expect(%w[hot cold].map { |start| minutes[self, tart, pan: pan["24 cm round 3 cm deep"], filling_start: start].filling_minutes }).to(satisfy { |hot, cold| hot < cold }) }
+    it("covers the rim before it is too dark") { expect(minutes[self, galette, pan: pan["26 cm round"]].then { |b| [b.cover_from, b.rim_golden_minutes, b.total_minutes] }).to(satisfy { |from, golden, total| from < golden && golden < total }) }
+    it("browns sooner with nuts, later with starch") { expect(["180 g almond flour\n60 g butter", "180 g flour\n60 g butter", "180 g tapioca starch\n60 g butter"].map { |text| predicted[self, "#{text}\n1 egg", style: "pressed"].browns }).to(satisfy { |all| all == all.sort.reverse && all.uniq.length == 3 }) }
+    it("shows the three ovens, the fiercest soonest golden") { expect(predicted[self, tart].oven_schools.map { |baking| [baking.oven.celsius, baking.rim_golden_minutes] }).to(satisfy { |rows| rows.map(&:first) == [165.0, 190.0, 220.0] && rows.map(&:last) == rows.map(&:last).sort.reverse }) }
     it("asks for egg dishes' heat, and poultry's") { expect([tart, pie.sub("leeks", "chicken")].map { |text| predicted[self, text].filling.then { |f| [f.safety, f.done_celsius] } }).to match([[include("egg_dish"), be >= 71], [include("poultry"), 74.0]]) }
   end
 

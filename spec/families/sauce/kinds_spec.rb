@@ -106,7 +106,7 @@ RSpec.describe Restauro::Families::Sauce do
   describe "the stove" do
     text = "4 tbsp flour\n50 g butter\n700 ml milk"
     it("a stronger hob boils sooner") { expect(predict(text, watts: 1200.0).boil_seconds).to be < predict(text, watts: 600.0).boil_seconds - 60 }
-    it("a lid keeps the water in") { expect([true, false].map { |lid| predict(text, lid: lid, simmer_s: 1200).cooking.liquid_g }).to satisfy { |on, off| on > off + 30 } }
+    it("a lid keeps the water in") { expect([true, false].map { |lid| predict(text, lid: lid, simmer_s: 1200).cooking.liquid_g }).to(satisfy { |on, off| on > off + 30 }) }
     it("a blender breaks potato's grains") { expect(%w[still blender].map { |how| e[predict("25 g potato starch\n700 ml milk", stir: how, simmer_s: 300)] }.then { |still, blended| blended / still }).to be < 0.8 }
     it("refuses what is no hob") { expect { sauce.options(watts: 9.0e4) }.to raise_error(Restauro::InvalidInput, /5000 W/) }
   end

@@ -15,7 +15,7 @@ module Restauro
         # The middle of a muffin by conduction, set and no longer raw.
         def self.minutes(tin, oven = nil)
           food = Heat::Food.composed("batter", nil, done_celsius: Constants.fetch(:batter, :muffin_done_celsius), why: "set",
-                                     steam: Constants.fetch(:heat, :crumb_steam))
+                                                    steam: Constants.fetch(:heat, :crumb_steam))
           piece = Heat::Piece.new(name: "muffin", food: food, shape: :sphere, thickness_m: tin.ball_m(Constants.fetch(:batter, :muffin_fill_share)),
                                   kind: "muffin")
           oven ||= Kitchen::OvenTemperature.new(celsius: Constants.fetch(:batter, :muffin_celsius))

@@ -23,8 +23,10 @@ module Restauro
         private
 
         def course(prediction)
-          (prediction.section&.points || []).map { |point| {minutes: point.minutes.round(2), centre_celsius: point.centre.round(1),
-                                                            surface_celsius: point.surface.round(1), coat_water_share: point.coat_water.round(3)} }
+          (prediction.section&.points || []).map { |point|
+  {minutes: point.minutes.round(2), centre_celsius: point.centre.round(1),
+                                                  surface_celsius: point.surface.round(1), coat_water_share: point.coat_water.round(3)}
+}
         end
       end
     end

@@ -108,8 +108,10 @@ module Restauro
             {"with" => [key], "gain" => "at hand", "cost" => @catalogue.fetch(key).note.to_s}
           end
           (rows + others).reject { |row| row["with"].sort == flours.map(&:key).sort }
-                         .sort_by.with_index { |row, index| [(row["with"] - @options.offer).length,
-                                                             index] }.filter_map { |row| alternative(row, target) }
+                         .sort_by.with_index { |row, index|
+            [(row["with"] - @options.offer).length,
+             index]
+          }.filter_map { |row| alternative(row, target) }
         end
 
         def alternative(row, target)

@@ -39,8 +39,10 @@ module Restauro
         # As thick as crumbs lie, or as far as those there are go round.   @return [Float] mm
         def crumb_mm
           usual, (_, area) = Layers.figure(:crumb_mm), pieces
-          grams = crumb && recipe.ingredients.select { |line| line.ingredient == crumb.key && line.grams &&
-                                                      !line.added }.sum(0.0) { |line| line.grams.value }
+          grams = crumb && recipe.ingredients.select { |line|
+            line.ingredient == crumb.key && line.grams &&
+              !line.added
+          }.sum(0.0) { |line| line.grams.value }
           return usual if area.nil? || grams.nil? || grams.zero?
 
           [usual, grams / 1000 / (area * (1 + Layers.figure(:loss_share))) / Layers.density(crumb)].min

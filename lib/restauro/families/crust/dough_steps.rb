@@ -105,9 +105,11 @@ module Restauro
         end
 
         def rest
+          return if @style.key == "thin"
+
           Step.new(kind: "chill", text: "Wrap it flat and chill it: the fat sets, the flour drinks.", hold_minutes: 2880,
                    minutes: constant(:chill_minutes),
-                   look_for: "firm, bends a little before it cracks") unless @style.key == "thin"
+                   look_for: "firm, bends a little before it cracks")
         end
       end
     end

@@ -56,7 +56,7 @@ module Restauro
                    text: "#{(filling.grams / count).round} g of cold filling on one half of each of #{count} rounds; " \
                          "wet the rim, fold, crimp, cut a vent; " \
                                         "brush with #{wash}.", uses: [*filling.recipe.ingredients, *glaze], look_for: "no filling on the rim",
-                                        safety: filling.kind == "sauce" ? [] : filling.safety)
+                   safety: filling.kind == "sauce" ? [] : filling.safety)
         end
 
         def glaze = FillSteps.glaze(@ours.recipe)

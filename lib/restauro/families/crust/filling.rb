@@ -50,8 +50,12 @@ module Restauro
         private
 
         def told?(row)
-          return recipe.ingredients.any? { |line| line.role != "fat" && line.ingredient != "stock" &&
-                                          line.text.match?(/\b(?:#{row["words"]})/i) } if row["words"]
+          if row["words"]
+            return recipe.ingredients.any? { |line|
+              line.role != "fat" && line.ingredient != "stock" &&
+                  line.text.match?(/\b(?:#{row["words"]})/i)
+            }
+          end
 
           holds?(row["groups"], row) && (row["with"].nil? || holds?(row["with"], row))
         end

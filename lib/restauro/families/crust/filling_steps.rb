@@ -31,8 +31,10 @@ module Restauro
         def fats = @companions.at("soften").any? || @companions.at("brown").any? ? @lines.select { |line| line.role == "fat" } : []
         def companion?(line) = line.role == "other" && !%w[fruit sugar].include?(group(line))
         # Fruit in its own juice: no liquid is poured.
-        def juicy? = @filling.fruit? && @lines.none? { |line| line.role == "liquid" && line.grams &&
-                                                      line.grams.value > Constants.fetch(:crust, :juicy_liquid_g) }
+        def juicy? = @filling.fruit? && @lines.none? { |line|
+          line.role == "liquid" && line.grams &&
+            line.grams.value > Constants.fetch(:crust, :juicy_liquid_g)
+        }
         def left = @lines - fats
 
         def own

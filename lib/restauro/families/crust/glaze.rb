@@ -6,7 +6,7 @@ module Restauro
       # An egg that is there to brush with: by its own words, or beaten, beside a dough that has its water, or a bought sheet (common practice).
       module Glaze
         WORDS = /\bglaze\b|\bbrush|\begg wash\b|\bbeaten,? (?:to|for)\b/i
-        PART = "to glaze".freeze
+        PART = "to glaze"
 
         module_function
 

@@ -20,7 +20,7 @@ module Restauro
 
         def serve
           lines = Recipes::Parts.of(@ours.recipe,
-                                    :aside).reject { |line| Parts.filling?(line) || (Glaze.line?(line)) }
+                                    :aside).reject { |line| Parts.filling?(line) || Glaze.line?(line) }
           lines.empty? ? [] : [Step.new(kind: "serve",
                                         text: "Serve with #{Companions.list(lines.map { |line| Companions.say(line, @catalogue) })}.", uses: lines)]
         end

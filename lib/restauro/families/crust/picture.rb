@@ -53,8 +53,8 @@ module Restauro
            agreed: @ours.agreed_minutes,
            rim_golden: baking.rim_golden_minutes, rim_burnt: baking.rim_burnt_minutes, cover_from: baking.cover_from,
            band: Constants.fetch(:crust, :oven_band),
-           done_celsius: @ours.filling&.done_celsius, rim: points(baking.rim_course) { |point| point.surface },
-           filling: points(baking.filling_course) { |point| point.centre }}
+           done_celsius: @ours.filling&.done_celsius, rim: points(baking.rim_course, &:surface),
+           filling: points(baking.filling_course, &:centre)}
         end
 
         # Every other minute, to a little past the end.

@@ -35,7 +35,7 @@ module Restauro
           count = ShapeSteps.rounds(@ours)
           [Step.new(kind: "shape", text: "Roll it between two sheets of parchment, #{tenths(@ours.thickness_mm)} mm thick; cut #{count} rounds of " \
                                          "#{constant(:hand_round_cm).round} cm, the scraps rolled again.",
-                                         look_for: "a crack: press a scrap in with a wet finger"), chill_again]
+                    look_for: "a crack: press a scrap in with a wet finger"), chill_again]
         end
 
         def press

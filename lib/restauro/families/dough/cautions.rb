@@ -42,6 +42,7 @@ module Restauro
 
         def out_of_law(boiling)
           return unless boiling.by_law? && !boiling.in_law?
+
           least, most = Heat::ThicknessLaw.range.minmax
           return warning(:thin, "thinner than boiling times are known for: taste from a minute on") if boiling.path_mm < least
 

@@ -25,7 +25,7 @@ module Restauro
           @lines = Recipes::Parts.dough(recipe).select(&:counted?)
           told = @lines.filter_map { |line| Contents.mash(line.ingredient) }.first&.then { |key| catalogue.fetch(key) }
           @moisture = told && moisture_of(told)
-          @puree = told && told.at_water(moisture.water)
+          @puree = told&.at_water(moisture.water)
           @parts = @lines.map { |line| part(line) }.freeze
           freeze
         end

@@ -23,7 +23,7 @@ module Restauro
           Step.new(kind: "store",
                    text: "What you do not boil today: freeze on the floured tray till hard, then bag, 2 months at its best. " \
                          "Boil from frozen, #{frozen}.",
-                   safety: ["raw_dough", "leftovers", "reheat"])
+                   safety: %w[raw_dough leftovers reheat])
         end
 
         # Purée that was cooked and is not in this dough, in portions as large as this one's.

@@ -45,7 +45,7 @@ module Restauro
           binder = lines.find { |line| line.role == "binder" }
           liquid = Recipes::Parts.dough(ours.recipe).find { |line| line.role == "liquid" && line.counted? }
           school = side.schools.find { |one| binder && one.binders.include?(binder.ingredient) } ||
-                   side.schools.find { |one| one.for?(side.options.shape) }
+            side.schools.find { |one| one.for?(side.options.shape) }
           side.kept_of({school: school, ours: ours, pairs: lines.map { |line| [line, [line]] }.freeze, flours: own_flours.freeze, binder: binder,
                         liquid: liquid, bench_g: 0.0, target: side.wheat.ratio&.value || 0.0, kept: true, wheat: side.wheat, replaced: [].freeze,
                         alternatives: [].freeze, refused: {}, substitutions: stays.substitutions, warnings: ours.warnings.uniq.freeze})
@@ -59,7 +59,7 @@ module Restauro
 
         # The cook's own school, else that of the binder they chose, else the first that holds.
         def pick(tries)
-          own = side.options.school || side.schools.find { |school| (school.binders & side.options.with).any? }&.key
+          own = side.options.school || side.schools.find { |school| school.binders.intersect?(side.options.with) }&.key
           chosen = own ? tries.keys.find { |school| school.key == own } : tries.find { |_, try| try.formula }&.first
           return chosen if chosen && tries[chosen].formula
 

@@ -50,6 +50,7 @@ module Restauro
             .each { |name, allowed| one_of(name, allowed) }
           lengths
           raise InvalidInput, "both weights are needed, raw and cooked: give the other one too" if roasted_from_g.nil? != roasted_to_g.nil?
+
           {helpers: 1..20, litres: 1..30, filling_g: 1..20_000}.each { |name, range| within(name, range) }
           Physics::Air.pressure_pa(altitude_m)
         end

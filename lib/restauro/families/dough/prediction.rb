@@ -21,7 +21,7 @@ module Restauro
           @ratio = contents.ratio
           @stretch = Hydration::Stretch.of(weights)
           @plan = grams.positive? ? Shaping::Plan.of(@options, grams: grams, density: food.density(Constants.fetch(:boil, :start_celsius))) : nil
-          @boiling = plan && plan.pieces.positive? ? Boiling.new(self) : nil
+          @boiling = plan&.pieces&.positive? ? Boiling.new(self) : nil
           freeze
         end
 

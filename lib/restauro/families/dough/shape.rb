@@ -13,7 +13,7 @@ module Restauro
 
         # @return [Array<Step>]
         def steps
-          return [] unless @plan && @plan.pieces.positive?
+          return [] unless @plan&.pieces&.positive?
 
           %w[spooned pushed].include?(@plan.shape) ? public_send(@plan.shape) : [bench, *public_send(@plan.shape), trays]
         end

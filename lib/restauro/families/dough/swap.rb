@@ -18,7 +18,7 @@ module Restauro
         # How much flour the purée's own uncertainty may ask more or less.
         # @param points [Float] of its water   @return [Float] g; 0 where there is no purée
         def flour_spread_g(points = ours.contents.moisture&.points)
-          puree = ours.contents.puree or return 0.0
+          ours.contents.puree or return 0.0
           hold = ours.weights.sum { |i, g| i.starchy? ? i.hold_g_per_g * g : 0.0 } / ours.flour_g
           ours.contents.puree_g * ours.contents.free_share_spread(points) / (target * hold)
         end

@@ -33,8 +33,10 @@ module Restauro
         # @param offer [Array<String>] keys at hand   @return [Array<Hash>] rows as in data/families/sauce/candidates.yml
         def candidates(chosen_keys, offer: [])
           rows = DataFiles.yaml("families/sauce/candidates.yml")
-          others = (offer - rows.flat_map { |row| row["with"] }).map { |key| {"with" => [key], "gain" => "at hand",
-                                                                              "cost" => @catalogue.fetch(key).note.to_s} }
+          others = (offer - rows.flat_map { |row| row["with"] }).map { |key|
+            {"with" => [key], "gain" => "at hand",
+             "cost" => @catalogue.fetch(key).note.to_s}
+          }
           possible = (rows + others).select { |row| row["with"].sort != chosen_keys.sort && row["with"].all? { |key| usable?(key) } }
           possible.sort_by.with_index { |row, index| [(row["with"] - offer).length, index] }
         end

@@ -31,8 +31,10 @@ module Restauro
           mild.any? || wines.any? || fruits.any? ? mild : found
         end
         # What simmers along in the liquid: pastes, dark sauces, yeast flakes, cubes.
-        def pastes = of("liquid").select { |line| paste?(line) &&
-                                          !line.equal?(slurry) } + of("seasoning").select { |line| SIMMERS.include?(line.ingredient) }
+        def pastes = of("liquid").select { |line|
+          paste?(line) &&
+            !line.equal?(slurry)
+        } + of("seasoning").select { |line| SIMMERS.include?(line.ingredient) }
         def spices = of("seasoning").select { |line| line.ingredient == "ground_spice" && !line.grams.nil? }
         def eggs = of("egg")
         def cheeses = of("cheese")
@@ -57,7 +59,7 @@ module Restauro
         def sharp?(line) = Finish.sharp?(ingredient(line)) && !paste?(line)
         def paste?(line) = %w[tomato_paste soy_sauce tamari table_sauce hot_sauce].include?(line.ingredient)
         # Sour cream and yogurt split on the boil.
-        def soured?(line) = ingredient(line).then { |i| i && i.allergens.include?("milk") && i.ph.to_f.between?(0.1, 5) }
+        def soured?(line) = ingredient(line).then { |i| i&.allergens&.include?("milk") && i.ph.to_f.between?(0.1, 5) }
         def companion?(line) = line.role == "other" && !%w[fruit sugar].include?(group(line))
       end
     end

@@ -30,7 +30,7 @@ module Restauro
         # The sauce at a moment of its course, in the pan: what the spoon shows then.
         # @param prediction [Prediction]   @param seconds [Float] s   @return [Moment, nil] nil before there is liquid
         def at(prediction, seconds)
-          point = (prediction.course + prediction.cooling).select { |p| p.viscosity_pa_s }.min_by { |p| (p.seconds - seconds).abs } or return
+          point = (prediction.course + prediction.cooling).select(&:viscosity_pa_s).min_by { |p| (p.seconds - seconds).abs } or return
           ends = prediction.flour_equivalents.then { |e| e.value.zero? ? [1.0, 1.0] : [e.low / e.value, e.high / e.value] }
           low, high = ends.map { |share| prediction.viscosity_of(point.flour_equivalents * share, point.celsius, liquid_g: point.liquid_grams) }
           viscosity = Estimate.new(value: point.viscosity_pa_s, low: low, high: high)

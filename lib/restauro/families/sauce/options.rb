@@ -27,6 +27,7 @@ module Restauro
           Options.check_stove(watts, pan_cm, stir)
           Roux.power(colour) if colour
           raise InvalidInput, "a sauce becomes one of #{Becomes::KEYS.join(", ")}; got '#{becomes}'" unless [nil, *Becomes::KEYS].include?(becomes)
+
           super(school: school, with: with.dup.freeze, target: Options.e_of(target), heat: heat, altitude: altitude,
                 serve_celsius: serve_celsius, events: events.dup.freeze, without: without.dup.freeze,
                 offer: offer.dup.freeze, simmer_s: simmer_s, colour: colour, pour: pour, watts: watts, pan_cm: pan_cm, lid: lid, stir: stir,

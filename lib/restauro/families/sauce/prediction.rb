@@ -118,7 +118,7 @@ module Restauro
 
         def liquid = cooking.formula.liquid
 
-        def weighted_setback = weighted { |ingredient| ingredient.setback }
+        def weighted_setback = weighted(&:setback)
 
         def flow_limit
           weighted { |i| Constants.fetch(:sauce, i.group == "starch" ? :flow_index_starch : :flow_index_flour) }

@@ -20,7 +20,7 @@ module Restauro
 
         # Flours without fat are whisked in cold and heated with the liquid.
         def cold_start? = @lines.thickeners.any? && @lines.thickeners.none? { |line| Cooking.late?(@catalogue.fetch(line.ingredient)) } &&
-            !boiled_eggs?
+          !boiled_eggs?
 
         def cold_start
           with = [*@lines.thickeners, *@lines.spices]

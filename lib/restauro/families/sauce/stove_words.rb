@@ -39,7 +39,7 @@ module Restauro
         def thickens_at
           half = @ours.flour_equivalents.value / 2
           onset = @ours.course.find { |point| point.flour_equivalents && point.flour_equivalents >= half }&.celsius
-          onset && "thickens #{onset > 85 ? "late, " : ""}past #{onset.round} °C, scrape the corners of the pan"
+          onset && "thickens #{"late, " if onset > 85}past #{onset.round} °C, scrape the corners of the pan"
         end
 
         # Starch that stays beside a new thickener goes in at the end, stirred cold.

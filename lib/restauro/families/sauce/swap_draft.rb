@@ -66,8 +66,10 @@ module Restauro
         def replaced?(line) = @replaced.any? { |old| old.equal?(line) }
 
         def fresh_lines(thickeners, grams, part)
-          thickener_lines = thickeners.zip(grams).map { |ingredient, g| new_line(ingredient, g, "thickener", part,
-                                                                                 name: named(ingredient, thickeners)) }
+          thickener_lines = thickeners.zip(grams).map { |ingredient, g|
+            new_line(ingredient, g, "thickener", part,
+                     name: named(ingredient, thickeners))
+          }
           thickener_lines + slurry_lines(thickeners, grams, part) + fat_lines(thickeners, grams, part)
         end
 

@@ -41,7 +41,7 @@ module Restauro
 
         def no_thickener
           raise InvalidInput,
-              "no thickener to replace was read: type the flour's line with its amount, such as '3 tbsp flour', or say how thick it is to be"
+                "no thickener to replace was read: type the flour's line with its amount, such as '3 tbsp flour', or say how thick it is to be"
         end
 
         def wheat_as(recipe, wheat)

@@ -37,7 +37,7 @@ module Restauro
 
         def cold = @ours.viscosity_fridge
         def slicing = Physics::Viscosity.pa_s(Constants.fetch(:sauce, :grade_very_thick), celsius: Constants.fetch(:sauce, :viscosity_celsius),
-                                              base: 0.0)
+                                                                                          base: 0.0)
         UNTHICKENED = {gloss: "creamy", freezes: "weeps", chills: "firm"}.freeze
 
         def worst(trait) = @rows.map { |row| row[trait.to_s] }.max_by { |word| WORST.fetch(trait).index(word) } || UNTHICKENED.fetch(trait)
