@@ -1,3 +1,5 @@
+require "ripper"
+
 require "open3"
 
 RSpec.describe "The core" do
@@ -15,6 +17,21 @@ RSpec.describe "The core" do
     forbidden = /\b(Sinatra|Sequel|Rack|params|ENV|Time\.now|Date\.today|rand|SecureRandom)\b/
     hits = Dir["#{root}/lib/**/*.rb"].flat_map { |file| File.readlines(file).grep(forbidden).map { |hit| "#{File.basename(file)}: #{hit.strip}" } }
     expect(hits).to be_empty
+  end
+
+  # A figure of the trade stands in data/ with its source. What is left in code is arithmetic, a limit of what is typed, or how near a solver goes.
+  it "holds no decimal that is a figure of the trade" do
+    arithmetic = %w[0.0 0.5 1.0 1.5 2.0 3.0 60.0 100.0 1000.0 1.8 2.54 16.0 48.0 1e3 1e6 1e30 1e-3 1e-4 1e-6 1e-9 1e-13 0.1 0.01]
+    solvers = {"heat/conduction/bessel.rb" => "where a root is looked for", "recipes/scale.rb" => "how far a recipe is scaled", "heat/frying.rb" => "litres that are typed",
+               "families/sauce/rescue.rb" => "how near", "families/sauce/solver.rb" => "how near", "families/dough/writer.rb" => "what is worth a line", "making/rebalance.rb" => "a scale's step",
+               "families/crust/picture.rb" => "how far a picture goes on", "families/dough/picture.rb" => "the same", "families/dough/declarations.rb" => "the same", "heat/section.rb" => "every half minute",
+               "families/crust/sheet_steps.rb" => "more than rounding", "planning/ovens.rb" => "a knob's marks", "learning/kitchen.rb" => "never all water", "families/crust/filling_maker.rb" => "a trial's grams",
+               "physics/mixture.rb" => "neutral", "families/sauce/picture.rb" => "a scale's end"}
+    found = Dir["#{root}/lib/restauro/**/*.rb"].flat_map do |file|
+      name = file.delete_prefix("#{root}/lib/restauro/")
+      solvers.key?(name) ? [] : Ripper.lex(File.read(file)).select { |_, kind, text| kind == :on_float && !arithmetic.include?(text) }.map { |(line, _), _, text| "#{name}:#{line} #{text}" }
+    end
+    expect(found).to eq []
   end
 
   it "keeps files and lines short" do

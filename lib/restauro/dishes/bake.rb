@@ -73,7 +73,7 @@ module Restauro
       # The sauce fills what the layers leave of the pan, but no more than its share of it.
       def wanted(pan, layer_g)
         room = pan.area_cm2 * (pan.depth_cm || Constants.fetch(:dishes, :bake_depth_cm))
-        [[0.85 * room - layer_g, room * Constants.fetch(:sauce, :bake_sauce_depth_share)].min, 100.0].max
+        [[Constants.fetch(:sauce, :bake_fill_share) * room - layer_g, room * Constants.fetch(:sauce, :bake_sauce_depth_share)].min, 100.0].max
       end
 
       # Minutes under a lid or foil until the layers are soft, where the recipe says none.

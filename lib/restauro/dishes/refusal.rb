@@ -36,7 +36,7 @@ module Restauro
 
         parts = recipe.ingredients.select(&:counted?).map { |line| [catalogue.fetch(line.ingredient), line.grams.value] }
         ratio = Hydration::WaterRatio.of(parts)
-        "yeast bread" if ratio&.between?(0.7, 1.6)
+        "yeast bread" if ratio&.between?(*%i[loaf_over loaf_under].map { |name| Constants.fetch(:detection, name) })
       end
     end
   end

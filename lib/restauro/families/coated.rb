@@ -29,7 +29,7 @@ module Restauro
       # Grams and coated area of one: as heavy as the recipe says, else as long and wide as a slice usually is. As thick, a slice's area goes with
       # its weight; a ball's with its power of two thirds.
       def size_of(piece)
-        usual_g, usual_m2 = piece.size(length_mm: Constants.fetch(:breading, :slice_length_mm), width_mm: Constants.fetch(:breading, :slice_width_mm))
+        usual_g, usual_m2 = piece.size
         each_g = Heat::PieceLine.each_g(recipe) or return [usual_g, usual_m2]
 
         [each_g, usual_m2 * (each_g / usual_g)**(piece.shape == :slab ? 1 : 2.0 / 3)]

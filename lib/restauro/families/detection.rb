@@ -6,17 +6,6 @@ module Restauro
     #   Between 5.2 and 6 only words decide: crêpes and a thin sauce weigh alike. What a filling holds is not counted.
     class Detection
       WORDS = DataFiles.yaml("families/words.yml").transform_values { |words| /#{words}/i }.freeze
-      SAUCE_OVER = 6.0
-      UNSURE_OVER = 5.2
-      DOUGH_UNDER = 1.15
-      POURED_UNDER = 14.0
-      # As thick as a batter can be that its title names: a bhaji.
-      TOLD_OVER = 0.6
-      FAT_SHARE = 0.33
-      LEAN_SHARE = 0.1
-      CRUMB_FAT = 0.2
-      MASS_SHARE = 0.5
-      LITTLE_LIQUID = 0.3
 
       def initialize(recipe, catalogue)
         @recipe = recipe
@@ -46,6 +35,8 @@ module Restauro
 
       private
 
+      def figure(name) = Constants.fetch(:detection, name)
+
       def told_by_title
         title = @recipe.title || @recipe.lines.first.text
         WORDS.select { |_, words| words.match?(title) }.keys.first(1).then { |found| found.empty? ? [] : found }
@@ -54,22 +45,22 @@ module Restauro
       # A title cannot make a sauce of a dough: "tart filling" is judged by its weights.
       def possible?(family)
         case family
-        when "sauce" then ratio.nil? || ratio > DOUGH_UNDER * 2
+        when "sauce" then ratio.nil? || ratio > figure(:dough_under) * 2
         # With its flour or its liquid still to be typed it says what is missing.
-        when "batter" then flour.zero? || grams("liquid").zero? || poured&.between?(TOLD_OVER, POURED_UNDER)
+        when "batter" then flour.zero? || grams("liquid").zero? || poured&.between?(figure(:told_over), figure(:poured_under))
         when "breading" then crumbs? || !liquid_over_flour?
-        else ratio && ratio < UNSURE_OVER
+        else ratio && ratio < figure(:unsure_over)
         end
       end
 
       def by_weights
-        return %w[sauce] if ratio.nil? || ratio.zero? || ratio > SAUCE_OVER || flour.zero?
-        return unsure if ratio > UNSURE_OVER
+        return %w[sauce] if ratio.nil? || ratio.zero? || ratio > figure(:sauce_over) || flour.zero?
+        return unsure if ratio > figure(:unsure_over)
         return %w[gnocchi] if gnocchi?
-        return %w[batter] if ratio >= DOUGH_UNDER && !pressed?
-        return %w[crust] if pressed? || fat > FAT_SHARE * flour
+        return %w[batter] if ratio >= figure(:dough_under) && !pressed?
+        return %w[crust] if pressed? || fat > figure(:fat_share) * flour
 
-        fat < LEAN_SHARE * flour ? %w[pasta] : %w[crust pasta]
+        fat < figure(:lean_share) * flour ? %w[pasta] : %w[crust pasta]
       end
 
       def unsure
@@ -78,11 +69,11 @@ module Restauro
       end
 
       # A spoonable mix of nuts and fat is a pressed crust, not a batter, unless it is to rise.
-      def pressed? = ratio < 1.8 && grams("meal") > 0.5 * flour && grams("leavener").zero?
+      def pressed? = ratio < figure(:pressed_under) && grams("meal") > figure(:pressed_meal) * flour && grams("leavener").zero?
       # A bought sheet is a crust whatever else there is; crumbs in fat, with no egg to stick them to anything, are a base.
       def sheet? = @all.any? { |ingredient, _| ingredient.group == "pastry" }
       def crumb_base? = crumbs_in_fat? && grams("egg").zero? && !liquid_over_flour?
-      def crumbs_in_fat? = crumbs? && flour < grams("crumb") && fat > CRUMB_FAT * grams("crumb")
+      def crumbs_in_fat? = crumbs? && flour < grams("crumb") && fat > figure(:crumb_fat) * grams("crumb")
       def crumbs? = grams("crumb").positive?
       def liquid_over_flour? = grams("liquid") > grams("crumb") + flour
       def grams(group) = @parts.sum(0.0) { |ingredient, g| ingredient.group == group ? g : 0.0 }
@@ -91,7 +82,7 @@ module Restauro
       # Roots raw or mashed; curd too, unless nuts make it a pressed crust.
       def mass = @parts.sum(0.0) { |ingredient, g| Dough::Contents.mash(ingredient.key) || ingredient.group == "curd" ? g : 0.0 }
       def gnocchi?
-        mass >= MASS_SHARE * flour && grams("liquid") < LITTLE_LIQUID * flour && grams("leavener").zero? && !pressed?
+        mass >= figure(:mass_share) * flour && grams("liquid") < figure(:little_liquid) * flour && grams("leavener").zero? && !pressed?
       end
       def ratio = Hydration::WaterRatio.of(@parts)
       # Fruit lies in a batter and gives its water to nobody before it is set.

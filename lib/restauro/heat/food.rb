@@ -45,10 +45,10 @@ module Restauro
            carbohydrate: share[:starch_pct, :sugar_pct], **more)
       end
 
-      # @param water, protein, fat, carbohydrate, fibre [Float] shares of weight; what is left is ash, at most 7 % of the solids
+      # @param water, protein, fat, carbohydrate, fibre [Float] shares of weight; what is left is ash, but only so much of the solids
       def self.of(water:, protein:, fat:, carbohydrate:, fibre:, gas_fraction: 0.0, **more)
         shares = {"water" => water, "protein" => protein, "fat" => fat, "carbohydrate" => carbohydrate, "fibre" => fibre}
-        shares["ash"] = (1 - shares.values.sum).clamp(0.0, 0.07 * (1 - water))
+        shares["ash"] = (1 - shares.values.sum).clamp(0.0, Constants.fetch(:heat, :most_ash) * (1 - water))
         total = shares.values.sum
         new(shares: shares.transform_values { |share| share / total }.freeze, gas_fraction: gas_fraction, **more)
       end

@@ -26,7 +26,7 @@ module Restauro
 
       # Grams and coated area of one piece.   @param length_mm, width_mm [Float] of a slice or fillet
       # @return [Array(Float, Float)] g and m2
-      def size(length_mm: 90.0, width_mm: 70.0)
+      def size(length_mm: Constants.fetch(:breading, :slice_length_mm), width_mm: Constants.fetch(:breading, :slice_width_mm))
         t, long, wide = thickness_m, length_mm / 1000, width_mm / 1000
         volume, area = case kind
                        when "slice", "fillet", "ring" then [t * long * wide, 2 * (long * wide + t * (long + wide))]

@@ -26,10 +26,10 @@ module Restauro
       COAT_HEAT = Constants.fetch(:heat, :dry_coat_heat)
       GIVEN = Constants.fetch(:heat, :piece_water_given)
       DRY_CRUST = Constants.fetch(:heat, :dry_crust_conductance)
-      WATER_HEAT = 4180.0
+      WATER_HEAT = Constants.fetch(:heat, :driven_water_heat)
       BOIL = 100.0
       # J/(m2 K) of a bare skin: a tenth of a millimetre.
-      SKIN_HEAT = 400.0
+      SKIN_HEAT = Constants.fetch(:heat, :skin_heat)
 
       def initialize(piece, around, coat_m, water, dry, minutes, from, browns, enough, until_known)
         @enough_s = enough && enough * 60

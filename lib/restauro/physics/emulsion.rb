@@ -3,8 +3,7 @@ module Restauro
     # How a cream thickens as its fat comes closer together.   Source: krieger_dougherty_1959
     #   eta ~ (1 - phi/phi_m)^(-[eta] phi_m)
     module Emulsion
-      # The closest the droplets are taken to come, as a share of phi_m: beyond it the law runs away, and a cream splits.
-      CLOSEST = 0.98
+      CLOSEST = Constants.fetch(:sauce, :closest_share)
 
       module_function
 

@@ -32,9 +32,8 @@ module Restauro
           cold = @lines.cold
           return unless pudding? && cold.any?
 
-          Step.new(kind: "rest",
-                   text: "Let #{Companions.list(cold.map { |line| @catalogue.fetch(line.ingredient).say }.uniq)} come to room temperature.",
-                   minutes: 20.0, safety: ["room"])
+          names = Companions.list(cold.map { |line| @catalogue.fetch(line.ingredient).say }.uniq)
+          Step.new(kind: "rest", text: "Let #{names} come to room temperature.", minutes: Constants.fetch(:batter, :temper_minutes), safety: ["room"])
         end
 
         # Yeast is woken in the liquid, warm.
@@ -42,8 +41,8 @@ module Restauro
           yeast = @lines.yeast
           return [] if yeast.empty?
 
-          [Step.new(kind: "rest", text: "Stir #{list(yeast)} into a little of the liquid, lukewarm.", minutes: 10.0, uses: yeast,
-                    look_for: "froth on top")]
+          [Step.new(kind: "rest", text: "Stir #{list(yeast)} into a little of the liquid, lukewarm.", minutes: Constants.fetch(:batter, :foam_minutes),
+                    uses: yeast, look_for: "froth on top")]
         end
 
         def dry

@@ -31,7 +31,7 @@ module Restauro
         # What stays on the piece.   @return [Float, nil] m
         def coat_m
           piece = options.piece
-          piece && viscosity && Hydration::Batter.film_m(viscosity.value, height_m: piece.shape == :slab ? SLICE_HEIGHT_M : piece.thickness_m)
+          piece && viscosity && Hydration::Batter.film_m(viscosity.value, height_m: piece.shape == :slab ? slice_height_m : piece.thickness_m)
         end
 
         def coat_kg_m2 = coat_m && coat_m * Constants.fetch(:hydration, :batter_density)
@@ -49,7 +49,9 @@ module Restauro
 
         def warnings = recipe.warnings + Cautions.of(self)
 
-        SLICE_HEIGHT_M = 0.07
+        private
+
+        def slice_height_m = Constants.fetch(:batter, :slice_height_mm) / 1000
       end
     end
   end

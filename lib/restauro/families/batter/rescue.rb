@@ -18,10 +18,9 @@ module Restauro
         def moves(swap, observed, catalogue)
           held = swap.ours.held_g
           free = observed * held
-          return [dilute(swap, held, free, catalogue)] if observed < swap.target * 0.98
-          return [thicken(swap, held, free, catalogue)] if observed > swap.target * 1.02
+          return [] if (observed / swap.target - 1).abs <= Constants.fetch(:batter, :as_wet)
 
-          []
+          [observed < swap.target ? dilute(swap, held, free, catalogue) : thicken(swap, held, free, catalogue)]
         end
 
         def dilute(swap, held, free, catalogue)

@@ -79,7 +79,8 @@ module Restauro
         def topped
           millimetres = [@crust.filling_depth_cm ? depth_mm : Constants.fetch(:crust, :topping_mm), Constants.fetch(:crust, :topping_mm)].max
           food = (@filling ? @filling.food : @crust.food).with(done_celsius: [@filling&.done_celsius, topping_done].compact.min)
-          Heat::Section.cook(slab(food, millimetres / 1000), @around, coat_water_kg_m2: open_water, from: 20.0, enough: 0.0).done
+          Heat::Section.cook(slab(food, millimetres / 1000), @around, coat_water_kg_m2: open_water, from: Constants.fetch(:pan, :start_celsius),
+                                                                      enough: 0.0).done
         end
 
         def topping_done = Constants.fetch(:crust, :topping_celsius)

@@ -4,7 +4,7 @@ module Restauro
       # What to be told of this crust.
       module Cautions
         # A gum is weighed to 0.1 g: of a gram that is up to a twentieth.
-        NEARLY = 0.95
+        NEARLY = Constants.fetch(:dough, :nearly_stretch)
 
         module_function
 

@@ -31,7 +31,7 @@ module Restauro
         # Of what weighs anything, unknown things too.   @return [Float] g
         def grams = recipe.ingredients.filter_map(&:grams).sum(0.0, &:value)
         # @param area_cm2 [Float] of the pan's base   @return [Float] cm
-        def depth_cm(area_cm2) = grams / (food.density(20.0) / 1000) / area_cm2
+        def depth_cm(area_cm2) = grams / (food.density(Constants.fetch(:pan, :start_celsius)) / 1000) / area_cm2
 
         # What it is made of; water where nothing is known.   @return [Heat::Food]
         def food

@@ -39,7 +39,9 @@ module Restauro
         # Of the flour, in per cent: what a baker writes down.   @return [Array<Array(Ingredient, Float)>]
         def bakers_percentages = powder_g.zero? ? [] : weights.map { |ingredient, g| [ingredient, 100 * g / powder_g] }
 
-        def volume_cm3 = 1000 * grams / food.density(20.0)
+        def volume_cm3 = 1000 * grams / density
+        # Cold, as it is rolled.   @return [Float] kg/m3
+        def density = food.density(Constants.fetch(:pan, :start_celsius))
         # What it is rolled to; what is pressed or crumbled lies as thick as there is of it, within reason.   @return [Float] mm
         def thickness_mm
           (options.thickness_mm || lining&.thickness_mm || style.thickness_mm).clamp(Constants.fetch(:crust, :least_mm), style.most_mm)
@@ -54,9 +56,9 @@ module Restauro
           filling && %w[custard poultry meat].include?(filling.kind) ? [said, reckoned].max : said
         end
 
-        def trimmings_g = lining ? [grams - lining.covered_cm2 * thickness_mm / 10 * food.density(20.0) / 1000, 0.0].max : 0.0
+        def trimmings_g = lining ? [grams - lining.covered_cm2 * thickness_mm / 10 * density / 1000, 0.0].max : 0.0
 
-        def usual_grams = lining && lining.usual_cm3 * food.density(20.0) / 1000
+        def usual_grams = lining && lining.usual_cm3 * density / 1000
         def oven = options.oven || Kitchen::OvenTemperature.new(celsius: style.oven_celsius)
         # Whether the filling lies open to the oven.
         def open? = cover == "bottom" && !style.loose?

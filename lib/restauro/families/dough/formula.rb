@@ -15,8 +15,8 @@ module Restauro
       # Solves a formula: the binder for the stretch that is missing, the liquid for the ratio, or the flour where no liquid goes in.
       class Solver
         TURNS = 60
-        MOST_FLOUR = 6.0
-        ENOUGH = 0.995
+        MOST_FLOUR = Constants.fetch(:dough, :most_flour)
+        ENOUGH = Constants.fetch(:dough, :enough_stretch)
 
         # @param kept [Array<Array(Ingredient, Float)>] what stays: eggs, purée   @param liquid [Ingredient]
         # @param dry [Boolean] solved by its flour   @param floor_g [Float] g of flour at least   @param most_liquid_g [Float] g of liquid at most

@@ -11,8 +11,9 @@ module Restauro
           end
         end
         MOST = 3
-        # What counts against a swap, in the same coin: a risk is worth ten minutes.
-        WEIGHTS = {minutes: 0.1, risk: 1.0, loses: 3.0, weeps: 0.4, opaque: 0.1, not_at_hand: 1.0}.freeze
+        # What counts against a swap, in the same coin.
+        WEIGHTS = {minutes: :counts_minute, risk: :counts_risk, loses: :counts_loss, weeps: :counts_weeping, opaque: :counts_opaque,
+                   not_at_hand: :counts_not_at_hand}.transform_values { |name| Constants.fetch(:sauce, name) }.freeze
 
         # @param family [Sauce]   @param recipe [Recipes::Recipe]   @param options [Options] what is chosen now, the first column
         # @param others [Array<Array(String, Array<String>)>] school and thickeners of the other columns; [] for the best that the choice offers
@@ -42,8 +43,9 @@ module Restauro
         end
 
         def self.reasons(best, others)
+          keeps = Constants.fetch(:sauce, :keeps_share)
           found = [("nothing is likely to go wrong with it" if best.traits.risks.empty? && others.any? { |column| column.traits.risks.any? }),
-                   ("it keeps its body on the hob" if best.traits.holds > 0.9 && others.any? { |column| column.traits.holds <= 0.9 }),
+                   ("it keeps its body on the hob" if best.traits.holds > keeps && others.any? { |column| column.traits.holds <= keeps }),
                    ("it can be frozen" if best.traits.freezes == "holds" && others.any? { |column| column.traits.freezes != "holds" }),
                    ("it is the quickest" if others.all? { |column| column.traits.minutes >= best.traits.minutes + 1 }),
                    ("it costs least" if best.cost && others.all? { |column| column.cost && column.cost >= best.cost })].compact

@@ -12,7 +12,8 @@ module Restauro
         def self.sharp?(ingredient)
           return false unless ingredient&.ph && ingredient.group != "fruit"
 
-          ingredient.ph < 4.7 && ingredient.buffer_mmol_kg_ph >= 30 && ingredient.alcohol_pct.to_f.zero?
+          ingredient.ph < Constants.fetch(:sauce, :sharp_ph) && ingredient.buffer_mmol_kg_ph >= Constants.fetch(:sauce, :sharp_buffer) &&
+            ingredient.alcohol_pct.to_f.zero?
         end
 
         def initialize(swap, catalogue, lines)

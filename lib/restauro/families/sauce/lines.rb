@@ -59,7 +59,7 @@ module Restauro
         def sharp?(line) = Finish.sharp?(ingredient(line)) && !paste?(line)
         def paste?(line) = %w[tomato_paste soy_sauce tamari table_sauce hot_sauce].include?(line.ingredient)
         # Sour cream and yogurt split on the boil.
-        def soured?(line) = ingredient(line).then { |i| i&.allergens&.include?("milk") && i.ph.to_f.between?(0.1, 5) }
+        def soured?(line) = ingredient(line).then { |i| i&.allergens&.include?("milk") && i.ph && i.ph <= Constants.fetch(:sauce, :soured_ph) }
         def companion?(line) = line.role == "other" && !%w[fruit sugar].include?(group(line))
       end
     end

@@ -57,7 +57,8 @@ module Restauro
           cold, hot = Constants.fetch(:pan, :start_celsius), Constants.fetch(:sauce, :lump_hot_liquid_celsius)
           case @pour
           when "cold_at_once" then mixed(roux_heat, Constants.fetch(:sauce, :lump_roux_celsius), liquid_heat(1.0), cold)
-          when "portions" then mixed(roux_heat, Constants.fetch(:sauce, :lump_roux_celsius), liquid_heat(0.2), cold)
+          when "portions"
+            mixed(roux_heat, Constants.fetch(:sauce, :lump_roux_celsius), liquid_heat(Constants.fetch(:sauce, :first_portion)), cold)
           when "hot_at_once" then mixed(roux_heat, Constants.fetch(:sauce, :lump_roux_celsius), liquid_heat(1.0), hot)
           when "slurry_thread", "slurry_at_once" then mixed(slurry_heat, cold, liquid_heat(1.0), hot)
           else hot

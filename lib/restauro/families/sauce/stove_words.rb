@@ -57,7 +57,7 @@ module Restauro
         # How much thicker it will be when it is served.
         def on_plate
           times = @ours.viscosity_plate.value / @ours.viscosity_pan.value
-          return "served this hot it stays as it is" if times < 1.2
+          return "served this hot it stays as it is" if times < Constants.fetch(:sauce, :served_as_seen)
 
           "on the plate it will be #{times.round(1) == 2 ? "twice" : "#{times.round(1)} times"} as thick"
         end

@@ -65,7 +65,8 @@ module Restauro
 
         def risks
           lump = LumpRisk.assess(@ours.cooking.formula, @ours.options.pour || LumpRisk.usual(@swap.school))
-          [("lumps" unless lump.level == "low"), ("thins when held" if holds < 0.8), *@swap.warnings.map { |w| RISK_WORDS[w.code] }].compact.uniq
+          thins = "thins when held" if holds < Constants.fetch(:sauce, :thins_share)
+          [("lumps" unless lump.level == "low"), thins, *@swap.warnings.map { |w| RISK_WORDS[w.code] }].compact.uniq
         end
 
         RISK_WORDS = {"short_of_time" => "raw taste", "does_not_brown" => "stays pale", "boil_below_pasting" => "does not paste up here",
