@@ -41,8 +41,8 @@ module Restauro
           yeast = @lines.yeast
           return [] if yeast.empty?
 
-          [Step.new(kind: "rest", text: "Stir #{list(yeast)} into a little of the liquid, lukewarm.", minutes: Constants.fetch(:batter, :foam_minutes),
-                    uses: yeast, look_for: "froth on top")]
+          [Step.new(kind: "rest", text: "Stir #{list(yeast)} into a little of the liquid, lukewarm.", uses: yeast,
+                    minutes: Constants.fetch(:batter, :foam_minutes), look_for: "froth on top")]
         end
 
         def dry
