@@ -3,12 +3,7 @@ module Restauro
   # the trials each rests on; the one look that would narrow it most.
   class LearntPage
     # name · said what it comes to, in a cook's words · belief Posterior::Belief · before share that the book may be off · trials Array of rows
-    Entry = Struct.new(:key, :name, :said, :belief, :before, :trials, :scale, keyword_init: true) do
-      def initialize(**)
-        super
-        freeze
-      end
-    end
+    Entry = Value.of(:key, :name, :said, :belief, :before, :trials, :scale)
     HOW = {"plate_test" => "read the rings of a plate test once: two minutes", "grams" => "pour the last of the water by the scale and by feel once",
            "oven" => "time one bake to its end", "hob" => "bring half a litre of water to the boil with a clock: on the Stove page",
            "thermometer" => "put a thermometer into the hot oven: on the Stove page", "side" => "look once which side browned first",

@@ -2,12 +2,7 @@ module Restauro
   # Works out each line typed into the measures page: an oven's temperature, a pan (or one pan into another), or an amount of something.
   class MeasurePage
     # text as typed · kind :oven, :pan, :line or :problem · value what was worked out
-    Row = Struct.new(:text, :kind, :value, keyword_init: true) do
-      def initialize(**)
-        super
-        freeze
-      end
-    end
+    Row = Value.of(:text, :kind, :value)
 
     attr_reader :rows
 

@@ -17,6 +17,8 @@
 #   physics/      air, steam, starch grains, and a pan on a hob integrated over time
 #   families/     one folder a kind of dish, one interface (see families.rb)
 #   making/       a dish on the bench and at the stove: weights, clocks, a plan that moves
+#   planning/     a meal's schedule    practice/  a simulated pan    learning/  what trials teach
+#   value         a frozen struct, which the small values are made of
 #   command_line/ the scriptable face of the same core
 module Restauro
   ROOT = File.expand_path("..", __dir__)
@@ -32,24 +34,25 @@ module Restauro
   autoload :Estimate, "restauro/quantities/estimate"
   autoload :Families, "restauro/families"
   autoload :GlutenWords, "restauro/ingredients/gluten_words"
-  autoload :Ingredient, "restauro/ingredients/ingredient"
   autoload :Heat, "restauro/heat"
   autoload :Hydration, "restauro/hydration"
+  autoload :Ingredient, "restauro/ingredients/ingredient"
   autoload :Kitchen, "restauro/kitchen"
   autoload :KitchenUnits, "restauro/quantities/kitchen_units"
   autoload :Labels, "restauro/labels"
   autoload :Learning, "restauro/learning"
   autoload :Lift, "restauro/lift"
   autoload :Making, "restauro/making"
-  autoload :Planning, "restauro/planning"
-  autoload :Practice, "restauro/practice"
   autoload :Measure, "restauro/quantities/measure"
   autoload :Names, "restauro/ingredients/names"
   autoload :Numbers, "restauro/quantities/numbers"
   autoload :Physics, "restauro/physics"
+  autoload :Planning, "restauro/planning"
+  autoload :Practice, "restauro/practice"
   autoload :Recipes, "restauro/recipes"
   autoload :Safety, "restauro/safety"
   autoload :Shaping, "restauro/shaping"
+  autoload :Value, "restauro/value"
   autoload :Warning, "restauro/warning"
 end
 

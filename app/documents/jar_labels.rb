@@ -9,12 +9,7 @@ module Restauro
       COLUMNS = 2
 
       # name · mixed_on String or nil · parts Array of [name, g] · allergens Array of String · finding words or nil
-      Label = Struct.new(:name, :mixed_on, :parts, :allergens, :finding, keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-      end
+      Label = Value.of(:name, :mixed_on, :parts, :allergens, :finding)
 
       # @param labels [Array<Label>]
       def initialize(labels, paper: "a4")

@@ -3,12 +3,7 @@ module Restauro
     # What can be changed of the part that is looked at, each with what holds now and whether the recipe itself said so.
     class Picks
       # key names the view under picks/ · label and now words · told whether it was read from the recipe · fields of the form it holds
-      Pick = Struct.new(:key, :label, :now, :told, :fields, keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-      end
+      Pick = Value.of(:key, :label, :now, :told, :fields)
 
       FIELDS = {flour: %w[flour], thickener: %w[with], dust: %w[dust], crumb: %w[crumb], thickness: %w[grade spoons], wetness: %w[rung],
                 way: %w[school colour pour], stove: %w[heat simmer lid stir happens altitude], becomes: %w[becomes], dish_pan: %w[pan],

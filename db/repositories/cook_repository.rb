@@ -3,12 +3,7 @@ module Restauro
     # What was cooked of the kept swaps, and what that took from the cupboard.
     class CookRepository
       # taken Array of {"name", "grams"}
-      Cook = Struct.new(:id, :taken, :cooked_at, keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-      end
+      Cook = Value.of(:id, :taken, :cooked_at)
 
       def initialize(database, packs:, clock:)
         @database = database

@@ -2,13 +2,7 @@ module Restauro
   module Database
     # Dishes being made, and what was confirmed of each.
     class DishRepository
-      Row = Struct.new(:id, :family, :title, :inputs, :choices, :plan, :snapshot, :data_version, :kept_swap_id, :created_at, :finished_at,
-                       keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-      end
+      Row = Value.of(:id, :family, :title, :inputs, :choices, :plan, :snapshot, :data_version, :kept_swap_id, :created_at, :finished_at)
       JSON_COLUMNS = %i[inputs choices plan snapshot].freeze
       MOST_EVENTS = 5000
       MOST_OPEN = 8

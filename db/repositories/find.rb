@@ -1,12 +1,7 @@
 module Restauro
   module Database
     # What is looked for in the notebook.   words String in title, note, lines or flours · eater name · mark · month "2026-11" · favourite
-    Find = Struct.new(:words, :eater, :mark, :month, :favourite, keyword_init: true) do
-      def initialize(**)
-        super
-        freeze
-      end
-
+    Find = Value.of(:words, :eater, :mark, :month, :favourite) do
       def any? = to_h.values.any?
 
       # @param rows [Sequel::Dataset]   @return [Sequel::Dataset]

@@ -3,12 +3,7 @@ module Restauro
     # Who eats in this house, and the spoons and cups in its drawer.
     class HouseholdRepository
       # id · name · diets Array of diet keys
-      Eater = Struct.new(:id, :name, :diets, keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-      end
+      Eater = Value.of(:id, :name, :diets)
 
       def initialize(database)
         @database = database

@@ -2,14 +2,9 @@ module Restauro
   module Database
     # A kept swap as it is read back. inputs, choices, snapshot: Hash with string keys. marks Hash of eater => mark. words and line: what it is
     # found by and how it stands in the list.
-    KeptSwap = Struct.new(:id, :family, :title, :note, :inputs, :choices, :data_version, :snapshot, :words, :line, :marks, :favourite,
+    KeptSwap = Value.of(:id, :family, :title, :note, :inputs, :choices, :data_version, :snapshot, :words, :line, :marks, :favourite,
                           :deleted_at, :uid,
-                          :created_at, :updated_at, keyword_init: true) do
-      def initialize(**)
-        super
-        freeze
-      end
-    end
+                          :created_at, :updated_at)
 
     # The notebook's swaps.
     class KeptSwapRepository

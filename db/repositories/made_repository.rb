@@ -3,12 +3,7 @@ module Restauro
     # What stands ready in the fridge: made ahead, or left over.
     class MadeRepository
       # kind key of data/planning/ahead.yml · dish, part "" where it is of none · grams or nil · made_on Date
-      Made = Struct.new(:id, :name, :kind, :dish, :part, :grams, :made_on, keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-
+      Made = Value.of(:id, :name, :kind, :dish, :part, :grams, :made_on) do
         def row = Planning::Ahead.rows.fetch(kind)
         def keeps_till = made_on + Integer(row["days"])
         def keeps?(today) = today <= keeps_till

@@ -3,12 +3,7 @@ module Restauro
     # Meals being cooked, and what happened in each.
     class MealRepository
       # day Date to eat · state Hash of the Table's page · plan Hash of Planning::PlanData · dishes Hash of place => dish number
-      Row = Struct.new(:id, :state, :plan, :dishes, :day, :created_at, :finished_at, keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-      end
+      Row = Value.of(:id, :state, :plan, :dishes, :day, :created_at, :finished_at)
       JSON_COLUMNS = %i[state plan dishes].freeze
 
       # @param clock [#call] the time now

@@ -3,12 +3,7 @@ module Restauro
     # What was measured beside what was predicted. What belongs to an entry that is deleted does not count while it is.
     class ObservationRepository
       # kept_swap_id and title of its entry, or nil · data Hash · words · at Time
-      Row = Struct.new(:id, :kept_swap_id, :title, :data, :words, :at, keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-      end
+      Row = Value.of(:id, :kept_swap_id, :title, :data, :words, :at)
       # Older ones weigh next to nothing.
       MOST = 2000
 

@@ -3,12 +3,7 @@ module Restauro
     # The packs of the cupboard, as core values.
     class PackRepository
       # A pack as it is edited: its core value beside what only the pages show.
-      Kept = Struct.new(:pack, :sold_in, :label_text, :own, keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-      end
+      Kept = Value.of(:pack, :sold_in, :label_text, :own)
 
       # @param catalogue [Catalogue] the facts that packs stand in front of
       def initialize(database, catalogue:, clock:)

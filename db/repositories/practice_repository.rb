@@ -2,13 +2,7 @@ module Restauro
   module Database
     # Lessons under way and done.
     class PracticeRepository
-      Row = Struct.new(:id, :browser, :learner, :lesson, :own, :guess, :acts, :seconds, :hit, :score, :created_at, :finished_at,
-                       keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-      end
+      Row = Value.of(:id, :browser, :learner, :lesson, :own, :guess, :acts, :seconds, :hit, :score, :created_at, :finished_at)
 
       # @param clock [#call] the time now
       def initialize(database, clock:)

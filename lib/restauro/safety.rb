@@ -3,12 +3,7 @@
 module Restauro
   # The cautions of food: data/safety.yml by key. Steps carry the keys; their words and figures stand in one place.
   module Safety
-    Rule = Struct.new(:key, :words, :row, keyword_init: true) do
-      def initialize(**)
-        super
-        freeze
-      end
-
+    Rule = Value.of(:key, :words, :row) do
       # @return [Float] C
       def celsius = Float(row.fetch("celsius"))
     end

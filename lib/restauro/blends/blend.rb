@@ -2,12 +2,7 @@ module Restauro
   module Blends
     # A designed blend.   parts Array of [Ingredient, grams] · purpose Purpose · properties name => {blend, wheat} · cost_per_kg Float or nil
     #   status "optimal" or "relaxed" · gap, bound, objective of the solver · relaxed Array of limits that had to give way, in words
-    Blend = Struct.new(:parts, :purpose, :properties, :cost_per_kg, :status, :gap, :bound, :objective, :relaxed, keyword_init: true) do
-      def initialize(**)
-        super
-        freeze
-      end
-
+    Blend = Value.of(:parts, :purpose, :properties, :cost_per_kg, :status, :gap, :bound, :objective, :relaxed) do
       def grams = parts.sum(0.0, &:last)
 
       # The blend as an ingredient of its own.   @return [Ingredient]

@@ -2,12 +2,7 @@ module Restauro
   module Blends
     # What a blend is for: which of wheat's properties it must come near, and how near.
     #   tolerances property => allowed miss, in the property's own unit: one tolerance off counts 1
-    Purpose = Struct.new(:key, :say, :tolerances, :starch_most, :stretch_least, keyword_init: true) do
-      def initialize(**)
-        super
-        freeze
-      end
-
+    Purpose = Value.of(:key, :say, :tolerances, :starch_most, :stretch_least) do
       # @raise [NotFound]
       def self.fetch(key, wheat:)
         row = DataFiles.yaml("blends/purposes.yml")[key.to_s] or

@@ -5,12 +5,7 @@ module Restauro
     # What a dish baked in layers asks of its sauce: thinner going in where gluten-free sheets give up starch, and as much as the dish holds.
     #   with "pasta" or "potato" · layer_g g of it · given_e flour-equivalents that it gives the sauce as it bakes
     #   pan Kitchen::BakingPan or nil · sauce_g g of the sauce as it is · wanted_g g that the pan asks for, nil where no pan is known
-    Bake = Struct.new(:with, :layer_g, :given_e, :pan, :sauce_g, :wanted_g, keyword_init: true) do
-      def initialize(**)
-        super
-        freeze
-      end
-
+    Bake = Value.of(:with, :layer_g, :given_e, :pan, :sauce_g, :wanted_g) do
       # How much more or less of the sauce fits this pan.   @return [Float, nil]
       def factor = wanted_g && sauce_g.positive? ? wanted_g / sauce_g : nil
       # Near enough: nobody measures a sauce into a dish closer than that.

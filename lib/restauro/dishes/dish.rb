@@ -18,12 +18,7 @@ module Restauro
     end
 
     # How a part meets another: from and to are indexes of parts.   how lines, covers, fills, between, around or over
-    Join = Struct.new(:from, :to, :how, keyword_init: true) do
-      def initialize(**)
-        super
-        freeze
-      end
-    end
+    Join = Value.of(:from, :to, :how)
 
     # What was read.   title · parts Array of Part · joins Array of Join · said Said · recipe all of it, as it stands
     Dish = Struct.new(:title, :parts, :joins, :said, :recipe, keyword_init: true) do

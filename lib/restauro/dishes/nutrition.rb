@@ -5,12 +5,7 @@ module Restauro
     # What a swap changes on the plate, by composition: energy, protein, fat and fibre of the wheat dish and of ours, with a band. Never advice.
     # Frying fat that is taken up is not counted, nor a line that is known by name alone.
     #   kcal, protein_g, fat_g, fibre_g Estimate of it all
-    Nutrition = Struct.new(:kcal, :protein_g, :fat_g, :fibre_g, keyword_init: true) do
-      def initialize(**)
-        super
-        freeze
-      end
-    end
+    Nutrition = Value.of(:kcal, :protein_g, :fat_g, :fibre_g)
 
     class << Nutrition
       # @param lines [Array<Recipes::Line>]   @return [Nutrition]

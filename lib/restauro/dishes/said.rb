@@ -5,12 +5,7 @@ module Restauro
     # What the recipe's own text says of oven, tin, minutes, pieces: the cook's word, each with the line it was read from.
     #   oven Kitchen::OvenTemperature · pan Kitchen::BakingPan · bake_minutes, simmer_minutes min · makes how many · oil "180C", "175C shallow" or nil
     #   baked whether it goes into an oven at all · from Hash of name => line
-    Said = Struct.new(:oven, :pan, :bake_minutes, :simmer_minutes, :makes, :oil, :baked, :from, keyword_init: true) do
-      def initialize(**)
-        super
-        freeze
-      end
-
+    Said = Value.of(:oven, :pan, :bake_minutes, :simmer_minutes, :makes, :oil, :baked, :from) do
       # Option names with what was read.   @return [Array<Hash>]
       def to_a = from.map { |name, line| {option: name.to_s, line: line} }
     end

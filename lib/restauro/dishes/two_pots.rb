@@ -7,12 +7,7 @@ module Restauro
     # is left.
     #   without, others how many eat of each · wheat Array of [Recipes::Line, grams] · shared Array of [name, grams of both]
     #   order Array of String, each with its caution or nil
-    TwoPots = Struct.new(:without, :others, :wheat, :shared, :order, keyword_init: true) do
-      def initialize(**)
-        super
-        freeze
-      end
-    end
+    TwoPots = Value.of(:without, :others, :wheat, :shared, :order)
 
     class << TwoPots
       COUNTS = /\A\s*(\d{1,2})\s*(?:of|\/)\s*(\d{1,2})\s*\z/

@@ -4,12 +4,7 @@ module Restauro
     module Troubles
       # key · sees what the cook sees · do what to do · why · next what to change next time · caution or nil
       # stretch how much of it is missing, below nothing where there is too much
-      Trouble = Struct.new(:key, :sees, :do, :why, :next, :caution, :stretch, keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-      end
+      Trouble = Value.of(:key, :sees, :do, :why, :next, :caution, :stretch)
       # A coat of crumbs goes wrong as a coat of batter does.
       FILES = {"sauce" => "sauce", "batter" => "batter", "breading" => "batter", "gnocchi" => "dough", "pasta" => "dough", "crust" => "crust"}.freeze
 

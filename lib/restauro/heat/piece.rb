@@ -2,12 +2,7 @@ module Restauro
   module Heat
     # A piece of food to coat: what it is, its shape and its thickness.
     #   name · food Food · shape :slab, :cylinder or :sphere · thickness_m m across the thin way
-    Piece = Struct.new(:name, :food, :shape, :thickness_m, :kind, keyword_init: true) do
-      def initialize(**)
-        super
-        freeze
-      end
-
+    Piece = Value.of(:name, :food, :shape, :thickness_m, :kind) do
       # @param text [String] "celeriac slice 12 mm", "cauliflower floret 30 mm"   @return [Piece]   @raise [InvalidInput]
       def self.parse(text, catalogue)
         match = Piece::TEXT.match(text.strip) or

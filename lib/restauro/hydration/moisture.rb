@@ -2,12 +2,7 @@ module Restauro
   module Hydration
     # How wet a purée is: weighed before and after it was cooked, or by how it looks or pinches.
     #   water Float % of weight · points Float how far off that may be · how :weighed, :seen or :told
-    Moisture = Struct.new(:water, :points, :how, keyword_init: true) do
-      def initialize(**)
-        super
-        freeze
-      end
-
+    Moisture = Value.of(:water, :points, :how) do
       def self.told(puree) = new(water: puree.water_pct, points: Constants.fetch(:moisture, :band_told), how: :told)
 
       # By mass balance: the solids stay, w1 = 1 - (1 - w0) m0/m1.

@@ -1,12 +1,7 @@
 module Restauro
   module Hydration
     # A rung of the water-ratio ladder.   key · upper edge, nil for the last · middle where a target stands · says what it is like
-    Rung = Struct.new(:key, :upper, :middle, :says, keyword_init: true) do
-      def initialize(**)
-        super
-        freeze
-      end
-
+    Rung = Value.of(:key, :upper, :middle, :says) do
       def self.all = @all ||= DataFiles.yaml("hydration_rungs.yml").map { |row| new(**row.transform_keys(&:to_sym)) }.freeze
       # @return [Rung, nil] nil where the ratio is unknown   @example Rung.of(2.8).key # => "medium_coat"
       def self.of(ratio) = ratio && all.find { |rung| rung.upper.nil? || ratio < rung.upper }

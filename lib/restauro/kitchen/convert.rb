@@ -3,12 +3,7 @@ module Restauro
     # One measured line put into other measures, with the band that comes from how the spoon or cup is filled.
     class Convert
       # line Recipes::Line · millilitres Float or nil · measures of the drawer · to [unit key, Estimate] or nil · warnings
-      Result = Struct.new(:line, :millilitres, :measure, :to, :warnings, keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-
+      Result = Value.of(:line, :millilitres, :measure, :to, :warnings) do
         # @return [Hash] the command line's words
         def to_h
           tools = measure ? measure.tools.map { |tool, count| {tool: tool, count: count} } : []

@@ -3,12 +3,7 @@ module Restauro
     # A stretch of a label that matters.
     #   start, end  characters into the text, end exclusive · text as it stands there
     #   kind        contains, may_contain, ask, fine or claim · why  a few plain words
-    Mark = Struct.new(:start, :end, :text, :kind, :why, keyword_init: true) do
-      def initialize(**)
-        super
-        freeze
-      end
-
+    Mark = Value.of(:start, :end, :text, :kind, :why) do
       def covers?(other) = start <= other.start && other.end <= self.end
       def with(**changes) = Mark.new(**to_h.merge(changes))
     end

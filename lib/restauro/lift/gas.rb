@@ -2,12 +2,7 @@ module Restauro
   module Lift
     # Carbon dioxide from baking powder, and from bicarbonate with the acid there is.
     #   moles of CO2 · dry mL at 100 C per 100 g of batter · bicarbonate_left g, with no acid for it · soapy, metallic
-    Gas = Struct.new(:moles, :ml_per_100g, :bicarbonate_left, :acid_left_mmol, :soapy, :metallic, keyword_init: true) do
-      def initialize(**)
-        super
-        freeze
-      end
-
+    Gas = Value.of(:moles, :ml_per_100g, :bicarbonate_left, :acid_left_mmol, :soapy, :metallic) do
       # @param parts [Array<Array(Ingredient, Float)>] ingredient and grams   @return [Gas]
       def self.of(parts)
         total = parts.sum(0.0, &:last)

@@ -2,12 +2,7 @@ module Restauro
   module Making
     # What to do when too much of a line went in: all the others grow with it, or one line brings the texture back.
     #   key scale or correct · words · targets Hash of item id => new grams
-    Rebalance = Struct.new(:key, :words, :targets, keyword_init: true) do
-      def initialize(**)
-        super
-        freeze
-      end
-
+    Rebalance = Value.of(:key, :words, :targets) do
       # @param plan [Plan]   @param targets [Hash{String => Float}] g that are wanted of each item now
       # @param weighed [Hash{String => Float}] g that are in   @param item [Item] the one with too much   @param grams [Float] g of it
       # @return [Array<Rebalance>]

@@ -4,12 +4,7 @@ module Restauro
   module Planning
     # A part of a dish that can be made the day before.   part its name · row of data/planning/ahead.yml · steps of the day before, as texts
     #   minutes they take · instead Step that the evening begins with in their place, or nil
-    Ahead = Struct.new(:part, :row, :steps, :minutes, :instead, keyword_init: true) do
-      def initialize(**)
-        super
-        freeze
-      end
-
+    Ahead = Value.of(:part, :row, :steps, :minutes, :instead) do
       def say = row["say"]
       def days = Integer(row["days"])
       # Where it is kept, and what must not be overlooked.

@@ -4,12 +4,7 @@ module Restauro
   module Planning
     # A meal in time.   meal · status optimal, feasible or late · gap minutes that another plan could be better · tasks Array of Task in order
     #   waits Array of [dish name, minutes hot] · clashes Array of String: what had to give
-    Plan = Struct.new(:meal, :status, :gap, :tasks, :waits, :clashes, keyword_init: true) do
-      def initialize(**)
-        super
-        freeze
-      end
-
+    Plan = Value.of(:meal, :status, :gap, :tasks, :waits, :clashes) do
       def start_at = tasks.map(&:from).min
     end
 

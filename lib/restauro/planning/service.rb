@@ -8,12 +8,7 @@ module Restauro
       Event = Struct.new(:kind, :at, :data)
       # A task as it stands.   key "2-0", or "oven-1-190" for heating an oven · task Plan::Task · state waiting, going or done · from, to: planned,
       # or as it was · longer minutes that it takes in all, where that was said
-      Act = Struct.new(:key, :task, :state, :from, :to, keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-
+      Act = Value.of(:key, :task, :state, :from, :to) do
         def attended? = task.step.attended
         def done? = state == :done
         def going? = state == :going

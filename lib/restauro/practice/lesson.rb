@@ -4,12 +4,7 @@ module Restauro
   module Practice
     # One mistake, to be made and seen.   key · kind pan, hands, coat or pot · title · guess Hash ask, options, right
     #   otherwise what to do instead · row the set-up, as in data/practice/lessons.yml
-    Lesson = Struct.new(:key, :kind, :title, :guess, :otherwise, :row, keyword_init: true) do
-      def initialize(**)
-        super
-        freeze
-      end
-
+    Lesson = Value.of(:key, :kind, :title, :guess, :otherwise, :row) do
       def tools = row["tools"]
       def wants = row["wants"]
       # The mistake it is about.

@@ -2,12 +2,7 @@ module Restauro
   module Shaping
     # A dough rolled out into sheets of one size, cut, and its scraps rolled again.
     #   width, length mm of a sheet · count of first sheets · thickness mm
-    Sheets = Struct.new(:width, :length, :count, :thickness, keyword_init: true) do
-      def initialize(**)
-        super
-        freeze
-      end
-
+    Sheets = Value.of(:width, :length, :count, :thickness) do
       # @param volume [Float] mm3   @param tool [String] machine or pin   @param longest [Float] mm, of a sheet
       def self.of(volume:, thickness:, tool:, longest: Constants.fetch(:shaping, :sheet_most_mm))
         area = volume / thickness

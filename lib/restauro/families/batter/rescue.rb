@@ -4,12 +4,7 @@ module Restauro
       # What to do with a batter that is thicker or thinner than it should be: by balance of its water.
       module Rescue
         # kind dilute or thicken · ingredient · grams · text · lands_at ratio
-        Move = Struct.new(:kind, :ingredient, :grams, :text, :lands_at, keyword_init: true) do
-          def initialize(**)
-            super
-            freeze
-          end
-        end
+        Move = Value.of(:kind, :ingredient, :grams, :text, :lands_at)
 
         module_function
 

@@ -5,13 +5,7 @@ module Restauro
       #   target Float ratio · target_gas Float mL/100 g · kept whether the ratio is wheat's · wheat, ours Prediction · replaced wheat lines taken out
       #   pairs each wheat line with those in its place · flours new lines · liquid the line that was solved
       #   alternatives, substitutions, warnings
-      Swap = Struct.new(:target, :target_gas, :kept, :wheat, :ours, :replaced, :pairs, :flours, :liquid, :alternatives, :substitutions, :warnings,
-                        keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-
+      Swap = Value.of(:target, :target_gas, :kept, :wheat, :ours, :replaced, :pairs, :flours, :liquid, :alternatives, :substitutions, :warnings) do
         def rung = Hydration::Rung.of(target)
         # "Add this, then up to this last tenth by feel."   @return [Array(Float, Float)] g
         def poured
@@ -22,12 +16,7 @@ module Restauro
       end
 
       # Another flour.   keys · names · liquid_g grams of the liquid with it · gain, cost in words
-      Alternative = Struct.new(:keys, :names, :liquid_g, :liquid_name, :gain, :cost, keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-      end
+      Alternative = Value.of(:keys, :names, :liquid_g, :liquid_name, :gain, :cost)
     end
   end
 end

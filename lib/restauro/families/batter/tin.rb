@@ -2,12 +2,7 @@ module Restauro
   module Families
     class Batter
       # A tin of cups, filled by volume.   say · cup_ml to the brim
-      Tin = Struct.new(:key, :say, :cup_ml, keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-
+      Tin = Value.of(:key, :say, :cup_ml) do
         def self.all = DataFiles.yaml("families/batter/tins.yml").map { |key, row| new(key: key, say: row["say"], cup_ml: Float(row["cup_ml"])) }
 
         # @return [Tin]   @raise [InvalidInput]

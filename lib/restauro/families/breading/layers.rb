@@ -4,12 +4,7 @@ module Restauro
       # The layers of a crumb coat, from the piece out.
       module Layers
         # name dust, wet or crumb · ingredient Ingredient · kg_m2 · mm thick · water_kg_m2
-        Layer = Struct.new(:name, :ingredient, :kg_m2, :mm, :water_kg_m2, keyword_init: true) do
-          def initialize(**)
-            super
-            freeze
-          end
-
+        Layer = Value.of(:name, :ingredient, :kg_m2, :mm, :water_kg_m2) do
           def to_h = {name: name, say: ingredient.say, kg_m2: kg_m2, mm: mm}
         end
 

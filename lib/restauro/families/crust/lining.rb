@@ -4,12 +4,7 @@ module Restauro
       # What a crust covers, and how thick it then is.
       #   base_cm2 of the pan · covered_cm2 all of it · there_mm with all of the dough · rolled whether it can be rolled thinner
       #   roll_cm [length, width] to roll it to, or nil · usual_mm
-      Lining = Struct.new(:base_cm2, :covered_cm2, :there_mm, :rolled, :roll_cm, :usual_mm, keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-
+      Lining = Value.of(:base_cm2, :covered_cm2, :there_mm, :rolled, :roll_cm, :usual_mm) do
         # @param pan [Kitchen::BakingPan]   @param style [Style]   @param cover [String]   @param volume_cm3 [Float] of the dough
         def self.of(pan, style:, cover:, volume_cm3:)
           covered = covered_cm2(pan, style, cover)

@@ -4,13 +4,7 @@ module Restauro
       # A bought sheet laid over a dish: how far it has to be rolled, and whether it bears that.
       #   say · count of sheets · needs_cm2 of the dish and its overlap · sheet_cm2 of one · thickness_mm it comes to · thinnest_mm it bears
       #   rises how many times its thickness · wheat_rises the same of wheat's
-      Sheet = Struct.new(:say, :count, :needs_cm2, :sheet_cm2, :thickness_mm, :thinnest_mm, :rises, :wheat_rises, :length_cm, :width_cm,
-                         keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-
+      Sheet = Value.of(:say, :count, :needs_cm2, :sheet_cm2, :thickness_mm, :thinnest_mm, :rises, :wheat_rises, :length_cm, :width_cm) do
         def self.rows = DataFiles.yaml("families/crust/sheets.yml")
 
         # @param ingredient [Ingredient] gluten-free   @param pan [Kitchen::BakingPan, nil]   @param usual_mm [Float] as it comes

@@ -3,12 +3,7 @@ module Restauro
     class Crust
       # A kind of crust.   key · say · thickness_mm mm it usually lies · ratios Range it bears · gas share of its volume · need stretch
       #   oven_celsius C · words that tell it
-      Style = Struct.new(:key, :say, :thickness_mm, :ratios, :gas, :need, :oven_celsius, :words, keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-
+      Style = Value.of(:key, :say, :thickness_mm, :ratios, :gas, :need, :oven_celsius, :words) do
         def self.all
           @all ||= DataFiles.yaml("families/crust/styles.yml").map do |key, row|
             new(key: key, say: row["say"], thickness_mm: Float(row["thickness_mm"]), ratios: Float(row["least_ratio"])..Float(row["most_ratio"]),

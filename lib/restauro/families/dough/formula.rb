@@ -3,12 +3,7 @@ module Restauro
     class Dough
       # The amounts of a dough that is as wet as asked and stretches as far as its shape needs.
       #   flours Hash of Ingredient => g · binder Ingredient and binder_g · liquid_g
-      Formula = Struct.new(:flours, :binder, :binder_g, :liquid_g, keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-
+      Formula = Value.of(:flours, :binder, :binder_g, :liquid_g) do
         def flour_g = flours.values.sum
       end
 

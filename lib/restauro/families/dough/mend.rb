@@ -4,12 +4,7 @@ module Restauro
       # What to add to the rest of a dough by what a test piece did: water, flour and binder by balance.
       module Mend
         # kind wetter, drier or stretchier · ingredient · grams · text · lands_at ratio
-        Move = Struct.new(:kind, :ingredient, :grams, :text, :lands_at, keyword_init: true) do
-          def initialize(**)
-            super
-            freeze
-          end
-        end
+        Move = Value.of(:kind, :ingredient, :grams, :text, :lands_at)
 
         module_function
 

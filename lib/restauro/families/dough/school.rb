@@ -2,12 +2,7 @@ module Restauro
   module Families
     class Dough
       # A way to make a dough hold without gluten.   key · say · shapes it is for · binders, flours keys · least share of a full dose · gain, cost
-      School = Struct.new(:key, :say, :shapes, :binders, :flours, :least, :gain, :cost, keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-
+      School = Value.of(:key, :say, :shapes, :binders, :flours, :least, :gain, :cost) do
         def self.all = (@all ||= read("families/dough/schools.yml"))
 
         def self.read(file)

@@ -5,13 +5,8 @@ module Restauro
       #   target Float ratio · kept whether it is wheat's · school School · wheat, ours Prediction · replaced wheat lines taken out
       #   pairs each wheat line with those in its place · flours new lines · binder, liquid lines or nil · bench_g of flour or oil
       #   alternatives Array of Alternative · refused Hash of School => why · substitutions, warnings
-      Swap = Struct.new(:target, :kept, :school, :wheat, :ours, :replaced, :pairs, :flours, :binder, :liquid, :bench_g, :alternatives, :refused,
-                        :substitutions, :warnings, keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-
+      Swap = Value.of(:target, :kept, :school, :wheat, :ours, :replaced, :pairs, :flours, :binder, :liquid, :bench_g, :alternatives, :refused,
+                        :substitutions, :warnings) do
         def rung = Hydration::Rung.of(target)
         def flour_g = flours.sum { |line| line.grams.value }
 
@@ -32,12 +27,7 @@ module Restauro
       end
 
       # Another school or another flour.   school key · keys of flours · names · amounts in words · gain, cost
-      Alternative = Struct.new(:school, :keys, :names, :amounts, :gain, :cost, keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-      end
+      Alternative = Value.of(:school, :keys, :names, :amounts, :gain, :cost)
     end
   end
 end

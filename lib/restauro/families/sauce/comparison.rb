@@ -4,12 +4,7 @@ module Restauro
       # Two or three swaps of one recipe side by side, one of them recommended with the reason in a sentence.
       class Comparison
         # swap Swap · traits Traits · cost Float or nil · score the lower the better · words its name
-        Column = Struct.new(:swap, :traits, :cost, :score, :words, keyword_init: true) do
-          def initialize(**)
-            super
-            freeze
-          end
-        end
+        Column = Value.of(:swap, :traits, :cost, :score, :words)
         MOST = 3
         # What counts against a swap, in the same coin.
         WEIGHTS = {minutes: :counts_minute, risk: :counts_risk, loses: :counts_loss, weeps: :counts_weeping, opaque: :counts_opaque,

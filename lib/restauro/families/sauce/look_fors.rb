@@ -5,12 +5,7 @@ module Restauro
       module LookFors
         # when :pan, :plate, :fridge · celsius C · viscosity Estimate Pa s · grade Grade as thick as it now behaves
         # film_mm on a spoon · text what it does · plate_mm radius of the plate test, where it is at the test's heat
-        Moment = Struct.new(:when, :celsius, :viscosity, :grade, :low_grade, :high_grade, :film_mm, :text, :plate_mm, keyword_init: true) do
-          def initialize(**)
-            super
-            freeze
-          end
-        end
+        Moment = Value.of(:when, :celsius, :viscosity, :grade, :low_grade, :high_grade, :film_mm, :text, :plate_mm)
 
         module_function
 

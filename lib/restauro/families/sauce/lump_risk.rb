@@ -15,12 +15,7 @@ module Restauro
         LEVELS = %w[low middling high].freeze
 
         # level of LEVELS · celsius C where the two meet · onset C · words what happens, and the safer order when there is one
-        Result = Struct.new(:pour, :level, :celsius, :onset, :words, keyword_init: true) do
-          def initialize(**)
-            super
-            freeze
-          end
-        end
+        Result = Value.of(:pour, :level, :celsius, :onset, :words)
 
         # The usual way of a school.
         def self.usual(school) = SAFER.fetch(school, "slurry_thread")

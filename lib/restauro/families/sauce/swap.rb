@@ -6,13 +6,8 @@ module Restauro
       #   pairs each wheat line with the lines in its place · thickeners Array of Line that are new
       #   give_or_take share of their grams · alternatives Array of Alternative
       #   substitutions Array of Diets::Substitution: other lines that an eater's rule has changed
-      Swap = Struct.new(:target, :kept, :wheat, :ours, :replaced, :pairs, :thickeners, :give_or_take, :alternatives,
-                        :substitutions, :warnings, keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-
+      Swap = Value.of(:target, :kept, :wheat, :ours, :replaced, :pairs, :thickeners, :give_or_take, :alternatives,
+                        :substitutions, :warnings) do
         def with(**changes) = Swap.new(**to_h.merge(changes))
         def grade = Grade.of(target)
         def school = ours.school
@@ -21,12 +16,7 @@ module Restauro
       end
 
       # Another way to the same texture.   keys · grams · texts kitchen measures · gain and cost in words
-      Alternative = Struct.new(:keys, :names, :grams, :measures, :gain, :cost, keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-      end
+      Alternative = Value.of(:keys, :names, :grams, :measures, :gain, :cost)
     end
   end
 end

@@ -5,12 +5,7 @@ module Restauro
       #   minutes to the plate's heat · fat_pct g of fat in 100 g · gloss, taste, freezes, chills in words (the worst of several thickeners)
       #   holds share of its body left after twenty more minutes at a bubble, at constant mass · slices whether it cuts when cold
       #   fridge_times how many times thicker cold than on the plate · risks in words
-      Traits = Struct.new(:minutes, :fat_pct, :gloss, :taste, :freezes, :chills, :holds, :slices, :fridge_times, :risks, keyword_init: true) do
-        def initialize(**)
-          super
-          freeze
-        end
-
+      Traits = Value.of(:minutes, :fat_pct, :gloss, :taste, :freezes, :chills, :holds, :slices, :fridge_times, :risks) do
         # @param swap [Swap]   @return [Traits]
         def self.of(swap) = Traits::Reader.new(swap).traits
       end
