@@ -1,10 +1,9 @@
 module Restauro
   # What the pages show: words, numbers and SVG from plain results. Nothing here computes the trade.
   module Presenters
-    %w[BakePicture BeliefPicture BatterView BlendView BoilPicture BreadingView CourseChart CrustBars CrustView Degrees DishWords
-       DoughView Format HeatBands HeatPicks HeldView HouseFormat LabelView Ladder Lanes Layers LayoutPicture PanPicture PickWords Picks
-       PlanActualPicture PracticePicture ProbePicture Ribbons SectionPicture ShapePicks ShelfView Signs Spoon Svg SwapView TimeStrip].each do |name|
-      autoload name.to_sym, File.join(__dir__, "presenters", name.gsub(/(?<!^)([A-Z])/, '_\1').downcase)
+    # Every room's own, and what they share.
+    Dir[File.join(__dir__, "*", "presenters", "*.rb")].each do |file|
+      autoload File.basename(file, ".rb").split("_").map(&:capitalize).join.to_sym, file
     end
 
     # The view of a snapshot's own family. One kept before families were told apart is a sauce.

@@ -26,7 +26,8 @@ module Restauro
 
     set :environment, :production
     set :root, __dir__
-    set :views, File.join(__dir__, "views")
+    # Every room has its own views, beside what makes their contents; what all share stands first.
+    set :views, Dir[File.join(__dir__, "{shared,*}", "views")].uniq
     set :public_folder, File.join(ROOT, "public")
     set :static_cache_control, [:no_cache]
     set :erb, escape_html: true
@@ -96,6 +97,8 @@ module Restauro
     end
 
     helpers do
+      # A view by its name, in whichever room it stands.
+      def find_template(views, name, engine, &found) = Array(views).each { |folder| super(folder, name, engine, &found) }
       def services = settings.services
       def h(text) = ERB::Util.html_escape(text)
       def preferences

@@ -7,7 +7,7 @@ module Restauro
   #   options(**choices)           the cook's choices, checked (heat, altitude, school, target ...)
   #   predict(recipe, options)     the texture, and how it comes about over time
   #   swap(recipe, options)        the wheat side, the gluten-free side that reaches the target, and the alternatives
-  #   method(swap)                 steps in order, with minutes, look-fors and cautions
+  #   steps(swap)                  steps in order, with minutes, look-fors and cautions
   #   look_fors(swap)              what to look for in the pan, on the plate, tomorrow
   #   picture(swap)                the numbers its instrument draws
   #   report(result)               a prediction or swap as the plain hash of the command line

@@ -1,7 +1,7 @@
 # What is said to the cook on the strength of a figure: each margin and each comparison has an example on both sides of it.
 RSpec.describe Restauro::Families do
   milk = "4 tbsp flour\n50 g butter\n500 ml milk"
-  method = ->(spec, text, **choices) { spec.sauce.swap(spec.read(text), spec.sauce.options(**choices)).then { |swap| spec.sauce.method(swap) } }
+  method = ->(spec, text, **choices) { spec.sauce.swap(spec.read(text), spec.sauce.options(**choices)).then { |swap| spec.sauce.steps(swap) } }
   crust = ->(spec) { described_class.fetch("crust", spec.catalogue) }
 
   describe Restauro::Families::Sauce::LumpRisk do
@@ -57,7 +57,7 @@ RSpec.describe Restauro::Families do
     at_once = [2, 8].to_h do |litres|
       oil = Restauro::Heat::Frying.parse("180C #{litres} litres")
       swap = family.swap(read("24 cod fillets, 15 mm, 25 g each\n80 g flour\n2 eggs\n200 g breadcrumbs"), family.options(oil: oil))
-      step = family.method(swap).find { |found| found.text.include?("at a time") }
+      step = family.steps(swap).find { |found| found.text.include?("at a time") }
       count = step.text.include?("one piece") ? 1 : Integer(step.text[/at most (\d+)/, 1])
       expect([count, step.batches]).to eq [(oil.batch_g / swap.ours.piece_g).floor, (24 / count.to_f).ceil]
       [litres, count]

@@ -1,4 +1,4 @@
-require_relative "../../app/inputs/clock_text"
+require_relative "../../app/table/inputs/clock_text"
 
 RSpec.describe Restauro::ClockText do
   {"12" => 12, "1:30" => 1.5, "90 s" => 1.5, "2 h" => 120, "1 h 15" => 75, "1:05:30" => 65.5, "2,5 min" => 2.5, "3 min 20 s" => 3 + 20 / 60.0}.each do |text, minutes|

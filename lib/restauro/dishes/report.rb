@@ -19,7 +19,7 @@ module Restauro
         top = main.except(:name, :joins, :lines)
         {title: answer.dish.title, family: answer.main.family&.key, **top, lines: wheat_lines(answer.dish, answer),
          swap: {**(top[:swap] || {}), lines: ours},
-         parts: parts, method: method(answer), read_from_recipe: answer.dish.said.to_a, already_gluten_free: answer.already_gluten_free?,
+         parts: parts, method: steps(answer), read_from_recipe: answer.dish.said.to_a, already_gluten_free: answer.already_gluten_free?,
          taste: answer.tastes, nutrition: nutrition(answer), costs: answer.costs, bake: bake(answer.bake),
          alternatives: main[:alternatives] || [], warnings: warnings(answer)}
       end
@@ -102,7 +102,7 @@ module Restauro
 
       def grams(line) = {grams: line.grams&.value&.round(1), low_grams: line.grams&.low&.round(1), high_grams: line.grams&.high&.round(1)}
 
-      def method(answer)
+      def steps(answer)
         places = {}.compare_by_identity
         answer.lines.each_with_index { |line, place| places[line] = place }
         answer.steps.map do |step|

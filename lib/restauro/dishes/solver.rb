@@ -56,7 +56,7 @@ module Restauro
       def swapped(family, part, recipe, options)
         swap = family.swap(recipe, options)
         PartAnswer.new(part: part, family: family, swap: swap, pairs: swap.pairs.reject { |line, _| line.words? }.freeze,
-                       steps: family.method(swap).freeze, warnings: swap.warnings, substitutions: swap.substitutions)
+                       steps: family.steps(swap).freeze, warnings: swap.warnings, substitutions: swap.substitutions)
       end
 
       # The host sees its guests' lines as its filling: as they were read where it makes them itself, as they were made where a part of their own did.

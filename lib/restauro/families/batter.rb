@@ -44,9 +44,9 @@ module Restauro
       # @return [Swap]   @raise [InvalidInput]
       def swap(recipe, options) = Swapper.new(catalogue, recipe, options, predict(recipe, options)).swap
 
-      def method(swap) = Method.new(swap, catalogue).steps
+      def steps(swap) = Method.new(swap, catalogue).steps
       # What to look for: in the bowl, on the piece, at the heat.   @return [Array<String>]
-      def look_fors(swap) = method(swap).filter_map(&:look_for)
+      def look_fors(swap) = steps(swap).filter_map(&:look_for)
       # @return [Array<Rescue::Move>]   @param observed [Float] ratio
       def mend(swap, observed:) = Rescue.moves(swap, observed, catalogue)
 

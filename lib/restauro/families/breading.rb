@@ -29,8 +29,8 @@ module Restauro
       def predict(recipe, options) = Prediction.new(recipe, catalogue, options)
       # @return [Swap]   @raise [InvalidInput]
       def swap(recipe, options) = Swapper.new(catalogue, recipe, options, predict(recipe, options)).swap
-      def method(swap) = Method.new(swap, catalogue).steps
-      def look_fors(swap) = method(swap).filter_map(&:look_for)
+      def steps(swap) = Method.new(swap, catalogue).steps
+      def look_fors(swap) = steps(swap).filter_map(&:look_for)
 
       # @return [Hash] the layers of both coats, and the section's points where there is a piece and a heat
       def picture(swap)

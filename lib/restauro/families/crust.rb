@@ -40,8 +40,8 @@ module Restauro
         bought?(marked) ? SheetSwapper.new(catalogue, marked, options).swap : Swapper.new(catalogue, marked, options).swap
       end
 
-      def method(swap) = Method.new(swap, catalogue).steps
-      def look_fors(swap) = method(swap).filter_map(&:look_for)
+      def steps(swap) = Method.new(swap, catalogue).steps
+      def look_fors(swap) = steps(swap).filter_map(&:look_for)
       # What to do with the rest of the dough by what it did.   @return [Array<Mend::Move>]
       def mend(swap, trouble:) = Mend.moves(swap, trouble, catalogue)
       def picture(swap) = Picture.new(swap).to_h

@@ -36,8 +36,8 @@ module Restauro
       def predict(recipe, options) = Prediction.new(recipe, catalogue, options)
       # @return [Swap]   @raise [InvalidInput]
       def swap(recipe, options) = Swapper.new(catalogue, recipe, options).swap
-      def method(swap) = Method.new(swap, catalogue).steps
-      def look_fors(swap) = method(swap).filter_map(&:look_for)
+      def steps(swap) = Method.new(swap, catalogue).steps
+      def look_fors(swap) = steps(swap).filter_map(&:look_for)
       # What to do with the rest of the dough by what a test piece did.   @return [Array<Mend::Move>]
       def mend(swap, trouble:) = Mend.moves(swap, trouble, catalogue)
       def picture(swap) = Picture.new(swap).to_h

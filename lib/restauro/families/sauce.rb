@@ -72,7 +72,7 @@ module Restauro
         lines.all? { |line| exclusion.allows?(catalogue.fetch(line.ingredient)) } && options.with.empty? && options.target.nil? && options.school.nil?
       end
 
-      def method(swap) = Method.new(swap, catalogue).steps
+      def steps(swap) = Method.new(swap, catalogue).steps
       def look_fors(swap) = LookFors.of(swap.ours)
       def picture(swap) = Picture.new(swap).to_h
       def report(result) = Report.new(self, catalogue).then { |report| result.is_a?(Swap) ? report.swap(result) : report.prediction(result) }

@@ -51,13 +51,13 @@ RSpec.describe Restauro::Families::Batter do
 
   it "has a method with rest, the last tenth, the coat, the heat and the keeping" do
     choices = {with: %w[chickpea_flour], piece: Restauro::Heat::Piece.parse("celeriac slice 12 mm", catalogue), oven: Restauro::Kitchen::OvenTemperature.parse("200C")}
-    words = family.method(swapped[self, recipes["dip"], **choices]).flat_map { |s| [s.text, s.look_for, s.caution] }.compact.join(" ")
+    words = family.steps(swapped[self, recipes["dip"], **choices]).flat_map { |s| [s.text, s.look_for, s.caution] }.compact.join(" ")
     expect(words).to match(/more by feel/).and match(/do not taste/).and match(/Rest it/).and match(/film of \d\.\d mm/).and match(/Bake at 200/).and match(/crisp from/).and match(/2 days at most/)
     expect(words).not_to match(/\bsafe\b/i)
   end
 
   it "warns of hot oil where there is some" do
-    words = family.method(swapped[self, recipes["dip"], oil: 180.0, piece: Restauro::Heat::Piece.parse("cod fillet 18 mm", catalogue)]).flat_map { |s| [s.text, s.caution] }.compact.join(" ")
+    words = family.steps(swapped[self, recipes["dip"], oil: 180.0, piece: Restauro::Heat::Piece.parse("cod fillet 18 mm", catalogue)]).flat_map { |s| [s.text, s.caution] }.compact.join(" ")
     expect(words).to match(/never water/i).and match(/63 °C/).and match(/a third full/)
   end
 

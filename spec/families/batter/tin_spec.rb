@@ -1,7 +1,7 @@
 RSpec.describe Restauro::Families::Batter::Tin do
   family = Restauro::Families.fetch("batter", Reference::Helpers::CATALOGUE)
   muffins = "Corn muffins\n200 g flour\n50 g cornmeal\n2 tsp baking powder\n240 ml milk\n2 eggs\n80 g butter\n60 g sugar"
-  step = ->(spec, tin, text = muffins, word = /fill the cups/) { family.method(family.swap(spec.read(text), family.options(tin: tin))).find { |s| s.text.match?(word) }.text }
+  step = ->(spec, tin, text = muffins, word = /fill the cups/) { family.steps(family.swap(spec.read(text), family.options(tin: tin))).find { |s| s.text.match?(word) }.text }
 
   # By hand: two thirds of 90 mL is 60 mL, 63 g of batter at 1.05 g/mL (hydration.yml).
   it("fills by volume") { expect(described_class.fetch("standard").fill_g(2 / 3.0)).to be_within(0.5).of(60 * Restauro::Constants.fetch(:hydration, :batter_density) / 1000) }

@@ -30,7 +30,7 @@ RSpec.describe Restauro::Families::Breading do
   end
 
   it "salts watery pieces first, and says how much water comes out" do
-    steps = family.method(swapped[self, **at])
+    steps = family.steps(swapped[self, **at])
     expect(steps.map { |s| [s.text, s.look_for].compact.join(" ") }.join(" ")).to match(/Salt the slices.*about 40 g of water/).and match(/press/).and match(/Rest the pieces/).and match(/Bake at 200 °C/)
   end
 

@@ -118,7 +118,7 @@ RSpec.describe Restauro::Families::Crust do
 
     it("is rolled for its walls and its rim") { expect([pan["26 cm round 3 cm deep"], pan["26 cm round 1.5 cm deep"]].map { |p| predicted[self, tart, pan: p].lining.roll_cm }).to eq [[36.0, 36.0], [33.0, 33.0]] }
     it("warns of too little dough, and of a filling that boils over") { expect(predicted[self, tart, pan: pan["20x30 cm 5 cm deep"], thickness_mm: nil].warnings.map(&:code) + predicted[self, tart, pan: pan["18 cm round 3 cm deep"]].warnings.map(&:code)).to include("overfull") }
-    it("leaks where the bottom is loose: said at the oven") { expect(family.method(swapped[self, tart, pan: pan["26 cm round loose-bottomed 3 cm deep"]]).filter_map(&:caution).join).to match(/loose bottom leaks/) }
+    it("leaks where the bottom is loose: said at the oven") { expect(family.steps(swapped[self, tart, pan: pan["26 cm round loose-bottomed 3 cm deep"]]).filter_map(&:caution).join).to match(/loose bottom leaks/) }
 
     it "reaches over a dish, joins two sheets where one would tear, and rises less than wheat's" do
       small, large = %w[20x26 30x40].map { |size| swapped[self, pie, pan: pan["#{size} cm 5 cm deep"]].sheet }
@@ -147,7 +147,7 @@ RSpec.describe Restauro::Families::Crust do
   end
 
   describe "the method" do
-    words = ->(spec, text, **choices) { family.method(swapped[spec, text, **choices]).flat_map { |s| [s.text, s.look_for, s.caution] }.compact.join(" ") }
+    words = ->(spec, text, **choices) { family.steps(swapped[spec, text, **choices]).flat_map { |s| [s.text, s.look_for, s.caution] }.compact.join(" ") }
 
     it("rubs cold butter in, chills, rolls between sheets, blind bakes, brushes, fills") { expect(words[self, tart]).to match(/Rub .* butter, fridge-cold.*chill it.*between two sheets of parchment.*paper and weights.*soggy bottom.*Fill it.*Let it stand/m) }
     it("presses, spreads, crumbles") { expect([pressed, thin, crumble].map { |text| words[self, text] }).to match([/Press it into the tin/, /Spread it on oiled parchment/, /scatter, do not press/]) }

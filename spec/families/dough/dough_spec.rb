@@ -110,7 +110,7 @@ RSpec.describe Restauro::Families::Dough do
   end
 
   describe "the method" do
-    words = ->(spec, key, text, **choices) { swapped[spec, key, text, **choices].then { |swap| families[key].method(swap).flat_map { |s| [s.text, s.look_for, s.caution] }.compact.join(" ") } }
+    words = ->(spec, key, text, **choices) { swapped[spec, key, text, **choices].then { |swap| families[key].steps(swap).flat_map { |s| [s.text, s.look_for, s.caution] }.compact.join(" ") } }
 
     it("gels psyllium before the flour") { expect(words[self, "pasta", noodles, school: "psyllium"]).to match(/Stir .*psyllium.*jelly.*To the jelly.*Wrap it.*Boil one piece/m).and match(/not for infants/) }
     it("keeps gum dry, and does not stir it early") { expect(words[self, "pasta", noodles, school: "gum"]).to match(/xanthan gum into the dry/).and match(/do not stir for the first minute: a gum is brittle/) }

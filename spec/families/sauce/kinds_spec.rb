@@ -62,7 +62,7 @@ RSpec.describe Restauro::Families::Sauce do
 
     it("reaches the plate's thickness without a thickener") { expect(swap(cream, school: "reduction", target: "medium").then { |s| [s.thickeners, s.ours.viscosity_plate.value] }).to match([[], be_within(5).percent_of(Restauro::Physics::Viscosity.pa_s(6.2, celsius: 60, base: 0.0))]) }
     it("says when the liquid cannot") { expect { swap("3 tbsp flour\n500 ml milk", school: "reduction", target: "medium") }.to raise_error(Restauro::InvalidInput, /cream/) }
-    it("says how much is left in the pan") { expect(sauce.method(swap(cream, school: "reduction", target: "medium")).map(&:text).join).to match(/until \d+ g of liquid are left/) }
+    it("says how much is left in the pan") { expect(sauce.steps(swap(cream, school: "reduction", target: "medium")).map(&:text).join).to match(/until \d+ g of liquid are left/) }
   end
 
   describe "lumps" do

@@ -129,7 +129,7 @@ RSpec.describe Restauro::Families::Sauce do
   end
 
   describe "the method" do
-    steps = ->(result, spec) { spec.sauce.method(result) }
+    steps = ->(result, spec) { spec.sauce.steps(result) }
 
     it("is in order, with minutes that are the course's own") do
       result = swap(cream)
