@@ -69,7 +69,7 @@ RSpec.describe Restauro::Learning::Lessons do
   end
 
   it "one eater's right stands beside the house's" do
-    all = Array.new(4) { described_class.liking("sauce", 6.2, 6.2) }
+    all = Array.new(4) { described_class.liking("sauce", 6.2, 6.2) } + Array.new(4) { described_class.liking("sauce", 9.3, 6.2, who: "Wanda") }
     found = Restauro::Learning::Kitchen.new(all.map { |one| Restauro::Learning::Seen.of(one) }, catalogue)
     expect(found.liking("sauce", who: ["Wanda"])).to be > 1.1 * found.liking("sauce")
   end
