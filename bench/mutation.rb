@@ -44,7 +44,13 @@ module Restauro
 
           Change.new(file.delete_prefix("#{ROOT}/"), line, column, text, OTHERS.fetch(text))
         end
-      end.select { |change| RubyVM::InstructionSequence.compile(changed(change)) rescue nil } # rubocop:disable Style/RescueModifier -- what does not parse is no change
+      end.select { |change| parses?(change) }
+    end
+
+    def parses?(change)
+      RubyVM::InstructionSequence.compile(changed(change)) && true
+    rescue SyntaxError
+      false
     end
 
     def changed(change)
