@@ -31,7 +31,7 @@ module Restauro
     # @return [Hash{Array(String, String) => Integer}] from and to folder, how often
     def uses
       folders.each_with_object(Hash.new(0)) do |from, found|
-        code = Dir["#{ROOT}/lib/restauro/#{from}{.rb,/**/*.rb}"].sort.map { |file| File.read(file).gsub(/#.*$/, "") }.join
+        code = Dir["#{ROOT}/lib/restauro/#{from}{.rb,/**/*.rb}"].map { |file| File.read(file).gsub(/#.*$/, "") }.join
         code.scan(/(?<![:\w])([A-Z]\w+)(?=::|\.)/).flatten.each do |name|
           to = folder(name)
           found[[from, to]] += 1 if to && to != from
