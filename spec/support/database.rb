@@ -1,6 +1,6 @@
 require_relative "../../db/database"
 
-# One throwaway cluster for the whole run, under tmp/; every example in it is rolled back.
+# One throwaway cluster for each process of a run, under tmp/; every example in it is rolled back.
 module TestDatabase
   CLOCK_START = Time.utc(2026, 11, 1, 9)
 
@@ -16,7 +16,7 @@ module TestDatabase
   end
 
   # As root the server runs as another user, who must be able to reach the directory.
-  def directory = File.join(Restauro::ROOT, "tmp", "spec-#{Process.uid}")
+  def directory = File.join(Restauro::ROOT, "tmp", ["spec", Process.uid, ENV.fetch("SPEC_SHARE", nil)].compact.join("-"))
 end
 
 RSpec.configure do |config|

@@ -1,14 +1,20 @@
-# bin/test: every example, in two processes at once: the core, which needs nothing, beside what has a database and a browser. The second's report is printed as it
-# comes, the first's after it.
+# bin/test: every example, in three processes at once: the core, the database and the pages; and the browser's in two shares, each with a database of its own.
+# The first's report is printed as it comes, the others' after it.
 require "tempfile"
 
 root = File.expand_path("../..", __dir__)
 files = Dir["#{root}/spec/**/*_spec.rb"].map { |file| file.delete_prefix("#{root}/") }
-with_database, core = files.partition { |file| file.match?(%r{\Aspec/(?:db|web|system|devices)/}) }
+browser, rest = files.partition { |file| file.start_with?("spec/system/") }
+shares = [[], []]
+browser.sort_by { |file| -File.size(file) }.each { |file| shares.min_by { |share| share.sum { |one| File.size(one) } } << file }
 
-report = Tempfile.new("core")
-beside = Process.spawn("bundle", "exec", "rspec", *ARGV, *core, out: report.path, err: %i[child out])
-here = system("bundle", "exec", "rspec", *ARGV, *with_database)
-core_good = Process.wait2(beside).last.success?
-puts "", "The core, beside that:", File.read(report.path)
-exit here && core_good
+running = shares.each_with_index.map do |share, index|
+  report = Tempfile.new("share")
+  [Process.spawn({"SPEC_SHARE" => index.to_s}, "bundle", "exec", "rspec", *ARGV, *share, out: report.path, err: %i[child out]), report]
+end
+good = [system("bundle", "exec", "rspec", *ARGV, *rest)]
+running.each do |pid, report|
+  good << Process.wait2(pid).last.success?
+  puts "", "Beside that, in the browser:", File.read(report.path)
+end
+exit good.all?
