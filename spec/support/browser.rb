@@ -13,6 +13,11 @@ module Browser
 
   module_function
 
+  # One application, and so one server, for all examples; what it keeps in mind it keys by what was asked.
+  def app
+    @app ||= Restauro::Web.with(Restauro::Services.on(TestDatabase.connection, clock: -> { TestDatabase::CLOCK_START }), secret: "t" * 64)
+  end
+
   def driver(app, scripts: true)
     options = Selenium::WebDriver::Chrome::Options.new
     options.binary = "/usr/bin/chromium"
@@ -70,8 +75,7 @@ RSpec.configure do |config|
   config.include Capybara::DSL, :system
 
   config.before(:each, :system) do |example|
-    database = TestDatabase.connection
-    Capybara.app = Restauro::Web.with(Restauro::Services.on(database, clock: -> { TestDatabase::CLOCK_START }), secret: "t" * 64)
+    Capybara.app = Browser.app
     Capybara.current_driver = example.metadata[:scripts] == false ? :chromium_without_scripts : :chromium
     size(example.metadata.fetch(:size, :wide))
     page.driver.browser.logs.get(:browser)

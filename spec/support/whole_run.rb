@@ -1,10 +1,10 @@
-# bin/test: every example, in three processes at once: the core, the database and the pages; and the browser's in two shares, each with a database of its own.
+# bin/test: every example, in three processes at once: the core and the pages; the browser and the database in two shares. Each has a database of its own.
 # The first's report is printed as it comes, the others' after it.
 require "tempfile"
 
 root = File.expand_path("../..", __dir__)
 files = Dir["#{root}/spec/**/*_spec.rb"].map { |file| file.delete_prefix("#{root}/") }
-browser, rest = files.partition { |file| file.start_with?("spec/system/") }
+browser, rest = files.partition { |file| file.match?(%r{\Aspec/(?:system|db|devices)/}) }
 shares = [[], []]
 browser.sort_by { |file| -File.size(file) }.each { |file| shares.min_by { |share| share.sum { |one| File.size(one) } } << file }
 
@@ -15,6 +15,6 @@ end
 good = [system("bundle", "exec", "rspec", *ARGV, *rest)]
 running.each do |pid, report|
   good << Process.wait2(pid).last.success?
-  puts "", "Beside that, in the browser:", File.read(report.path)
+  puts "", "Beside that:", File.read(report.path)
 end
 exit good.all?
