@@ -28,6 +28,7 @@ group :test do
   gem "rack-test", "~> 2.2"
   gem "rspec", "~> 3.13"
   gem "selenium-webdriver", "~> 4.30"
+  gem "simplecov", "~> 0.22", require: false
 end
 
 # House rules; bin/check runs them.

@@ -1,5 +1,6 @@
 ENV["LANG"] ||= "C.UTF-8"
 Encoding.default_external = Encoding::UTF_8
+require_relative "support/coverage" if ENV["COVERAGE"]
 $LOAD_PATH.unshift(File.expand_path("../lib", __dir__))
 require "json"
 require "restauro"
