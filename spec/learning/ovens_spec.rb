@@ -54,6 +54,7 @@ RSpec.describe Restauro::Learning::Lessons do
     expect([held["log_ratio"], tore["log_ratio"], tore["shares"]]).to match([0.0, be_within(1e-4).of(Math.log(0.75 / 0.9)), {"stretch psyllium_husk" => 1.0}])
   end
 
+  it("a dough with much to spare says nothing by holding, and much by tearing") { expect([described_class.stretch(dough(8), 0.9), described_class.stretch(dough(8), 0.9, short: 0.15)["log_ratio"]]).to match([nil, be < -0.5]) }
   it("nothing is learnt of what does not stretch it") { expect(described_class.stretch([[catalogue.fetch("white_rice_flour"), 100.0]], 0.9)).to be_nil }
 
   it "a weak binder is given more of, until its stretch is as asked" do

@@ -5,7 +5,7 @@ module Restauro
       WIDTH = 720
       LEFT = 92
       RIGHT = 704
-      TOP = 70
+      TOP = 100
       BOTTOM = 330
       LOW = 0
       HIGH = 200
@@ -95,7 +95,7 @@ module Restauro
       end
 
       def mark(words, minutes, index, done)
-        top = [14, 31, 48, 65][index % 4]
+        top = [16, 41, 66, 91][index % 4]
         anchor = x(minutes) > RIGHT - 90 ? "end" : (x(minutes) < LEFT + 60 ? "start" : "middle")
         Svg.tag("line", x1: x(minutes), x2: x(minutes), y1: top + 4, y2: BOTTOM, class: "section-mark#{" mark-line-done" if done}") +
           Svg.text(words, x: x(minutes), y: top, class: "section-name", text_anchor: anchor)

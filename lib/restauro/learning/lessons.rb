@@ -51,13 +51,14 @@ module Restauro
 
       # How far a dough really stretched: as far as its shape needs where it held, so much less where it did not.
       # @param parts [Array<Array(Ingredient, Float)>] what is in it, by the book   @param needed [Float]   @param short [Float] of it
-      # @return [Hash, nil] nil where nothing of ours stretches it
+      # @return [Hash, nil] nil where nothing of ours stretches it, or where it held with more than it needed, which tells nothing
       def stretch(parts, needed, short: 0.0)
         binders = parts.reject { |ingredient, _| ingredient.contains_gluten? }.to_h do |ingredient, grams|
           ["stretch #{ingredient.key}", Hydration::Stretch.per_share(ingredient) * grams]
         end.select { |_, share| share.positive? }
         total = binders.values.sum
         return unless total.positive? && needed > short
+        return if short.zero? && total > needed * Hydration::Stretch.flour_g(parts) * (1 + Constants.fetch(:learning, :to_spare))
 
         showed = (needed - short) * Hydration::Stretch.flour_g(parts)
         lesson(binders.transform_values { |share| share / total }, Math.log(showed / total), "stretch")

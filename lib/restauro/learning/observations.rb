@@ -58,7 +58,7 @@ module Restauro
         options = one.fetch("options", {}).slice("shape", "thickness_mm", "style").transform_keys(&:to_sym)
         prediction = family.predict(@read.call(one["recipe"], one.dig("options", "units")), family.options(**options))
         Lessons.stretch(prediction.weights, prediction.stretch_needed, short: short(key, one["held"])) ||
-          raise(InvalidInput, "nothing of '#{title(one)}' stretches it: there is nothing to learn from it")
+          raise(InvalidInput, "'#{title(one)}' tells nothing: nothing of ours stretches it, or it has more than it needs to hold")
       end
 
       # Of the stretch that was needed: none where it held, what its trouble says where it did not.

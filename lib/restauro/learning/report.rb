@@ -64,14 +64,14 @@ module Restauro
       def error(key) = Constants.fetch(:learning, Seen::ERRORS.fetch(Unknown.look(key)))
 
       def ask(key)
-        kind, what = Unknown.split(key)
+        _, what = Unknown.split(key)
         case Unknown.look(key)
         when "oven" then "timing one bake to its end"
         when "thermometer" then "a thermometer in the middle of the oven, once it is hot,"
         when "side" then "looking once which side browned first"
         when "hob" then "bringing half a litre of water to the boil on #{what.tr("_", " ")}, with a clock,"
         when "stretch" then "one test piece of a dough with #{@catalogue.fetch(what).say}"
-        else "one plate test of a sauce with #{@catalogue.fetch(kind == "strength" ? what : key).say}"
+        else "one plate test of a sauce with #{@catalogue.fetch(what).say}"
         end
       end
     end
