@@ -77,7 +77,7 @@ module Restauro
       key && [@services.facts.fetch(key).say, share]
     end
 
-    def baked? = plan.steps.any? { |one| one.kind == "bake" }
+    def baked? = plan.steps.any? { |one| %w[bake prebake].include?(one.kind) }
     def probe_picture = plan.expected && Presenters::ProbePicture.new(plan.expected, readings).to_s
     def readings = @services.dishes.readings(id)
 

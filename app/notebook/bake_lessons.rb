@@ -6,26 +6,27 @@ module Restauro
 
     module_function
 
-    # @param worked [SwapPage]   @param minutes [Float] planned   @param took [Float]   @return [Array(Hash, String)]
-    def timed(worked, minutes, took, services)
-      [Learning::Lessons.oven(minutes, took, way: worked.answer&.oven_way, per_kelvin: per_kelvin(worked, services)),
-       "a bake of #{minutes.round} min took #{took.round(1)}"]
+    # @param worked [SwapPage]   @param minutes [Float] planned   @param took [Float]   @param kind [String] bake, or prebake
+    # @return [Array(Hash, String)]
+    def timed(worked, minutes, took, services, kind: "bake")
+      [Learning::Lessons.oven(minutes, took, way: worked.answer&.oven_way, per_kelvin: per_kelvin(worked, services, kind)),
+       "#{kind == "bake" ? "a bake" : "a blind bake"} of #{minutes.round} min took #{took.round(1)}"]
     end
 
     # @param where [String] key of SIDES; anything else was not looked at   @return [Array<Array(Hash, String)>]
     def sides(where) = SIDES.key?(where) ? Learning::Lessons.sides(where).map { |lesson| [lesson, SIDES.fetch(where)] } : []
 
     # How much shorter each kelvin more makes this bake, as a logarithm: by the same dish in an oven ten hotter.
-    def per_kelvin(worked, services)
-      baked = bake(worked)
+    def per_kelvin(worked, services, kind)
+      baked = bake(worked, kind)
       return 0.0 unless baked&.celsius && baked.minutes
 
       step = Constants.fetch(:learning, :step_k)
       oven = "#{(baked.celsius + step).round}C#{" basket" if worked.answer.oven_way == "basket"}"
-      minutes = bake(SwapPage.new(SwapInput.new(worked.input.state.merge("oven" => oven)), services))&.minutes
+      minutes = bake(SwapPage.new(SwapInput.new(worked.input.state.merge("oven" => oven)), services), kind)&.minutes
       minutes ? Math.log(minutes / baked.minutes) / step : 0.0
     end
 
-    def bake(worked) = worked.answer&.steps&.find { |step| step.kind == "bake" }
+    def bake(worked, kind) = worked.answer&.steps&.find { |step| step.kind == kind }
   end
 end

@@ -49,7 +49,9 @@ module Restauro
     def believed = @page.row.snapshot["believed"].to_h
 
     def bakes
-      timed("bake").map { |planned, took| BakeLessons.timed(worked, planned.minutes, took, @services) }
+      %w[prebake bake].flat_map do |kind|
+        timed(kind).map { |planned, took| BakeLessons.timed(worked, planned.minutes, took, @services, kind: kind) }
+      end
     end
 
     # As far as its shape needs where it held; so much less where it tore.

@@ -75,3 +75,42 @@ RSpec.describe Restauro::Learning::Lessons do
     expect(found.liking("sauce", who: ["Wanda"])).to be > 1.1 * found.liking("sauce")
   end
 end
+
+RSpec.describe Restauro::Learning::Oven, "and what surrounds it" do
+  lessons = Restauro::Learning::Lessons
+  plain = {slowness: 1.0, offset_k: 0.0, hotter: [], trials: 0}
+
+  it("is plain only where nothing is known of minutes, knob and sides") do
+    others = [plain, plain.merge(slowness: 1.1), plain.merge(offset_k: 5.0), plain.merge(hotter: ["left"])]
+    expect(others.map { |one| described_class.new(**one).plain? }).to eq [true, false, false, false]
+  end
+
+  it("each side has its own direction") { expect(%w[left right front back].to_h { |where| [where, lessons.sides(where).map { |one| [one["shares"].keys.first, one["log_ratio"].positive?] }] }).to eq("left" => [["oven side", false]], "right" => [["oven side", true]], "front" => [["oven depth", false]], "back" => [["oven depth", true]]) }
+
+  it "a time that was not taken, before or after, is no lesson" do
+    expect([lessons.oven(0, 30), lessons.oven(30, 0), lessons.oven(nil, 30), lessons.oven(30, nil)]).to eq [nil] * 4
+  end
+
+  it "a sauce that was measured at nothing is no lesson" do
+    prediction = predict("20 g corn starch\n500 ml milk")
+    expect([lessons.sauce(0.0, prediction, how: "spoon"), lessons.sauce(-1.0, prediction, how: "spoon")]).to eq [nil, nil]
+  end
+
+  # One look more: by inverse variances, from what is believed now.
+  it "a next look says to how much it would narrow, by the sums" do
+    seen = Array.new(3) { Restauro::Learning::Seen.of(lessons.lesson({"corn_starch" => 1.0}, 0.0, "plate_test")) }
+    kitchen = Restauro::Learning::Kitchen.new(seen, catalogue)
+    band = Restauro::Constants.fetch(:learning, :band_90)
+    now = Math.log(kitchen.beliefs["corn_starch"].high) / band
+    after = 1 / Math.sqrt(1 / now**2 + 1 / Restauro::Constants.fetch(:learning, :seen_plate_test)**2)
+    expect(kitchen.next_look(["corn_starch"])).to match(["corn_starch", be_within(1e-6).of(Math.exp(band * after) - 1)])
+  end
+
+  # Of two that are known as badly, the one that a look tells more of; of two that a look tells alike, the one known worse.
+  it "the report asks for what a look would tell most of" do
+    answer = ->(*all) { Restauro::CommandLine::LearnCommand.new("learn", Restauro::CommandLine::World.new(StringIO.new(JSON.generate("observations" => all)))).answer(["-"]).then { |text| JSON.parse(text)["next"]["text"] } }
+    low = {"hob" => {"setting" => "low", "watts" => 300}}
+    oven = {"oven" => {"planned_minutes" => 30, "actual_minutes" => 30}}
+    expect([answer[low, *[oven] * 8], answer[*[low] * 8, oven]]).to match([/to the boil on low/, /timing one bake/])
+  end
+end

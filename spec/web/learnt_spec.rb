@@ -66,6 +66,15 @@ RSpec.describe "What was learnt", :web do
       expect([text_of(".taught").first, text_of(".method").join]).to match([/browns right first/, /Half way, turn it round: the right is hotter here/])
     end
 
+    it "a base that is only baked blind is asked about and turned as well" do
+      base = "Press-in base\n170 g flour\n85 g butter\n35 g sugar\n1 egg"
+      id = cook(base, pan: "24 cm round 2.5 cm deep")
+      visit("/dishes/#{id}/finish").then { expect(text_of("fieldset").join).to match(/In the oven it was darker/) }
+      2.times { home.call.observations.add({"shares" => {"oven side" => 1.0}, "log_ratio" => -0.15, "how" => "side"}, words: "left") }
+      send_form("/swap", swap_fields(recipe: base, pan: "24 cm round 2.5 cm deep"), live)
+      expect(text_of(".method").join).to match(/turn it round: the left is hotter/)
+    end
+
     # A bake that takes just as long as the plan that knew the oven said confirms what is known, and does not fetch it back to the book.
     it "what is measured against a plan that knew the oven is told from the book" do
       4.times { home.call.observations.add({"shares" => {"oven" => 1.0}, "log_ratio" => 0.3, "how" => "oven"}, words: "slow") }

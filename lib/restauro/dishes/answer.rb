@@ -66,9 +66,9 @@ module Restauro
         set == inside ? step : step.with(text: "#{step.text} Our knob at #{set} °C gives #{inside} °C inside.")
       end
 
-      # Half way round, where one side is the hotter.
+      # Half way round, where one side is the hotter: its last time in the oven.
       def turned(step, oven)
-        return if oven.hotter.empty? || step.kind != "bake"
+        return if oven.hotter.empty? || !step.equal?(steps.reverse.find { |one| BAKES.include?(one.kind) })
 
         "Half way, turn it round: the #{oven.hotter.join(" and the ")} #{oven.hotter.one? ? "is" : "are"} hotter here."
       end
