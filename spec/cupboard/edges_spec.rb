@@ -1,6 +1,6 @@
 # The edges of what a cupboard is told, and what it says.
 RSpec.describe Restauro::Cupboard do
-  own = ->(**figures) { Restauro::Cupboard::OwnFlour.ingredient(key: "own_1", name: "plantain flour", cup_g: 120, **{protein: 3, fat: 1, fibre: 4, carbohydrate: 80, sugar: 6}, **figures) }
+  own = ->(**figures) { Restauro::Cupboard::OwnFlour.ingredient(key: "own_1", name: "plantain flour", cup_g: 120, protein: 3, fat: 1, fibre: 4, carbohydrate: 80, sugar: 6, **figures) }
   pack = ->(key, **more) { Restauro::Cupboard::Pack.new(ingredient: key.is_a?(String) ? Reference::Helpers::CATALOGUE.fetch(key) : key, grams_left: 100.0, **more) }
   shelf = ->(*packs) { Restauro::Cupboard::Shelf.new(packs) }
 
