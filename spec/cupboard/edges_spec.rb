@@ -8,13 +8,13 @@ RSpec.describe Restauro::Cupboard do
     it("its starch is its carbohydrate without its sugar") { expect([own[].starch_pct, own[].sugar_pct]).to eq [74.0, 6.0] }
     it("labels round: a hundred and three grams are let pass, no more") { expect([own[carbohydrate: 95].key, (begin; own[carbohydrate: 95.1]; rescue Restauro::InvalidInput => e; e.message[/103\.1/]; end)]).to eq ["own_1", "103.1"] }
     it("all sugar is let pass, more sugar than carbohydrate is not") { expect { own[sugar: 80] && own[sugar: 80.5] }.to raise_error(Restauro::InvalidInput, /80.5 of 80/) }
-    it("a cup weighs 40 to 250 g") { expect([40, 250].map { |cup| Restauro::Cupboard::OwnFlour.ingredient(key: "own_1", name: "x", cup_g: cup, protein: 1, fat: 1, fibre: 1, carbohydrate: 50, sugar: 1).cup_spooned_g }).to eq [40.0, 250.0] }
+    it("a cup weighs 40 to 250 g") { expect([40, 250].map { |cup| described_class.ingredient(key: "own_1", name: "x", cup_g: cup, protein: 1, fat: 1, fibre: 1, carbohydrate: 50, sugar: 1).cup_spooned_g }).to eq [40.0, 250.0] }
     it("the more starch, the more it thickens") { expect(own[carbohydrate: 85].thick_power).to be >= own[carbohydrate: 40].thick_power }
   end
 
   describe Restauro::Cupboard::Pack do
     it "costs its share of the full pack's price, and nothing is made up where there is none" do
-      expect([pack["corn_starch", grams_full: 400.0, price: 2.0].cost(100), pack["corn_starch", grams_full: 400.0].cost(100), Restauro::Cupboard::Pack.new(ingredient: catalogue.fetch("corn_starch"), grams_left: 0, grams_full: 0, price: 2.0).cost(100)]).to eq [0.5, nil, nil]
+      expect([pack["corn_starch", grams_full: 400.0, price: 2.0].cost(100), pack["corn_starch", grams_full: 400.0].cost(100), described_class.new(ingredient: catalogue.fetch("corn_starch"), grams_left: 0, grams_full: 0, price: 2.0).cost(100)]).to eq [0.5, nil, nil]
     end
 
     {{grams_left: -1} => /grams left/, {grams_left: 100_001} => /grams left/, {price: -0.1} => /price/, {finding: "fine"} => /finding/}.each do |fields, words|
