@@ -5,6 +5,8 @@ module Restauro
   class ArchitecturePicture
     ROOT = File.expand_path("..", __dir__)
     WIDTH, ROW, BOX_W, BOX_H, TOP = 1000, 96, 118, 40, 70
+    # Roughly how often, so that a line more does not draw it anew.
+    WIDTHS = {60 => 4, 20 => 2.5, 6 => 1.5, 0 => 0.7}.freeze
     # Said by the folder where they stand, not by the name.
     ALIASES = {"catalogue" => "ingredients", "names" => "ingredients", "ingredient" => "ingredients", "glutenwords" => "ingredients", "estimate" => "quantities", "measure" => "quantities",
                "numbers" => "quantities", "kitchenunits" => "quantities", "commandline" => "command_line"}.freeze
@@ -69,12 +71,12 @@ module Restauro
     end
 
     def lines
-      @uses.sort_by { |pair, count| [count, pair] }.map do |(from, to), count|
+      @uses.sort.map do |(from, to), count|
         (x, y), (to_x, to_y) = place(from), place(to)
         back = to_y <= y
         start, stop = back ? [y - BOX_H / 2, to_y + BOX_H / 2] : [y + BOX_H / 2, to_y - BOX_H / 2]
         "<path d=\"M#{x} #{start}C#{x} #{(start + stop) / 2} #{to_x} #{(start + stop) / 2} #{to_x} #{stop}\" fill=\"none\" stroke=\"#{back ? "#b4472a" : "#1d3a70"}\" " \
-          "stroke-width=\"#{[0.6 + count / 12.0, 4].min.round(1)}\" stroke-opacity=\"0.45\"#{" stroke-dasharray=\"5 4\"" if back}><title>#{from} names #{to} #{count} times</title></path>"
+          "stroke-width=\"#{WIDTHS.find { |least, _| count >= least }.last}\" stroke-opacity=\"0.45\"#{" stroke-dasharray=\"5 4\"" if back}><title>#{from} names #{to}</title></path>"
       end.join("\n")
     end
 

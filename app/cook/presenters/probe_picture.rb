@@ -33,15 +33,8 @@ module Restauro
       def y(celsius) = BOTTOM - (BOTTOM - TOP) * celsius.clamp(0.0, @high) / @high
 
       def grid
-        levels = [0, 25, 50, 75, 100].map do |celsius|
-          Svg.tag("line", x1: LEFT, x2: RIGHT, y1: y(celsius), y2: y(celsius), class: "grid") +
-            Svg.text(celsius == 100 ? "100 °C" : celsius, x: LEFT - 8, y: y(celsius) + 5, class: "tick degrees", text_anchor: "end")
-        end
-        step = [1, 2, 5, 10, 20].find { |minutes| @minutes / minutes <= 7 } || 30
-        ticks = (0..(@minutes / step).floor).map do |index|
-          Svg.text(index.zero? ? "0 min" : index * step, x: x(index * step), y: BOTTOM + 24, class: "tick", text_anchor: "middle")
-        end
-        levels.join + ticks.join
+        Axes.degrees([0, 25, 50, 75, 100], left: LEFT, right: RIGHT) { |celsius| y(celsius) } +
+          Axes.minutes(@minutes, steps: [1, 2, 5, 10, 20, 30], most: 7, y: BOTTOM + 24) { |minutes| x(minutes) }
       end
 
       # As much earlier or later as kitchens differ.

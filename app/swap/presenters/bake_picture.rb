@@ -44,15 +44,8 @@ module Restauro
       end
 
       def grid
-        lines = [0, 50, 100, 150, 200].map do |celsius|
-          Svg.tag("line", x1: LEFT, x2: RIGHT, y1: y(celsius), y2: y(celsius), class: "grid") +
-            Svg.text(celsius == 200 ? "200 °C" : celsius, x: LEFT - 8, y: y(celsius) + 5, class: "tick degrees", text_anchor: "end")
-        end
-        step = [2, 5, 10, 20].find { |minutes| @minutes / minutes <= 8 } || 30
-        ticks = (0..(@minutes / step).floor).map do |index|
-          Svg.text(index.zero? ? "0 min" : index * step, x: x(index * step), y: BOTTOM + 24, class: "tick", text_anchor: "middle")
-        end
-        lines.join + ticks.join
+        Axes.degrees([0, 50, 100, 150, 200], left: LEFT, right: RIGHT) { |celsius| y(celsius) } +
+          Axes.minutes(@minutes, steps: [2, 5, 10, 20, 30], most: 8, y: BOTTOM + 24) { |minutes| x(minutes) }
       end
 
       def rim

@@ -84,12 +84,9 @@ module Restauro
       def anchor(minutes) = x(minutes) > RIGHT - 110 ? "end" : (x(minutes) < LEFT + 90 ? "start" : "middle")
 
       def axes
-        step = [0.5, 1, 2, 5].find { |minutes| @minutes / minutes <= 9 } || 10
-        ticks = (0..(@minutes / step).floor).map do |index|
-          Svg.text(index.zero? ? "0 min" : Format.number(index * step), x: x(index * step), y: BOTTOM + 24, class: "tick", text_anchor: "middle")
-        end
+        ticks = Axes.minutes(@minutes, steps: [0.5, 1, 2, 5, 10], most: 9, y: BOTTOM + 24) { |minutes| x(minutes) }
         names = {"skin" => TOP + 14, "middle" => middle + 5, "skin " => BOTTOM - 2}
-        ticks.join + names.map { |name, y| Svg.text(name.strip, x: LEFT - 8, y: y, class: "tick", text_anchor: "end") }.join +
+        ticks + names.map { |name, y| Svg.text(name.strip, x: LEFT - 8, y: y, class: "tick", text_anchor: "end") }.join +
           Svg.text("#{Format.number(@boil[:thickness_mm])} mm through", x: RIGHT, y: BOTTOM + 46, class: "tick", text_anchor: "end")
       end
     end

@@ -65,13 +65,9 @@ module Restauro
       end
 
       def axes
-        step = [1, 2, 5, 10, 15, 30].find { |minutes| @minutes / minutes <= 10 } || 30
-        ticks = (0..(@minutes / step).floor).map { |index|
-          Svg.text(index.zero? ? "0 min" : index * step, x: x(index * step), y: BOTTOM + 26,
-                                                         class: "tick", text_anchor: "middle")
-        }
-        ticks.join + Svg.text("middle", x: LEFT - 8, y: BOTTOM - 4, class: "tick",
-                                        text_anchor: "end") + Svg.text("skin", x: LEFT - 8, y: TOP + 18, class: "tick", text_anchor: "end")
+        ticks = Axes.minutes(@minutes, steps: [1, 2, 5, 10, 15, 30], most: 10, y: BOTTOM + 26) { |minutes| x(minutes) }
+        middle = Svg.text("middle", x: LEFT - 8, y: BOTTOM - 4, class: "tick", text_anchor: "end")
+        ticks + middle + Svg.text("skin", x: LEFT - 8, y: TOP + 18, class: "tick", text_anchor: "end")
       end
 
       def marks

@@ -113,7 +113,7 @@ export class LiveForm {
     this.form.querySelectorAll("[data-live]").forEach((region) => {
       const fresh = page.getElementById(region.id);
       // A copy: one that stands inside a region of choices is wanted there too.
-      if (fresh && region.id !== this.held && !this.typingIn(region)) region.replaceWith(document.importNode(fresh, true));
+      if (fresh && region.id !== this.held && !this.typingIn(region)) region.replaceWith(this.asOpen(region, document.importNode(fresh, true)));
     });
     // Choices are drawn anew for another family, but not under what was typed since this was asked: the next answer does it.
     if (!this.unsaved) this.form.querySelectorAll("[data-live-on]").forEach((region) => {
@@ -122,6 +122,13 @@ export class LiveForm {
     });
     if (focused && document.activeElement?.id !== focused) document.getElementById(focused)?.focus({ preventScroll: true });
     this.form.dispatchEvent(new CustomEvent("restauro:shown", { bubbles: true }));
+  }
+
+  // What the cook had opened stays open in what takes its place.
+  asOpen(region, fresh) {
+    const open = [...region.querySelectorAll("details[open] > summary")].map((summary) => summary.textContent);
+    fresh.querySelectorAll("details > summary").forEach((summary) => { if (open.includes(summary.textContent)) summary.parentElement.open = true; });
+    return fresh;
   }
 
   // A region whose field is being typed in is left alone until the field is left.
