@@ -9,7 +9,7 @@ module Restauro
     # @param worked [SwapPage]   @param minutes [Float] planned   @param took [Float]   @param kind [String] bake, or prebake
     # @return [Array(Hash, String)]
     def timed(worked, minutes, took, services, kind: "bake")
-      [Learning::Lessons.oven(minutes, took, way: worked.answer&.oven_way, per_kelvin: per_kelvin(worked, services, kind)),
+      [Learning::Lessons.oven(minutes, took, way: worked.answer&.oven&.way, per_kelvin: per_kelvin(worked, services, kind)),
        "#{kind == "bake" ? "a bake" : "a blind bake"} of #{minutes.round} min took #{took.round(1)}"]
     end
 
@@ -22,8 +22,8 @@ module Restauro
       return 0.0 unless baked&.celsius && baked.minutes
 
       step = Constants.fetch(:learning, :step_k)
-      oven = "#{(baked.celsius + step).round}C#{" basket" if worked.answer.oven_way == "basket"}"
-      minutes = bake(SwapPage.new(SwapInput.new(worked.input.state.merge("oven" => oven)), services), kind)&.minutes
+      oven = (worked.answer.oven || Kitchen::OvenTemperature.new(celsius: baked.celsius)).hotter(step)
+      minutes = bake(SwapPage.new(SwapInput.new(worked.input.state.merge("oven" => oven.say)), services), kind)&.minutes
       minutes ? Math.log(minutes / baked.minutes) / step : 0.0
     end
 

@@ -77,7 +77,7 @@ module Restauro
     end
 
     # The household's oven as it showed itself, the way this dish is baked.   @return [Learning::Oven, nil]
-    def oven = @learnt && answer&.baked? ? @learnt.oven(way: answer.oven_way) : nil
+    def oven = @learnt && answer&.baked? ? @learnt.oven(way: answer.oven&.way) : nil
 
     # The same dish by the book alone.   @return [Dishes::Answer]
     def book_answer = @book_answer ||= solved_with(@book, @book.equal?(@services.facts) ? @services.memo : nil)

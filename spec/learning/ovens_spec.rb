@@ -31,6 +31,11 @@ RSpec.describe Restauro::Learning::Oven do
     expect([right.oven.hotter, even.oven.hotter, kitchen(lessons.sides("right"), Array.new(6) { lessons.sides("left") }).oven.hotter]).to eq [["right"], [], ["left"]]
   end
 
+  it "a hotter oven is the same kind of oven: what it is said as is read as itself" do
+    found = ["200C", "180C fan", "180C basket", "gas 6"].map { |text| Restauro::Kitchen::OvenTemperature.parse(text).hotter(10) }
+    expect(found.map { |oven| [oven.way, Restauro::Kitchen::OvenTemperature.parse(oven.say) == oven] }).to eq [[nil, true], ["fan", true], ["basket", true], [nil, true]]
+  end
+
   describe "in a dish" do
     tart = "Tart\n200 g flour\n100 g butter\n4 tbsp water\nfilling\n3 eggs\n200 ml cream\nBake at 190 C in a 24 cm tart tin."
     define_method(:answer) { Restauro::Dishes::Solver.call(Restauro::Dishes::Partition.of(read(tart), catalogue), Restauro::Dishes::Choices.new({}, {}, catalogue: catalogue), catalogue: catalogue) }

@@ -100,6 +100,14 @@ RSpec.describe "What was learnt", :web do
       expect(page.at_css(".plan-actual")["aria-label"]).to match(/after 5 min: planned \d+ → 85 °C; the spoon: planned (?:medium → (?:thick|very thick)|thick → very thick)/)
     end
 
+    # A fan's bake is held against a fan's, ten degrees hotter: never against a still oven's.
+    it "a bake with a fan is shared between minutes, fan and knob by the same fan" do
+      worked = ->(oven) { Restauro::SwapPage.new(Restauro::SwapInput.new("recipe" => tart, "oven" => oven), home.call) }
+      shares = ["170C fan", "190C"].map { |oven| Restauro::BakeLessons.timed(worked[oven], 30, 36, home.call).first["shares"] }
+      expect(shares.map { |one| one["oven offset"] }).to all(be_between(-1.5, -0.2))
+      expect(shares.map(&:keys)).to eq [["oven", "oven fan", "oven offset"], ["oven", "oven offset"]]
+    end
+
     it "one eater's right is learnt with the mark, and goes with it" do
       home.call.household.add_eater(name: "Wanda", diets: [])
       id = finish("very_thick", "nearly")

@@ -25,11 +25,13 @@ module Restauro
       def in_oven(oven)
         dup.tap { |copy| copy.send(:bake_in, oven) }.freeze
       end
-      # What blows in the oven of it.   @return [String, nil] fan or basket
-      def oven_way = parts.filter_map { |part| part.swap&.then { |swap| Answer.way(swap.ours.options) } }.first || Answer.blown(dish.said.oven)
+      # What it is baked in: as it was chosen for a part, else as the recipe says.   @return [Kitchen::OvenTemperature, nil]
+      def oven
+        options = parts.filter_map { |part| part.swap&.ours&.options }
+        options.filter_map { |one| one.oven if one.respond_to?(:oven) }.first || dish.said.oven
+      end
+
       def baked? = steps.any? { |step| BAKES.include?(step.kind) }
-      def self.way(options) = options.respond_to?(:oven) ? blown(options.oven) : nil
-      def self.blown(oven) = oven && ({true => "basket"}[oven.basket] || {true => "fan"}[oven.fan])
 
       def main = parts[dish.main]
       # Nothing of wheat was there to replace.

@@ -34,6 +34,10 @@ module Restauro
 
         fan ? "#{fan_celsius.round} °C with the fan" : "#{celsius.round} °C"
       end
+      # What blows in it.   @return [String, nil] basket or fan
+      def way = basket ? "basket" : ("fan" if fan)
+      # The same oven, so much hotter.   @return [OvenTemperature]
+      def hotter(kelvin) = OvenTemperature.new(celsius: celsius + kelvin, fan: fan, basket: basket)
       def fahrenheit = celsius * 9 / 5 + 32
       def fan_celsius = celsius - FAN_LOWER
       # The nearest mark of a gas oven.
