@@ -32,7 +32,7 @@ module Restauro
       # A bare number is in the house's own degrees.
       def oven_celsius(text)
         words = text.match?(/\A\d+(?:[.,]\d+)?\z/) ? "#{text} #{preferences.fahrenheit? ? "F" : "C"}" : text
-        HeatText.oven(words)&.celsius or raise InvalidInput, "an oven's heat is such as 200C, 400F or gas 6; got nothing"
+        HeatText.oven(words)&.dial or raise InvalidInput, "an oven's heat is such as 200C, 400F or gas 6; got nothing"
       end
 
       def measure_stove

@@ -45,6 +45,9 @@ RSpec.describe Restauro::Learning::Oven do
       ours = plain.in_oven(described_class.new(slowness: 1.2, offset_k: -15.0, hotter: ["right"], trials: 3))
       preheat, bake = %w[preheat bake].map { |kind| ours.steps.find { |step| step.kind == kind } }
       was = plain.steps.find { |step| step.kind == "bake" }
+      fan = Restauro::Dishes::Solver.call(Restauro::Dishes::Partition.of(read(tart.sub("190 C", "170 C fan")), catalogue), Restauro::Dishes::Choices.new({}, {}, catalogue: catalogue), catalogue: catalogue)
+      fans = fan.in_oven(described_class.new(slowness: 1.0, offset_k: -15.0, hotter: [], trials: 3)).steps.find { |step| step.kind == "preheat" }
+      expect(fans.text).to match(/knob at 185 °C gives 170 °C inside/)
       expect([bake.minutes / was.minutes, preheat.text, bake.text]).to match([be_within(0.03).of(1.2), /knob at 205 °C gives 190 °C inside/, /turn it round: the right is hotter/])
     end
   end

@@ -54,25 +54,28 @@ module Restauro
 
       private
 
-      def bake_in(oven)
+      # @param showed [Learning::Oven]
+      def bake_in(showed)
         @steps = steps.map do |step|
-          next knob(step, oven) if step.kind == "preheat" && step.heat == "oven" && step.celsius && !oven.offset_k.zero?
+          next knob(step, showed) if step.kind == "preheat" && step.heat == "oven" && step.celsius && !showed.offset_k.zero?
           next step unless BAKES.include?(step.kind) && step.minutes
 
-          step.with(minutes: (2 * step.minutes * oven.slowness).round / 2.0, text: [step.text, turned(step, oven)].compact.join(" "))
+          step.with(minutes: (2 * step.minutes * showed.slowness).round / 2.0, text: [step.text, turned(step, showed)].compact.join(" "))
         end.freeze
       end
 
-      def knob(step, oven)
-        set, inside = [step.celsius, oven.knob(step.celsius)].then { |celsius, knob| [knob, celsius.round] }
-        set == inside ? step : step.with(text: "#{step.text} Our knob at #{set} °C gives #{inside} °C inside.")
+      # A step's Celsius are a still oven's; a fan's knob and air are lower by the same.
+      def knob(step, showed)
+        inside = Kitchen::OvenTemperature.new(celsius: step.celsius, fan: oven&.fan).dial
+        set = showed.knob(inside)
+        set == inside.round ? step : step.with(text: "#{step.text} Our knob at #{set} °C gives #{inside.round} °C inside.")
       end
 
       # Half way round, where one side is the hotter: its last time in the oven.
-      def turned(step, oven)
-        return if oven.hotter.empty? || !step.equal?(steps.reverse.find { |one| BAKES.include?(one.kind) })
+      def turned(step, showed)
+        return if showed.hotter.empty? || !step.equal?(steps.reverse.find { |one| BAKES.include?(one.kind) })
 
-        "Half way, turn it round: the #{oven.hotter.join(" and the ")} #{oven.hotter.one? ? "is" : "are"} hotter here."
+        "Half way, turn it round: the #{showed.hotter.join(" and the ")} #{showed.hotter.one? ? "is" : "are"} hotter here."
       end
       BAKES = %w[bake prebake].freeze
       private_constant :BAKES

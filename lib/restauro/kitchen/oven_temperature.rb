@@ -36,6 +36,8 @@ module Restauro
       end
       # What blows in it.   @return [String, nil] basket or fan
       def way = basket ? "basket" : ("fan" if fan)
+      # What its knob is set to, and its own air is.   @return [Float] C
+      def dial = fan ? fan_celsius : celsius
       # The same oven, so much hotter.   @return [OvenTemperature]
       def hotter(kelvin) = OvenTemperature.new(celsius: celsius + kelvin, fan: fan, basket: basket)
       def fahrenheit = celsius * 9 / 5 + 32
