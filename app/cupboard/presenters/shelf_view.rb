@@ -22,7 +22,7 @@ module Restauro
 
         words = rows.map { |name, value, wheat| "#{name}, beside wheat: #{Format.against(value / wheat)}" }.join("; ")
         Svg.tag("svg", rows.each_with_index.map { |row, index| gauge(*row, 22 * index) }.join,
-                viewBox: "0 0 320 #{22 * rows.length}", class: "gauges", role: "img", aria_label: words)
+                viewBox: "0 0 340 #{22 * rows.length}", class: "gauges", role: "img", aria_label: words)
       end
 
       # A bar against wheat's, which is the tick in the middle; what goes past the end is cut and says its number.
