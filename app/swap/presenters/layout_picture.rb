@@ -31,14 +31,14 @@ module Restauro
       def long_mm
         return @layout[:length_mm] if on_a_sheet?
 
-        {"extruded" => STRAND_MM.to_f, "pushed" => STRAND_MM.to_f, "spooned" => 2 * BALLS * @layout[:thickness_mm]}
+        {"extruded" => STRAND_MM.to_f, "strings" => STRAND_MM.to_f, "pushed" => STRAND_MM.to_f, "spooned" => 2 * BALLS * @layout[:thickness_mm]}
           .fetch(@layout[:shape]) { ROPE_CUTS * @layout[:thickness_mm] }
       end
 
       def wide_mm
         return @layout[:width_mm] if on_a_sheet?
 
-        {"extruded" => 2 * STRANDS, "pushed" => 2 * DROPS}.fetch(@layout[:shape], 1) * @layout[:thickness_mm]
+        {"extruded" => 2 * STRANDS, "strings" => 2 * STRANDS, "pushed" => 2 * DROPS}.fetch(@layout[:shape], 1) * @layout[:thickness_mm]
       end
 
       def on_a_sheet? = %w[filled rolled sheets].include?(@layout[:shape])
@@ -54,6 +54,7 @@ module Restauro
         when "sheets" then "#{sheets}, #{mm(:thickness_mm)} mm thick; #{each}"
         when "spooned" then "#{each}, about #{mm(:thickness_mm)} mm across; they swell as they cook"
         when "pushed" then "About #{@layout[:pieces]} drops, #{mm(:thickness_mm)} mm thick"
+        when "thumbed" then "Rope #{mm(:thickness_mm)} mm thick, cut as long, each pressed thin: #{each}"
         when "dumpling" then "Rope #{mm(:thickness_mm)} mm thick, cut as long: #{each}"
         else "#{each}, #{mm(:thickness_mm)} mm across"
         end
@@ -72,7 +73,7 @@ module Restauro
         when "sheets" then sheet
         when "spooned" then balls
         when "pushed" then drops
-        when "dumpling" then rope
+        when "dumpling", "thumbed" then rope
         else strands
         end
       end

@@ -9,7 +9,7 @@ module Restauro
       DOUGH = {"keep" => "as wheat", "crumb" => "crumbs", "short" => "short", "rolled" => "firm, rolls", "soft_dough" => "soft"}.freeze
       WAYS = {"" => "as the recipe", "roux" => "roux", "slurry" => "slurry", "reduction" => "boiled down"}.freeze
       SHAPES = {"dumpling" => "rope, cut", "spooned" => "by the spoon", "pushed" => "through a sieve", "rolled" => "ribbons", "filled" => "filled",
-                "sheets" => "sheets", "extruded" => "pressed"}.freeze
+                "sheets" => "sheets", "extruded" => "pressed", "thumbed" => "by the thumb", "strings" => "strings"}.freeze
       HEATS = {"low" => "low", "medium" => "medium", "medium_high" => "medium-high", "high" => "high"}.freeze
 
       # @param worked [SwapPage]   @param view [SwapView, nil]

@@ -77,11 +77,10 @@ module Restauro
       def parts_of_a_pot?(part, recipe) = part.role == :sauce && recipe.title.to_s.match?(/\bdumplings?\b/i)
 
       def dough_join(part, index, host, recipe)
+        return Join.new(from: index, to: host, how: "between") if recipe.title.to_s.match?(LAYERED)
         return Join.new(from: index, to: host, how: "fills") if part.family.nil? && part.name.to_s.match?(Recipes::Parts::FILLING)
-        return Join.new(from: host, to: index, how: "covers") if parts_of_a_pot?(part, recipe)
 
-        layered = recipe.title.to_s.match?(LAYERED)
-        Join.new(from: index, to: host, how: layered ? "between" : (part.family.nil? && part.name == "Filling" ? "fills" : "over"))
+        parts_of_a_pot?(part, recipe) ? Join.new(from: host, to: index, how: "covers") : Join.new(from: index, to: host, how: "over")
       end
     end
   end

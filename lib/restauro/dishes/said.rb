@@ -3,9 +3,9 @@
 module Restauro
   module Dishes
     # What the recipe's own text says of oven, tin, minutes, pieces: the cook's word, each with the line it was read from.
-    #   oven Kitchen::OvenTemperature · pan Kitchen::BakingPan · bake_minutes, simmer_minutes min · makes how many · oil "180C", "175C shallow" or nil
+    #   oven Kitchen::OvenTemperature, blind_oven the one of an empty crust where it is another · pan Kitchen::BakingPan · bake_minutes, simmer_minutes min · makes how many · oil "180C", "175C shallow" or nil
     #   baked whether it goes into an oven at all · from Hash of name => line
-    Said = Value.of(:oven, :pan, :bake_minutes, :simmer_minutes, :makes, :oil, :baked, :from) do
+    Said = Value.of(:oven, :blind_oven, :pan, :bake_minutes, :simmer_minutes, :makes, :oil, :baked, :from) do
       # Option names with what was read.   @return [Array<Hash>]
       def to_a = from.map { |name, line| {option: name.to_s, line: line} }
     end
@@ -30,7 +30,7 @@ module Restauro
         words = recipe.lines.select(&:words?).map(&:text)
         sentences = words.flat_map { |text| text.split(/(?<=[.;!])\s+/) }
         baking = filled_first(sentences)
-        found = {oven: oven(baking), pan: pan(sentences), bake_minutes: minutes(baking, BAKES), simmer_minutes: minutes(sentences, SIMMERS),
+        found = {oven: oven(baking), blind_oven: oven(blind(sentences)), pan: pan(sentences), bake_minutes: minutes(baking, BAKES), simmer_minutes: minutes(sentences, SIMMERS),
                  makes: makes(words),
                  oil: oil(sentences)}.compact
         baked = found.key?(:oven) || sentences.any? { |text| text.match?(BAKES) } ||
@@ -42,11 +42,14 @@ module Restauro
 
       private
 
+      def blind(sentences) = clauses(sentences).select { |text| text.match?(BLIND) }
+      def clauses(sentences) = sentences.flat_map { |text| text.match?(BLIND) ? text.split(/[,;]|\bthen\b/) : [text] }
+
       # What is said of the filled crust before what is said of the blind one: "bake blind at 190, fill, bake at 170".
       def filled_first(sentences)
         return sentences if sentences.none? { |text| text.match?(BLIND) }
 
-        sentences.flat_map { |text| text.match?(BLIND) ? text.split(/[,;]|\bthen\b/) : [text] }.partition { |text| !text.match?(BLIND) }.flatten
+        clauses(sentences).partition { |text| !text.match?(BLIND) }.flatten
       end
 
       def first_in(texts) = texts.lazy.filter_map { |text| (yield text)&.then { |value| [value, text] } }.first

@@ -21,6 +21,15 @@ module Restauro
         counted(volume / each, grams * each / volume, grams, thickness_mm: choice.rope_mm)
       end
 
+      # Cut from a thin rope as long as it is thick, then pressed.
+      def self.thumbed(choice, volume, grams) = dumpling(choice, volume, grams)
+
+      # Rolled by hand, as long as an extruder's.
+      def self.strings(choice, volume, grams)
+        each = Math::PI * choice.rope_mm**2 / 4 * Constants.fetch(:shaping, :strand_length_mm)
+        counted(volume / each, grams * each / volume, grams, thickness_mm: choice.rope_mm)
+      end
+
       # Sheets as wide as they are cut for a dish.
       def self.sheets(choice, volume, grams) = rolled(choice, volume, grams)
 
@@ -62,7 +71,13 @@ module Restauro
       end
 
       # The thickest way through a piece of dough, both layers where it is sealed.   @return [Float] mm
-      def path_mm = shape == "filled" ? 2 * thickness_mm : thickness_mm
+      def path_mm
+        case shape
+        when "filled" then 2 * thickness_mm
+        when "thumbed" then [thickness_mm, Constants.fetch(:shaping, :pressed_mm)].min
+        else thickness_mm
+        end
+      end
 
       # Trays with the pieces side by side, not touching.
       def trays
@@ -76,11 +91,11 @@ module Restauro
 
       # Ribbons and strands lie in nests.
       def laid_down = nests? ? (pieces * piece_g / Constants.fetch(:shaping, :nest_grams)).ceil : pieces
-      def nests? = %w[rolled extruded pushed].include?(shape)
+      def nests? = %w[rolled extruded pushed strings].include?(shape)
 
       def footprint
         return [Constants.fetch(:shaping, :nest_mm)] * 2 if nests?
-        return [thickness_mm, thickness_mm] if %w[dumpling spooned].include?(shape)
+        return [thickness_mm, thickness_mm] if %w[dumpling spooned thumbed].include?(shape)
         return [cutter_mm, 2 * cutter_mm] if shape == "sheets"
 
         rounds_each == 2 ? [cutter_mm, cutter_mm] : [cutter_mm, cutter_mm / 2]

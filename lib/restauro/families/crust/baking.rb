@@ -6,14 +6,17 @@ module Restauro
       class Baking
         OPEN = %w[rolled pressed thin base].freeze
 
-        attr_reader :oven
+        # oven Kitchen::OvenTemperature with the filling in it · blind_oven before that
+        attr_reader :oven, :blind_oven
 
         # @param crust [Prediction]   @param filling [Filling, nil]   @param oven [Kitchen::OvenTemperature]
-        def initialize(crust, filling, oven)
+        def initialize(crust, filling, oven, blind_oven = oven)
           @crust = crust
           @filling = filling
           @oven = oven
+          @blind_oven = blind_oven
           @around = Heat::Surroundings.oven(oven)
+          @blind_around = blind_oven == oven ? @around : Heat::Surroundings.oven(blind_oven)
           # Each section is worked out when it is asked for, once.
           @sections = {}
           freeze
@@ -66,14 +69,14 @@ module Restauro
         private
 
         # The base between its tin and the air; the rim, which the heat also gets into from its end.
-        def base = (@sections[:base] ||= section(faces: 2, until_known: %i[crisp done]))
+        def base = (@sections[:base] ||= section(@blind_around, faces: 2, until_known: %i[crisp done]))
         def rim = (@sections[:rim] ||= section(faces: 2, share: Constants.fetch(:crust, :rim_share)))
         def flat = (@sections[:flat] ||= section(faces: 1, until_known: %i[crisp brown]))
-        def set = (@sections[:set] ||= section(faces: 1, done: Constants.fetch(:crust, :set_celsius), enough: 0.0))
+        def set = (@sections[:set] ||= section(@blind_around, faces: 1, done: Constants.fetch(:crust, :set_celsius), enough: 0.0))
         def inside = @filling && (@sections[:inside] ||= filled)
 
         def thin_topping? = @filling && prebaked? && depth_mm <= 2 * Constants.fetch(:crust, :topping_mm)
-        def depth_mm = 10 * (@crust.filling_depth_cm || Constants.fetch(:crust, :depth_cm))
+        def depth_mm = 10 * (@crust.filling_depth_cm || @crust.supposed_depth_cm)
 
         # A topping is spread as thinly as it goes, and is done when it is hot and melted.
         def topped
@@ -86,13 +89,13 @@ module Restauro
         def topping_done = Constants.fetch(:crust, :topping_celsius)
 
         # The dough as a slab whose outer part dries to a crust.
-        def section(faces:, share: 1.0, done: @crust.food.done_celsius, **seen)
+        def section(around = @around, faces:, share: 1.0, done: @crust.food.done_celsius, **seen)
           food = @crust.food.with(done_celsius: done)
           depth = share * @crust.thickness_mm / 1000 / faces
           dry = [Constants.fetch(:crust, :dried_share), Constants.fetch(:crust, :most_dried_mm) / 1000 / depth].min
           mass = food.density(60.0) * depth * dry
           water = food.shares.fetch("water")
-          Heat::Section.cook(slab(food, depth * (1 - dry)), @around, coat_m: depth * dry, coat_water_kg_m2: mass * water,
+          Heat::Section.cook(slab(food, depth * (1 - dry)), around, coat_m: depth * dry, coat_water_kg_m2: mass * water,
                              coat_dry_kg_m2: mass * (1 - water), from: Constants.fetch(:crust, :start_celsius), browns: @crust.browns, **seen)
         end
 

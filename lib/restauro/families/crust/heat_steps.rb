@@ -21,10 +21,14 @@ module Restauro
         def filled? = !@ours.filling.nil?
         def celsius = @baking.oven.celsius
         def degrees = @baking.oven.say
+        def blind_celsius = @baking.blind_oven.celsius
+        # The oven that it is baked empty in, where the recipe says another.
+        def blind_apart? = @baking.prebaked? && @baking.blind_oven != @baking.oven
 
         def oven
           below = %w[top].include?(@ours.cover) ? "rack in the middle" : "rack in the lower third, a tray on it to get hot"
-          Step.new(kind: "preheat", text: "Heat the oven to #{degrees}, #{below}.", minutes: constant(:preheat_minutes), celsius: celsius,
+          Step.new(kind: "preheat", text: "Heat the oven to #{(blind_apart? ? @baking.blind_oven : @baking.oven).say}, #{below}.",
+                   minutes: constant(:preheat_minutes), celsius: blind_apart? ? blind_celsius : celsius,
                    caution: @ours.options.pan&.loose && filled? ? "A loose bottom leaks: the tart stands on a tray, and is lifted by it." : nil)
         end
 
@@ -32,18 +36,18 @@ module Restauro
           return [] unless @baking.prebaked?
           return [weighted, bare] if @baking.weighted?
 
-          [Step.new(kind: "prebake", celsius: celsius, text: "Bake it before anything goes on it#{foil}.", minutes: half(@baking.bare_minutes),
+          [Step.new(kind: "prebake", celsius: blind_celsius, text: "Bake it before anything goes on it#{foil}.", minutes: half(@baking.bare_minutes),
                     look_for: "dry to the touch, golden at the rim; bubbles: press them flat with a spoon")]
         end
 
         def weighted
-          Step.new(kind: "prebake", celsius: celsius, text: "Prick it; line it with paper and weights right up to the rim; bake.",
+          Step.new(kind: "prebake", celsius: blind_celsius, text: "Prick it; line it with paper and weights right up to the rim; bake.",
                    minutes: half(@baking.weighted_minutes),
                    look_for: "the rim set, the base no longer shining", caution: "Weights stay hot: lift them out by the paper.")
         end
 
         def bare
-          Step.new(kind: "prebake", celsius: celsius, text: "Out with the weights; bake on#{foil}.", minutes: half(@baking.bare_minutes),
+          Step.new(kind: "prebake", celsius: blind_celsius, text: "Out with the weights; bake on#{foil}.", minutes: half(@baking.bare_minutes),
                    look_for: filled? ? "dry all over, still pale" : "golden, dry in the middle")
         end
 
@@ -55,7 +59,7 @@ module Restauro
 
         def bake
           minutes = @ours.agreed_minutes or return
-          Step.new(kind: "bake", text: "Bake at #{degrees}#{cover_words}.", minutes: half(minutes), celsius: celsius, look_for: done_words,
+          Step.new(kind: "bake", text: "#{blind_apart? ? "Turn the oven to #{degrees}; bake" : "Bake at #{degrees}"}#{cover_words}.", minutes: half(minutes), celsius: celsius, look_for: done_words,
                    caution: filled? ? nil : "Ovens differ: look before the time is up.", uses: FillSteps.glaze(@ours.recipe),
                    safety: filled? ? ["middle_decides", *@ours.filling.safety] : [])
         end

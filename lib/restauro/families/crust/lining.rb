@@ -12,6 +12,13 @@ module Restauro
               roll_cm: style.loose? ? nil : roll_cm(pan, style, cover), usual_mm: style.thickness_mm)
         end
 
+        # The round tin, as deep as is usual, that so much dough lines at its usual thickness.   @param volume_cm3 [Float]   @return [Kitchen::BakingPan]
+        def self.round_for(style, volume_cm3)
+          rolled = 2 * Math.sqrt(10 * volume_cm3 / style.thickness_mm / Math::PI)
+          wall = 2 * (Constants.fetch(:crust, :depth_cm) + Constants.fetch(:crust, :overhang_cm))
+          Kitchen::BakingPan.new(shape: :round, length_cm: (rolled - wall).clamp(Constants.fetch(:crust, :least_tin_cm), Constants.fetch(:crust, :most_tin_cm)))
+        end
+
         # The base and its walls, the lid too; on top or free all that is rolled out.
         def self.covered_cm2(pan, style, cover)
           return pan.area_cm2 * (cover == "double" ? 2 : 1) + wall_cm2(pan, style, cover) unless %w[top free].include?(cover) && !style.loose?
@@ -22,7 +29,7 @@ module Restauro
 
         # Up the wall, where the crust stands under its filling.
         def self.wall_cm2(pan, style, cover)
-          return 0.0 unless %w[bottom double].include?(cover) && %w[rolled pressed sheet].include?(style.key)
+          return 0.0 unless %w[bottom double].include?(cover) && Lining::LINES.include?(style.key)
 
           pan.perimeter_cm * depth_cm(pan, style)
         end
@@ -47,6 +54,8 @@ module Restauro
         # Dough that lies at its usual thickness.   @return [Float] cm3
         def usual_cm3 = covered_cm2 * usual_mm / 10
       end
+      # Styles that stand up the wall of their tin.
+      Lining::LINES = %w[rolled pressed sheet].freeze
     end
   end
 end

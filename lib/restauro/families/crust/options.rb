@@ -3,18 +3,18 @@ module Restauro
     class Crust
       # The cook's choices for a crust.
       #   style key or nil for what the recipe is · school key or nil · with Array of flour or binder keys · target Float ratio or nil
-      #   pan Kitchen::BakingPan or nil · oven Kitchen::OvenTemperature or nil for the style's own · cover bottom, double, top, free or nil
+      #   pan Kitchen::BakingPan or nil · oven Kitchen::OvenTemperature or nil for the style's own · blind_oven the same of an empty crust · cover bottom, double, top, free or nil
       #   filling_start hot, cold or nil for its own · thickness_mm or nil for what pan and dough give
       #   hold e of the filling, or nil for what holds · filling_with thickener keys · without Array of diets, allergens, groups or keys
       #   offer Array of keys to offer first · bake_minutes min, as the recipe says, or nil
       Options = Struct.new(:style, :school, :with, :target, :pan, :oven, :cover, :filling_start, :thickness_mm, :hold, :filling_with, :without,
-                           :offer, :altitude, :hands, :bake_minutes, keyword_init: true) do
+                           :offer, :altitude, :hands, :bake_minutes, :blind_oven, keyword_init: true) do
         # What other families are asked for is taken and left alone.
         def initialize(with: [], target: nil, filling_with: [], without: [], offer: [], altitude: 0, hands: "flour", hold: nil, **more)
           more = more.merge(cover: more[:cover] || "free") if more[:style] == "free"
           super(with: with.dup.freeze, target: Options.ratio_of(target), filling_with: filling_with.dup.freeze, without: without.dup.freeze,
                 offer: offer.dup.freeze, altitude: altitude, hands: hands, hold: Sauce::Options.e_of(hold),
-                **more.slice(:style, :school, :pan, :oven, :cover, :filling_start, :thickness_mm, :bake_minutes))
+                **more.slice(:style, :school, :pan, :oven, :cover, :filling_start, :thickness_mm, :bake_minutes, :blind_oven))
           check
           freeze
         end

@@ -21,13 +21,15 @@ module Restauro
           return recipe if recipe.lines.any? { |line| filling?(line) }
 
           named = recipe.lines.any? { |line| line.part.to_s.match?(CRUST) || line.part.to_s.match?(FILLING) }
-          watered = recipe.lines.any? { |line| line.ingredient == "water" }
           sheet = recipe.ingredients.any? { |line| line.ingredient && catalogue.fetch(line.ingredient).group == "pastry" }
           first = recipe.lines.index { |line| filled_in?(line, catalogue) } || recipe.lines.length
+          watered = recipe.lines.any? { |line| line.ingredient == "water" } && (first < recipe.lines.length || sheet || eggs?(recipe))
           recipe.with(lines: recipe.lines.each_with_index.map do |line, index|
             line.with(part: named ? by_part(line, recipe, catalogue) : by_kind(line, index > first, watered, catalogue, sheet))
           end)
         end
+
+        def eggs?(recipe) = recipe.lines.any? { |line| line.role == "egg" }
 
         def by_part(line, recipe, catalogue)
           return if line.part.to_s.match?(CRUST) && !line.part.to_s.match?(FILLING)

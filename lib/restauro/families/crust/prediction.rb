@@ -3,6 +3,9 @@ module Restauro
     class Crust
       # What a crust will be: how wet and how fat, how far it reaches, how it bakes, with what is in it.
       class Prediction
+        DOUBLE = /\b(?:double crust|two crusts|top and bottom|covered pie)\b/i
+        OPEN = /\b(?:tart|open|lattice|meringue|custard|blind|galette)\b/i
+
         # food Heat::Food of the raw dough
         attr_reader :recipe, :options, :contents, :style, :cover, :ratio, :stretch, :filling, :food, :lining, :baking
 
@@ -16,12 +19,12 @@ module Restauro
           @ratio = contents.ratio
           @stretch = Hydration::Stretch.of(weights)
           @filling = Filling.of(recipe, catalogue)
-          @cover = options.cover || usual_cover
           raise InvalidInput, "no crust was read: type its lines with their amounts, such as '200 g flour' and '100 g butter'" if grams.zero?
 
           @food = Heat::Food.mixed(weights, gas_fraction: style.gas, done_celsius: Constants.fetch(:crust, :dry_celsius), why: "dry")
+          @cover = options.cover || usual_cover
           @lining = options.pan && Lining.of(options.pan, style: style, cover: cover, volume_cm3: volume_cm3)
-          @baking = Baking.new(self, filling, oven)
+          @baking = Baking.new(self, filling, oven, options.blind_oven || oven)
           freeze
         end
 
@@ -47,7 +50,6 @@ module Restauro
           (options.thickness_mm || lining&.thickness_mm || style.thickness_mm).clamp(Constants.fetch(:crust, :least_mm), style.most_mm)
         end
 
-        # What is left of it once the pan is lined.   @return [Float] g
         # The recipe's own minutes lead, but never short of what a custard or meat in it asks.   @return [Float, nil] min
         def agreed_minutes
           said, reckoned = options.bake_minutes, baking.bake_minutes
@@ -56,6 +58,7 @@ module Restauro
           filling && %w[custard poultry meat].include?(filling.kind) ? [said, reckoned].max : said
         end
 
+        # What is left of it once the pan is lined.   @return [Float] g
         def trimmings_g = lining ? [grams - lining.covered_cm2 * thickness_mm / 10 * density / 1000, 0.0].max : 0.0
 
         def usual_grams = lining && lining.usual_cm3 * density / 1000
@@ -64,6 +67,14 @@ module Restauro
         def open? = cover == "bottom" && !style.loose?
         def filling_start = options.filling_start || (filling&.cooked? ? "hot" : "cold")
         def filling_depth_cm = filling && lining && filling.depth_cm(lining.base_cm2)
+        # Where no pan is told: as deep as it stands in the round tin that so much dough lines, and no deeper than is usual.   @return [Float] cm
+        def supposed_depth_cm
+          usual = Constants.fetch(:crust, :depth_cm)
+          return usual unless filling && open? && Lining::LINES.include?(style.key)
+
+          filling.depth_cm(Lining.round_for(style, volume_cm3).area_cm2).clamp(Constants.fetch(:crust, :least_depth_cm), usual)
+        end
+
         def egg? = Recipes::Parts.dough(recipe).any? { |line| line.role == "egg" }
 
         # How many times as fast as wheat's it browns: by its flours and its sugar.
@@ -106,7 +117,16 @@ module Restauro
           return "top" if style.key == "crumble" || words.match?(/\b(?:lid|top with|pot pie|cover(?:ed)? with)\b/i)
           return "free" if words.match?(/\b(?:galette|free.?form|rustic)\b/i)
 
-          words.match?(/\b(?:double crust|two crusts|top and bottom|covered pie)\b/i) ? "double" : "bottom"
+          words.match?(DOUBLE) || lid_enough?(words) ? "double" : "bottom"
+        end
+
+        # A fruit pie with dough for a lid as well has one (common practice).
+        def lid_enough?(words)
+          return false unless style.key == "rolled" && filling&.fruit? && words.match?(/\bpies?\b/i) && !words.match?(OPEN)
+
+          pan = options.pan || Kitchen::BakingPan.new(shape: :round, length_cm: Constants.fetch(:crust, :usual_tin_cm))
+          both = %w[bottom top].sum { |cover| Lining.of(pan, style: style, cover: cover, volume_cm3: volume_cm3).usual_cm3 }
+          volume_cm3 >= both
         end
       end
     end

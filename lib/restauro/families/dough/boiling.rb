@@ -4,7 +4,7 @@ module Restauro
       # How the pieces of a dough boil: when they float, when they are done, how many at a time.
       class Boiling
         BODIES = {"rolled" => :slab, "sheets" => :slab, "spooned" => :short_cylinder, "pushed" => :cylinder, "filled" => :slab,
-                  "extruded" => :cylinder, "dumpling" => :short_cylinder}.freeze
+                  "extruded" => :cylinder, "thumbed" => :slab, "strings" => :cylinder, "dumpling" => :short_cylinder}.freeze
 
         attr_reader :body, :pot
 

@@ -5,6 +5,9 @@ module Restauro
     class Dough
       # The lines of our dough by what is done with them: in the dough, in its filling, on the bench, at the table. Nothing is left over.
       class Lines
+        # Groups of binders that go in with the rest; a gum or psyllium has a step of its own, a purée goes in with the flour.
+        WORKED_IN = %w[egg curd].freeze
+
         def initialize(swap, catalogue)
           @catalogue = catalogue
           @recipe = swap.ours.recipe
@@ -18,8 +21,11 @@ module Restauro
         def filling = Recipes::Parts.filling(@recipe)
         def bench = Recipes::Parts.of(@recipe, :bench)
         def aside = Recipes::Parts.of(@recipe, :aside)
-        # In the dough beside its flour, its binder and its water.   @param but [Array<Recipes::Line>]
-        def beside(swap, but: []) = dough - swap.flours - [swap.binder, swap.liquid].compact - but
+        # In the dough beside its flour, its water and what binds it in a step of its own.   @param but [Array<Recipes::Line>]
+        def beside(swap, but: [])
+          apart = swap.binder && !WORKED_IN.include?(@catalogue.fetch(swap.binder.ingredient).group) ? [swap.binder] : []
+          dough - swap.flours - apart - [swap.liquid].compact - but
+        end
       end
     end
   end

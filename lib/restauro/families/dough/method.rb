@@ -22,7 +22,15 @@ module Restauro
 
         def constant(name) = Constants.fetch(:dough, name)
         def say(line) = @catalogue.fetch(line.ingredient).say
-        def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
+        # Two lines of one thing, the recipe's egg and the one that binds, are said as one amount.
+        def list(lines)
+          Companions.list(lines.group_by { |line| line.grams ? line.ingredient || line : line }.values.map { |same| say_all(same) })
+        end
+
+        def say_all(lines)
+          Companions.say(lines.one? ? lines.first : lines.first.with(grams: Estimate.sum(lines.map(&:grams))), @catalogue)
+        end
+
         def flours = list(@swap.flours)
         def psyllium? = @swap.binder&.ingredient.to_s.start_with?("psyllium")
         def gum? = %w[xanthan_gum guar_gum].include?(@swap.binder&.ingredient)

@@ -3,7 +3,7 @@ module Restauro
     class Dough
       # The cook's choices for a dough.
       #   family pasta or gnocchi · school key or nil · with Array of flour keys · target Float ratio or nil
-      #   shape rolled, filled, extruded or dumpling; nil for what the recipe says
+      #   shape one of SHAPES; nil for what the recipe says
       #   thickness_mm of one sheet or strand · cutter_mm ring, or width of a ribbon · rope_mm · seal folded or pair · tool machine or pin
       #   helpers · litres of water or nil · watts of the hob · altitude_m m · frozen whether it is boiled from the freezer · filling_g or nil
       #   roasted_from_g, roasted_to_g of the purée's vegetable · look key of data/families/dough/moisture.yml · hands flour or oil
@@ -27,7 +27,7 @@ module Restauro
         def shaped(shape)
           shape = self.shape || shape
           with_choices(shape: shape, thickness_mm: thickness_mm || Options.usual(:"#{shape}_mm") || 0.0,
-                       rope_mm: rope_mm || Options.usual(%w[spooned pushed].include?(shape) ? :"#{shape}_mm" : :rope_mm),
+                       rope_mm: rope_mm || Options.usual(Options::OWN_ROPE.include?(shape) ? :"#{shape}_mm" : :rope_mm),
                        cutter_mm: cutter_mm || Options.usual({"filled" => :ring_mm, "sheets" => :sheet_mm}.fetch(shape, :ribbon_mm)))
         end
 
@@ -76,7 +76,9 @@ module Restauro
         end
       end
 
-      Options::SHAPES = %w[rolled filled extruded dumpling spooned pushed sheets].freeze
+      Options::SHAPES = %w[rolled filled extruded dumpling spooned pushed sheets thumbed strings].freeze
+      # Shapes whose rope, ball or string has a thickness of its own.
+      Options::OWN_ROPE = %w[spooned pushed thumbed strings].freeze
       Options::UNITS = {thickness_mm: "mm", rope_mm: "mm", cutter_mm: "mm", litres: "litres", filling_g: "g"}.freeze
     end
   end

@@ -8,6 +8,8 @@ module Restauro
         SHEETS = /\b(?:lasagn[ea]|cannelloni|sheets)\b/i
         PUSHED = /\bsp[äa]e?tzle|\bpassatelli|\bcolander\b|\bspaetzle/i
         SPOONED = /\bdumplings?\b|\bspoon/i
+        THUMBED = /\b(?:orecchiett[ei]|cavatell[io]|cavatiell\w+|malloreddus|gnocchetti sardi|little ears|thumbed|strascinat[ei]|trofie)\b/i
+        STRINGS = /\b(?:pici|umbricelli|strozzapreti|bigoli|busiate|lagane|hand.?rolled strings?)\b/i
         DUMPLING = /\b(?:gnocchi|gnudi|dumplings?)\b/i
 
         attr_reader :recipe, :options, :contents, :ratio, :stretch, :plan, :boiling
@@ -70,6 +72,8 @@ module Restauro
           return "sheets" if words.match?(SHEETS)
           return "filled" if Recipes::Parts.filling(recipe).any? || words.match?(FILLED)
           return "extruded" if words.match?(EXTRUDED)
+          return "thumbed" if words.match?(THUMBED)
+          return "strings" if words.match?(STRINGS)
 
           words.match?(DUMPLING) ? "dumpling" : "rolled"
         end

@@ -46,6 +46,21 @@ module Restauro
                     look_for: "a rope that breaks is too dry, one that flattens is too wet")]
         end
 
+        def thumbed
+          d = mm(@plan.thickness_mm)
+          [Step.new(kind: "shape", text: "Roll ropes #{d} mm thick, cut every #{d} mm; press each with the thumb or a blunt knife and drag it " \
+                                         "towards you: #{@plan.pieces} pieces of #{tenths(@plan.piece_g)} g.",
+                    minutes: hands,
+                    look_for: "a hollow #{mm(@plan.path_mm)} mm thick at most; a piece that tears: wet the hands")]
+        end
+
+        def strings
+          [Step.new(kind: "shape", text: "Pull off #{tenths(@plan.piece_g)} g at a time, the rest wrapped, and roll each under the palms to a string " \
+                                         "#{mm(@plan.thickness_mm)} mm thick: #{@plan.pieces} of #{length(:strand_length_mm)} cm.",
+                    minutes: hands,
+                    look_for: "even all along; it breaks: damp the hands and roll more slowly")]
+        end
+
         def sheets
           [roll, Step.new(kind: "shape",
                           text: "Cut it into sheets #{mm(@plan.cutter_mm / 10)} cm wide, as long as the dish: about #{@plan.pieces}.", minutes: hands,

@@ -1,8 +1,8 @@
 module Restauro
   module Families
     class Dough
-      # What of a wheat dough stays for who eats. Flour and liquid go, for they are solved anew; so does an egg that may not be eaten, for the binder
-      # does its work; anything else that may not be eaten goes by what takes its place.
+      # What of a wheat dough stays for who eats. Flour and thin liquid go, for they are solved anew; sour cream and the like stay for their fat. An egg
+      # that may not be eaten goes too, for the binder does its work; anything else that may not be eaten goes by what takes its place.
       #   replaced wheat lines · substitutions Array of Diets::Substitution
       class Stays
         attr_reader :recipe, :replaced, :substitutions, :exclusion
@@ -43,12 +43,15 @@ module Restauro
 
         private
 
-        # The most of what is poured in, where who eats may have it and it is not there for its acid.
+        # The most of what is poured in, the thin before the rich, where who eats may have it and it is not there for its acid.
         def poured(recipe, catalogue, exclusion)
           wet = Recipes::Parts.dough(recipe).select { |line| line.counted? && catalogue.fetch(line.ingredient).liquid? }
-          most = wet.max_by { |line| line.grams.value } or return
+          most = wet.max_by { |line| [rich?(catalogue.fetch(line.ingredient)) ? 0 : 1, line.grams.value] } or return
           catalogue.fetch(most.ingredient).then { |found| found if exclusion.allows?(found) && !Stays.sharp?(found) && found.gluten == "free" }
         end
+
+        # There for its fat, not to wet.
+        def rich?(ingredient) = ingredient.fat_pct > Constants.fetch(:dough, :rich_liquid_fat_pct)
 
         # A dough can be made of another root or curd; a sauce cannot.
         def substitutes(recipe)
@@ -62,7 +65,14 @@ module Restauro
           return false unless line.counted? && Recipes::Parts.place(line) == :dough
 
           ingredient = @catalogue.fetch(line.ingredient)
-          (ingredient.liquid? && !@keep_liquids && !Stays.sharp?(ingredient)) || (ingredient.group == "egg" && !@exclusion.allows?(ingredient))
+          wets?(ingredient) || (ingredient.group == "egg" && !@exclusion.allows?(ingredient))
+        end
+
+        # Poured in to wet it: solved anew.
+        def wets?(ingredient)
+          return false if !ingredient.liquid? || @keep_liquids || Stays.sharp?(ingredient)
+
+          ingredient.key == liquid.key || !rich?(ingredient)
         end
 
         def refuse_mass(line)

@@ -12,7 +12,7 @@ module Restauro
         SPOONED = %w[gum egg psyllium root].freeze
         CURD = %w[curd gum psyllium egg].freeze
         RUNGS = {"rolled" => "rolled", "filled" => "rolled", "extruded" => "crumb", "dumpling" => "soft_dough", "sheets" => "rolled",
-                 "spooned" => "spoonable", "pushed" => "spoonable"}.freeze
+                 "spooned" => "spoonable", "pushed" => "spoonable", "thumbed" => "rolled", "strings" => "rolled"}.freeze
 
         # @param wheat [Prediction]   @param options [Options] with the purée there is   @param stays [Stays] what is not flour or liquid
         def initialize(catalogue, wheat, options, stays)

@@ -55,10 +55,13 @@ module Restauro
 
         def pairs(fresh, flour)
           @recipe.lines.reject { |old| old.role == "step" || (old.role == "title" && Recipes::Outline.heading?(old.text)) }.map do |old|
-            next [old, fresh] if old.equal?(@replaced.first)
-
-            [old, elsewhere(old, flour) || @stays.in_place_of(old)]
+            [old, old.equal?(@replaced.first) ? fresh : in_place_of(old, flour)]
           end
+        end
+
+        # A second wheat flour of the dough is in the first one's place already.
+        def in_place_of(line, flour)
+          @replaced.any? { |wheat| wheat.equal?(line) } ? [] : elsewhere(line, flour) || @stays.in_place_of(line)
         end
 
         # Wheat on the bench or in the filling.
