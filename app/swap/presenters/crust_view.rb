@@ -5,7 +5,7 @@ module Restauro
       include HeldView
 
       COVERS = {"bottom" => "under its filling", "double" => "under and over", "top" => "on top", "free" => "free on a tray",
-                "hand" => "folded over by the piece"}.freeze
+                "hand" => "folded over by the piece", "wrapped" => "wrapped around its filling"}.freeze
 
       def family = "crust"
       def ladder = snapshot[:target] && Ladder.new(snapshot[:picture], low: 0.35, high: 1.8, ticks: [0.4, 0.5, 0.6, 0.8, 1, 1.5]).to_s

@@ -4,7 +4,7 @@ module Restauro
     module DishWords
       FAMILIES = {"sauce" => "a sauce", "batter" => "a batter", "breading" => "a crumb coat", "gnocchi" => "a spooned or rolled dough",
                   "pasta" => "a pasta dough", "crust" => "a crust"}.freeze
-      JOINS = {"lines" => "under", "covers" => "over", "fills" => "inside", "between" => "between", "around" => "around",
+      JOINS = {"lines" => "under", "covers" => "over", "fills" => "inside", "between" => "between", "around" => "around", "coats" => "around",
                "over" => "at the table, over"}.freeze
       ENTRY_AMOUNTS = 4
 

@@ -30,14 +30,23 @@ module Restauro
         [step(kind: "preheat", text: "Heat the oven to #{oven.say}.", minutes: Constants.fetch(:crust, :preheat_minutes), celsius: oven.celsius),
          step(kind: "shape", text: "#{fill}.", uses: @answers.flat_map(&:lines).select { |line| line.grams && laid?(line) },
               look_for: "no higher than a finger under the rim"),
-         *bakes(oven),
-         step(kind: "rest", text: "Let it stand before it is served.", minutes: figure(:rest_minutes), look_for: "it sets enough to be cut",
-              safety: ["hot_filling"])]
+         *bakes(oven), risen? ? straight : stand]
       end
+
+      # Whipped whites in it carry it, and let go of it soon.
+      def risen? = @answers.any? { |part| part.lines.any? { |line| line.role == "egg" && Families::Sauce::Finish.separated?(line) } }
+
+      def stand
+        step(kind: "rest", text: "Let it stand before it is served.", minutes: figure(:rest_minutes), look_for: "it sets enough to be cut",
+             safety: ["hot_filling"])
+      end
+
+      def straight = step(kind: "serve", text: "Straight to the table: it sinks within minutes.", hold_minutes: 2)
 
       # The recipe's own minutes; else under foil until what is layered is soft, and open to brown.
       def bakes(oven)
-        return [bake(oven, "Bake at #{oven.say}#{in_the_dish}.", @dish.said.bake_minutes || figure(:bake_minutes), BROWN)] if told?
+        told = "Bake at #{oven.say}#{in_the_dish}#{"; the door stays shut" if risen?}."
+        return [bake(oven, told, @dish.said.bake_minutes || figure(:bake_minutes), risen? ? RISEN : BROWN)] if told?
 
         covered = Bake.covered_minutes(@bake.with, @bake.pan&.depth_cm || figure(:bake_depth_cm))
         [bake(oven, "Bake at #{oven.say}#{in_the_dish}, covered.", covered, "a knife goes through the #{@bake.with} without a push"),
@@ -45,13 +54,14 @@ module Restauro
       end
 
       BROWN = "bubbling also in the middle, brown on top"
-      private_constant :BROWN
+      RISEN = "well risen, brown on top, a tremble in the middle"
+      private_constant :BROWN, :RISEN
 
       def told? = @bake.nil? || !@dish.said.bake_minutes.nil?
       def in_the_dish = (@bake&.pan || @dish.said.pan)&.then { |pan| " in the #{pan.say} dish" }
 
       def bake(oven, text, minutes, look_for)
-        step(kind: "bake", text: text, minutes: minutes, celsius: oven.celsius, safety: %w[reheat middle_decides], look_for: look_for)
+        step(kind: "bake", text: text, minutes: minutes, celsius: oven.celsius, safety: risen? ? %w[egg_dish middle_decides] : %w[reheat middle_decides], look_for: look_for)
       end
 
       # What is laid into the dish: bought pasta and sheets, raw slices, and crumbs and cheese on top.

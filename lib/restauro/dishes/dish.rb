@@ -17,7 +17,7 @@ module Restauro
       def with(**changes) = Part.new(**to_h.merge(changes))
     end
 
-    # How a part meets another: from and to are indexes of parts.   how lines, covers, fills, between, around or over
+    # How a part meets another: from and to are indexes of parts.   how lines, covers, coats, fills, between, around or over
     Join = Value.of(:from, :to, :how)
 
     # What was read.   title · parts Array of Part · joins Array of Join · said Said · recipe all of it, as it stands

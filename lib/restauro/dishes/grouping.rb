@@ -72,14 +72,19 @@ module Restauro
 
       # Potatoes that the title puts somewhere else: mash over a meat pie, chips beside the fish.   @return [Array<Group>, nil]
       def named_aside(group)
-        at = group.lines.index { |line| line.ingredient == "raw_potato" } or return
+        at = group.lines.index { |line| line.ingredient == "raw_potato" || Families::Dough::Contents.roots.key?(line.ingredient) } or return
         return unless at.positive? && group.lines[0...at].any? { |line| flour?(line) }
 
-        case @recipe.title.to_s
+        title = @recipe.title.to_s
+        return [Group.new(nil, group.lines[0...at]), Group.new("Mash", group.lines[at..])] if title.match?(/\bpies?\b/i) && !raw?(group.lines[at])
+
+        case title
         when MASHED then [Group.new(nil, group.lines[0...at]), Group.new("Mash", group.lines[at..])]
         when CHIPS then [Group.new(nil, group.lines - [group.lines[at]]), Group.new("Chips", [group.lines[at]])]
         end
       end
+
+      def raw?(line) = line.ingredient.to_s.start_with?("raw_")
 
       # Crumbs in their fat, with what is poured on them in the same list: a cheesecake.
       def base_and_filling(group)

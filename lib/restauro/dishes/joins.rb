@@ -29,7 +29,7 @@ module Restauro
       def join(parts, index, host, recipe, catalogue)
         part, to = parts[index], parts[host]
         return Join.new(from: index, to: host, how: "over") if part.place == :table || poured?(parts, index, to, recipe, catalogue)
-        return Join.new(from: index, to: host, how: "covers") if part.place == :top
+        return Join.new(from: index, to: host, how: to.role == :coat ? "coats" : "covers") if part.place == :top
 
         case to.role
         when :shell then crust_join(index, host, parts, recipe)

@@ -7,9 +7,10 @@ module Restauro
     class Plain
       DRY = %w[seasoning lift acid].freeze
 
-      # @param part [Part]   @param lines [Array<Array(Line, Array<Line>)>, nil] pairs that another part has made already
-      def initialize(part, catalogue, exclusion)
+      # @param part [Part]   @param coats [Boolean] whether its crumbs go around what a batter is on
+      def initialize(part, catalogue, exclusion, coats: false)
         @part = part
+        @coats = coats
         @catalogue = catalogue
         @units = KitchenUnits.of(part.recipe.system)
         @found = Diets::Substitutes.new(catalogue, exclusion, units: @units).of(part.recipe)
@@ -139,10 +140,18 @@ module Restauro
       end
 
       def crumbs(lines)
+        return rolled_in(lines) if @coats
+
         early = Families::Companions.new(lines.select { |line| line.role == "other" }, @catalogue).early_steps
         fat, others = lines.partition { |line| line.role == "fat" }
         words = fat.any? ? "stir #{list(others)} into #{list(fat)}, melted" : "have ready #{list(others)}"
         [*early, Families::Step.new(kind: "mix", text: "Crumbs: #{words}.", uses: lines, look_for: fat.any? ? "every crumb damp" : nil)]
+      end
+
+      # Around what comes out of a batter.
+      def rolled_in(lines)
+        [Families::Step.new(kind: "mix", text: "Crumbs: #{list(lines)} in a wide dish: each piece drips, then rolls in them before it is fried.",
+                            uses: lines, look_for: "no batter to be seen; wet crumbs out of the dish")]
       end
     end
   end

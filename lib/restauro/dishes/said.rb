@@ -86,10 +86,10 @@ module Restauro
 
       def makes(texts) = first_in(texts) { |text| text[MAKES, 1]&.to_i&.then { |count| count if count.between?(1, 200) } }
 
+      # What is said of deep fat before a dish's name: "Fried chicken" may swim as well.
       def oil(texts)
-        first_in(texts) do |text|
-          next unless text.match?(DEEP) || text.match?(SHALLOW)
-
+        fried = texts.select { |text| text.match?(DEEP) || text.match?(SHALLOW) }
+        first_in(fried.partition { |text| text.match?(DEEP) }.flatten) do |text|
           degrees = text.match(/(1[4-9]\d|200)\s*°?\s*C\b/)&.[](1) ||
             text.match(/(3[0-9]\d)\s*°?\s*F\b/)&.then { |found| ((found[1].to_f - 32) / 1.8).round }
           text.match?(DEEP) ? "#{degrees || 180}C" : "#{degrees || 175}C shallow"

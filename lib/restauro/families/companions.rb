@@ -13,6 +13,10 @@ module Restauro
       READY = /\b(?:cooked|softened|blanched|roast(?:ed)?|leftover|steamed|boiled|tinned|canned|sweated)\b/i
       # An onion with cloves in it gives its taste to the milk and goes out.
       STUDDED = /\bstudded\b/i
+      # Woody leaves on their stalks simmer along and come out; soft ones do not.
+      SPRIGS = /\b(?:sprigs?|branch(?:es)?|stems?|bundle)\b.*\b(?:thyme|rosemary|sage|marjoram|oregano|savory|bay)\b|
+        \b(?:thyme|rosemary|sage|marjoram|oregano|savory)\s+(?:sprigs?|branch(?:es)?|stems?)\b/ix
+      PICKED = /\b(?:leaves|picked|chopped|stripped)\b/i
       READY_ROW = {"stage" => "finish", "rank" => "1", "words" => "%s"}.freeze
 
       attr_reader :lines
@@ -133,7 +137,7 @@ module Restauro
       def row(line)
         ingredient = line.ingredient && @catalogue.find_key(line.ingredient)
         return {"stage" => "boiled", "rank" => "0", "words" => "boil %s"} if ingredient && BOILED.include?(ingredient.key)
-        return kind_row("infuse") if line.text.match?(STUDDED)
+        return kind_row("infuse") if line.text.match?(STUDDED) || (line.text.match?(SPRIGS) && !line.text.match?(PICKED))
         return READY_ROW if READY.match?(line.text) && !%w[brown].include?(kind(line)&.fetch("stage"))
         return kind(line) || UNKNOWN unless ingredient
 

@@ -7,6 +7,8 @@ module Restauro
     class Detection
       WORDS = DataFiles.yaml("families/words.yml").transform_values { |words| /#{words}/i }.freeze
 
+      SOAKS = %w[buttermilk plain_yogurt plant_yogurt].freeze
+
       def initialize(recipe, catalogue)
         @recipe = recipe
         @parts = Detection.counted(recipe, catalogue)
@@ -48,7 +50,7 @@ module Restauro
         when "sauce" then ratio.nil? || ratio > figure(:dough_under) * 2
         # With its flour or its liquid still to be typed it says what is missing.
         when "batter" then flour.zero? || grams("liquid").zero? || poured&.between?(figure(:told_over), figure(:poured_under))
-        when "breading" then crumbs? || !liquid_over_flour?
+        when "breading" then crumbs? || !liquid_over_flour? || soaked?
         else ratio && ratio < figure(:unsure_over)
         end
       end
@@ -75,6 +77,12 @@ module Restauro
       def crumb_base? = crumbs_in_fat? && grams("egg").zero? && !liquid_over_flour?
       def crumbs_in_fat? = crumbs? && flour < grams("crumb") && fat > figure(:crumb_fat) * grams("crumb")
       def crumbs? = grams("crumb").positive?
+      # What is soaked in something sour and then dredged is in no batter: nothing lifts or binds it.
+      def soaked?
+        wet = @parts.select { |ingredient, _| ingredient.group == "liquid" }
+        wet.any? && wet.all? { |ingredient, _| SOAKS.include?(ingredient.key) } && grams("egg").zero? && grams("leavener").zero?
+      end
+
       def liquid_over_flour? = grams("liquid") > grams("crumb") + flour
       def grams(group) = @parts.sum(0.0) { |ingredient, g| ingredient.group == group ? g : 0.0 }
       def flour = %w[flour starch blend meal].sum { |group| grams(group) }

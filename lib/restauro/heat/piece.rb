@@ -22,9 +22,10 @@ module Restauro
       # Grams and coated area of one piece.   @param length_mm, width_mm [Float] of a slice or fillet
       # @return [Array(Float, Float)] g and m2
       def size(length_mm: Constants.fetch(:breading, :slice_length_mm), width_mm: Constants.fetch(:breading, :slice_width_mm))
-        t, long, wide = thickness_m, length_mm / 1000, width_mm / 1000
+        t, long, wide, round = thickness_m, length_mm / 1000, width_mm / 1000, Constants.fetch(:breading, :ring_round_mm) / 1000
         volume, area = case kind
-                       when "slice", "fillet", "ring" then [t * long * wide, 2 * (long * wide + t * (long + wide))]
+                       when "ring" then [t * t * round, 4 * t * round]
+                       when "slice", "fillet" then [t * long * wide, 2 * (long * wide + t * (long + wide))]
                        when "stick", "strip" then [t * t * long, 2 * t * t + 4 * t * long]
                        when "cube" then [t**3, 6 * t * t]
                        else [Math::PI / 6 * t**3, Math::PI * t * t]
@@ -34,7 +35,7 @@ module Restauro
     end
 
     Piece::SHAPES = {"slice" => :slab, "fillet" => :slab, "ring" => :slab, "stick" => :cylinder, "strip" => :cylinder, "floret" => :sphere,
-                     "cube" => :sphere}.freeze
-    Piece::TEXT = /\A(.+?)\s+(?:(slice|floret|stick|strip|ring|cube|fillet)s?\s+)?(\d+(?:[.,]\d+)?)\s*(mm|cm)\z/i
+                     "cube" => :sphere, "ball" => :sphere}.freeze
+    Piece::TEXT = /\A(.+?)\s+(?:(slice|floret|stick|strip|ring|cube|ball|fillet)s?\s+)?(\d+(?:[.,]\d+)?)\s*(mm|cm)\z/i
   end
 end

@@ -41,7 +41,12 @@ module Restauro
       def count(recipe) = (told(recipe) || counted(recipe))&.then { |line| how_many(line) }
       def how_many(line) = (line.text[CUT, 1] || (line.text[COUNT, 1] unless cut_up?(line)))&.to_i
       # Two aubergines in slices are more than two pieces: their weight tells how many.
-      def cut_up?(line) = !BY_THE_PIECE.include?(line.kind) && line.text.match?(CUT_UP)
+      def cut_up?(line) = !BY_THE_PIECE.include?(line.kind) && (line.text.match?(CUT_UP) || whole_vegetable?(line))
+      # An onion, a celeriac: nobody coats it whole.
+      def whole_vegetable?(line)
+        row = Food.row(line.text)
+        !row.nil? && row["key"].start_with?("raw_") && %w[slice ring].include?(row["shape"]) && !line.text.match?(KIND)
+      end
       # Sold by the piece: one weighs what it usually does. Of a vegetable that is cut, a piece is no whole one.
       BY_THE_PIECE = %w[poultry quick_meat fish].freeze
 

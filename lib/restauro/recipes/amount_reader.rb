@@ -40,7 +40,7 @@ module Restauro
 
         number = thousands(number, text, rest)
         terms, rest = terms_from(number, rest)
-        written = text[0, text.length - rest.length].strip
+        written = text[0, text.length - rest.length].strip.squeeze(" ")
         terms, rest = @weights.read(terms, rest)
         Amount.new(terms: terms, text: written, rest: rest.sub(OF, "").strip)
       end

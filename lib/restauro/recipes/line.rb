@@ -22,6 +22,8 @@ module Restauro
       end
 
       def with(**changes) = Line.new(**to_h.merge(changes))
+      # Without the bullet or the number of a list.
+      def bare_text = text.strip.sub(AmountReader::BULLET, "").sub(/\A-\s*(?=\S)/, "")
       def counted? = !grams.nil? && !ingredient.nil?
       def words? = %w[title step].include?(role)
       def gluten? = warnings.any? { |warning| warning.code == "gluten_in_line" }

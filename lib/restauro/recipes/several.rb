@@ -38,10 +38,14 @@ module Restauro
         return [text] if pieces.length < 2 || pieces.length > MOST
 
         found = pieces.each_with_object([]) do |(joint, piece), things|
-          things.any? && !(@line_reader.thing?(piece) && @line_reader.thing?(things.last)) ? things[-1] += joint + piece : things << piece.dup
+          own = things.empty? || (@line_reader.thing?(piece) && @line_reader.thing?(things.last)) || (things.length > 1 && seasons?(piece))
+          own ? things << piece.dup : things[-1] += joint + piece
         end
         found.length > 1 ? found : [text]
       end
+
+      # "50 g butter, 50 g flour, 600 ml milk, nutmeg": at the end of a list, a thing to taste has no amount.
+      def seasons?(piece) = piece.split.length <= 2 && !piece.match?(/\d/) && @line_reader.seasoning?(piece)
 
       # Cut at the joints, but never inside brackets.   @return [Array<Array(String, String)>] joint and piece
       def pieces(text)

@@ -44,12 +44,19 @@ module Restauro
         end
       end
 
-      # "for the pasta dough 300 g flour, 3 eggs; for the sauce 40 g butter": each of them a line of its own.
+      # "for the pasta dough 300 g flour, 3 eggs; for the sauce 40 g butter": each of them a line of its own; where it is told in sentences, "For the
+      # sauce melt 40 g butter", its name is a heading over them.
       PART_TOLD = /(?:\A|[;:.]\s*|\n)\s*(for the \p{L}[\p{L} ]{2,25}?):?\s+(?=[\d½¼¾⅓⅔])/i
       def told_parts(line)
         return [line] if line.scan(PART_TOLD).length < 2
 
-        line.gsub(PART_TOLD) { "\n#{Regexp.last_match(1).capitalize}: " }.split("\n").map { |part| part.strip.delete_suffix(";") }.reject(&:empty?)
+        line.gsub(PART_TOLD) { "\n#{named(Regexp.last_match(1))} " }.split("\n").map { |part| part.strip.delete_suffix(";") }.reject(&:empty?)
+      end
+
+      def named(words)
+        verb = words.index(Prose::VERB) or return "#{words.capitalize}:"
+
+        "#{words[0...verb].strip.capitalize}:\n#{words[verb..].capitalize}"
       end
 
       # A line that nobody types by hand, its blanks and its rows of one sign made short.

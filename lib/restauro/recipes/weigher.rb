@@ -20,12 +20,15 @@ module Restauro
       # Grams of something known by name only: a weight, or pieces of a known size.
       def bystander_grams(amount, piece_g)
         term = amount.terms.first
-        return scaled(term.number, term.unit.amount) if term.unit&.mass?
+        return scaled(term.number, term.unit.amount) if term.unit&.mass? && term.unit.only.nil?
 
-        (term.number * piece_g).widen(@shares[:piece]) if piece_g && (term.unit.nil? || (term.unit.kind == :count && term.unit.key != "bunch"))
+        (term.number * piece_g).widen(@shares[:piece]) if piece_g && piece?(term.unit)
       end
 
       private
+
+      # A stick of celery is one of its pieces, not one of butter.
+      def piece?(unit) = unit.nil? || (unit.kind == :count && unit.key != "bunch") || !unit.only.nil?
 
       def weigh(term, ingredient, line)
         case term.unit&.kind

@@ -46,8 +46,17 @@ module Restauro
         def minutes = Cooking.stop_minutes(section)
         def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
         def dip = @dips ? "Dry #{what}, dip, drip; cook" : "Cook #{what}"
-        def what = @lines.coated.any? ? list(@lines.coated) : "the pieces"
-        def safety = [piece.food.safety, *@lines.companions.safety(@lines.coated)].compact.uniq
+        # Spoonfuls of the batter itself swim, with what is in them.
+        def spooned? = @dips && @ours.style == "fritter"
+        def into_fat = spooned? ? "Slide in spoonfuls of #{@ours.piece_g.round} g. " : ("Dry #{what}, dip, drip. " if @dips)
+        def what = @lines.coated.any? ? "#{list(@lines.coated)}#{cut}" : "the pieces"
+        # A vegetable that comes whole is cut as it was reckoned.
+        def cut
+          return unless piece && @lines.coated.one? && Heat::PieceLine.whole_vegetable?(@lines.coated.first)
+
+          " in #{piece.kind}s #{piece.millimetres.round} mm thick"
+        end
+        def safety = [piece.food.safety, *@lines.companions.safety(spooned? ? @lines.folded : @lines.coated), *("egg_dish" if spooned? && @ours.egg?)].compact.uniq
 
         def baked
           oven = @options.oven
@@ -83,7 +92,7 @@ module Restauro
         def fried
           oil = @options.oil
           [heat_oil(oil),
-           Step.new(kind: "fry", text: "#{"Dry #{what}, dip, drip. " if @dips}#{oil.shallow ? shallow : batch_words}.", uses: @lines.coated,
+           Step.new(kind: "fry", text: "#{into_fat}#{oil.shallow ? shallow : batch_words}.", uses: @lines.coated,
                     celsius: oil.celsius,
                     minutes: half([minutes, 1.0].compact.max), batches: batches, look_for: looks, safety: safety),
            Step.new(kind: "fry", text: "Drain on a rack; let the fat come back before the next batch.", hold_minutes: 5,

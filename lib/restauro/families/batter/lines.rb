@@ -9,6 +9,8 @@ module Restauro
         WET_ROLES = %w[egg liquid fat puree acid].freeze
         FRIED = /\b(?:for|to) (?:deep[- ])?fry(?:ing)?\b|\bfor the (?:pan|tin)\b|\bfor greasing\b/i
 
+        SMALL = /\b(?:sliced|slices|shredded|grated|finely|chopped|diced|spiral\w*|ribbons|strips|julienned?)\b/i
+
         attr_reader :companions
 
         def initialize(swap, catalogue)
@@ -40,12 +42,32 @@ module Restauro
 
         # What is folded in or lies in the tin is cooked first where it is raw; what the batter goes around cooks in it.
         def early_steps
-          inner = Companions.new(@companions.lines - coated, @catalogue)
-          inner.early_steps
+          inner = Companions.new(@companions.lines - coated - raw_in, @catalogue)
+          [*inner.early_steps, *parboiled]
         end
 
         private
 
+        # Cut small, an onion cooks in the batter.
+        def raw_in = fritter? ? @companions.at("soften").select { |line| line.text.match?(SMALL) } : []
+
+        # A root, a cauliflower that is stirred in raw would stay hard.
+        def parboiled
+          hard = fritter? ? folded.select { |line| line.role == "other" && hard?(line) } : []
+          return [] if hard.empty?
+
+          [Step.new(kind: "boil", text: "Cut #{Companions.list(hard.map { |line| Companions.say(line, @catalogue) })} small; boil in salted water " \
+                                        "until a knife goes in, drain and dry well.", minutes: Constants.fetch(:batter, :parboil_minutes), uses: hard,
+                    look_for: "tender with some bite left", safety: ["steam"])]
+        end
+
+        def hard?(line)
+          return false if line.text.match?(SMALL) || line.text.match?(Companions::READY)
+
+          Heat::Food.row(line.text)&.fetch("done_celsius").to_f >= Constants.fetch(:batter, :hard_celsius)
+        end
+
+        def fritter? = @ours.style == "fritter"
         def coating? = @ours.style == "coating"
         def frying_fat?(line) = line.grams && line.grams.value > Constants.fetch(:batter, :frying_fat_share) * @ours.grams
         def inside = @ours.style == "pudding" ?

@@ -97,7 +97,7 @@ module Restauro
         end
 
         def judge
-          return unless %w[coating fritter].include?(@ours.style) && @lines.folded.empty?
+          return unless @ours.style == "coating" && @lines.folded.empty?
 
           Step.new(kind: "mix", text: "Dip one piece, lift, let it drip ten seconds.", look_for: coat_look)
         end

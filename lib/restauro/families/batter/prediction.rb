@@ -34,6 +34,16 @@ module Restauro
           piece && viscosity && Hydration::Batter.film_m(viscosity.value, height_m: piece.shape == :slab ? slice_height_m : piece.thickness_m)
         end
 
+        # Of spoonfuls, as many as there is of it all.   @return [Array(Integer, Float), nil] count and m2
+        def pieces
+          return super unless style == "fritter" && options.piece
+
+          count = [(recipe.ingredients.select(&:grams).sum { |line| line.grams.value } / piece_g).round, 1].max
+          [count, count * options.piece.size.last]
+        end
+
+        def piece_g = style == "fritter" && options.piece ? Constants.fetch(:batter, :spoonful_g) : super
+
         def coat_kg_m2 = coat_m && coat_m * Constants.fetch(:hydration, :batter_density)
         def coat_water_kg_m2 = coat_m && coat_kg_m2 * water_share
 

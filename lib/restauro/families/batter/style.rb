@@ -3,6 +3,11 @@ module Restauro
     class Batter
       # What a batter is for: told by words, else by how wet it is and whether it is to rise.
       module Style
+        # Fritters that are deep-fried by their name (common practice).
+        SWIMS = /\b(?:pakora|bhaji|beignet|hush ?pupp|accra|zeppol|bu[ñn]uelo|churro)/i
+        # Cut small, a thing is stirred in; a batter goes around what is larger.
+        CUT_SMALL = /\b(?:shredded|grated|finely|chopped|diced|minced|coarsely)\b/i
+
         module_function
 
         def all = DataFiles.yaml("families/batter/styles.yml")
@@ -10,14 +15,19 @@ module Restauro
         # @param recipe [Recipes::Recipe]   @param ratio [Float, nil]   @param gas_ml [Float]   @return [String] key
         def of(recipe, ratio, gas_ml)
           told = recipe.lines.select(&:words?).map(&:text).join("\n")
-          all.find { |_, row| told.match?(/\b(?:#{row["words"]})/i) }&.first || by_rung(Hydration::Rung.of(ratio)&.key, gas_ml)
+          all.find { |_, row| told.match?(/\b(?:#{row["words"]})/i) }&.first || by_rung(Hydration::Rung.of(ratio)&.key, gas_ml, stirred_in?(recipe))
         end
 
-        def by_rung(rung, gas_ml)
+        def stirred_in?(recipe)
+          things = recipe.ingredients.select { |line| line.role == "other" && line.grams }
+          things.any? && things.max_by { |line| line.grams.value }.text.match?(CUT_SMALL)
+        end
+
+        def by_rung(rung, gas_ml, stirred_in)
           case rung
           when "spoonable", "soft_dough" then gas_ml >= Constants.fetch(:batter, :lift_least_ml) ? "muffin" : "fritter"
           when "pouring", "runny" then "pancake"
-          else "coating"
+          else stirred_in ? "fritter" : "coating"
           end
         end
 

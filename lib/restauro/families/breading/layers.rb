@@ -10,6 +10,9 @@ module Restauro
 
         module_function
 
+        # What was soaked comes out wet, and takes up much more flour than what is dry.   @param dust, wet [Ingredient]   @return [Array<Layer>]
+        def dredged(dust:, wet:) = [by_weight("wet", wet, figure(:soaked_kg_m2)), by_weight("dust", dust, figure(:dredged_kg_m2))]
+
         # @param dust, wet, crumb [Ingredient, nil]   @param crumb_mm [Float] how thick the crumbs lie   @return [Array<Layer>]
         def of(dust:, wet:, crumb:, crumb_mm: figure(:crumb_mm))
           [dust && by_weight("dust", dust, figure(:dust_kg_m2)), wet && by_weight("wet", wet, figure(:wet_kg_m2)),

@@ -14,6 +14,7 @@ module Restauro
 
         def initialize(swap, catalogue)
           @all = swap.ours.recipe.ingredients
+          @dredged = swap.ours.dredged?
           @companions = Companions.new(@all.select { |line| line.role == "other" }, catalogue)
           freeze
         end
@@ -24,12 +25,14 @@ module Restauro
 
         # Seasoning goes with the first dry dish, or into the cakes.   @return [Array<Array<Recipes::Line>>] one list for each dish
         def dishes
-          dust, wet, crumb = of(DUST), of(WET) - mixture - inside, of(CRUMB) + finishing - mixture - inside
+          dust, wet, crumb = of(DUST), of(WET) - mixture - inside - soak, of(CRUMB) + finishing - mixture - inside
           first = dust.any? ? dust : crumb
           first.concat(of(%w[seasoning acid])) unless cakes?
           [dust, wet, crumb].reject(&:empty?)
         end
 
+        # What the pieces lie in before they are dredged.
+        def soak = @dredged ? of(WET) : []
         def coated = @companions.lines - table - finishing - mixture + inside
         def table = @companions.at("table")
         def pan_fat = @all.select { |line| line.role == "fat" }

@@ -16,12 +16,20 @@ module Restauro
         end
 
         # @return [Array<Step>]
-        def steps = [clean, salt, cakes, wrapped, dishes, coat, rest, *cook, serve, keep].compact
+        def steps = [clean, soak, salt, cakes, balls, wrapped, dishes, coat, rest, *cook, serve, keep].compact
 
         private
 
         def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
         def clean = Step.new(kind: "set_out", text: "Set out three clean dishes, a rack, and the packs.", safety: ["coeliac_dishes"])
+
+        def soak
+          return if @lines.soak.empty?
+
+          Step.new(kind: "rest", text: "Turn #{list(@lines.coated)} in #{list(@lines.soak)}; cover them, in the fridge, an hour to overnight.",
+                   minutes: Constants.fetch(:making, :soak_minutes), hold_minutes: 1440, uses: [*@lines.coated, *@lines.soak],
+                   safety: ["raw_meat"])
+        end
 
         def salt
           watery = @lines.coated.select { |line| line.text.match?(WATERY) }
@@ -41,6 +49,17 @@ module Restauro
                    hold_minutes: 1440, look_for: "they hold when lifted", safety: @lines.companions.safety(mixture & @lines.companions.lines))
         end
 
+        # What is soft is made into balls, what melts in the middle.
+        def balls
+          piece = @ours.options.piece
+          return unless piece&.kind == "ball"
+
+          inside, around = @lines.coated.partition { |line| @lines.inside.include?(line) }
+          middle = ", a piece of #{list(inside)} in the middle of each" if inside.any?
+          Step.new(kind: "shape", text: "With wet hands, from #{list(around)}, #{@ours.pieces&.first} balls of #{piece.millimetres.round} mm#{middle}.",
+                   uses: @lines.coated, hold_minutes: 1440, look_for: "firm and cold; no cracks where the middle could leak")
+        end
+
         # Eggs in their shells first, then what goes around them.
         def wrapped
           eggs = @lines.wrapped
@@ -57,7 +76,8 @@ module Restauro
         def dishes
           count, = @ours.pieces
           named = @lines.dishes.map { |lines| list(lines) }
-          Step.new(kind: "mix", text: "In the dishes, in this order: #{named.join("; then ")}.#{" For #{count} pieces." if count}",
+          where = named.one? ? "In a wide dish" : "In the dishes, in this order"
+          Step.new(kind: "mix", text: "#{where}: #{named.join("; then ")}.#{" For #{count} pieces." if count}",
                    uses: @lines.dishes.flatten,
                    look_for: crumb_from)
         end
@@ -69,7 +89,8 @@ module Restauro
 
         def coat
           coated = @lines.coated
-          what = coated.any? ? "#{list(coated)}, dried: " : (@lines.mixture.any? ? "the cakes, cold: " : "")
+          what = coated.any? ? "#{list(coated)}: " : "" if @lines.soak.any?
+          what ||= @ours.options.piece&.kind == "ball" ? "the balls: " : coated.any? ? "#{list(coated)}, dried: " : (@lines.mixture.any? ? "the cakes, cold: " : "")
           Step.new(kind: "shape",
                    text: "#{what[0]&.upcase}#{what[1..]}one hand for dry, one for wet: #{order}.".then { |words| words[0].upcase + words[1..] },
                    uses: coated, look_for: "#{(1000 * @ours.coat_m).round(1)} mm all over, no bare spots",
@@ -78,15 +99,20 @@ module Restauro
 
         # By what there is to dust, dip and press.
         def order
+          return "lift out, let it drip, press it into the flour on every side, shake off" if @lines.soak.any?
+
           layers = @ours.layers.map(&:name)
           [("dust and shake off" if layers.include?("dust")), ("dip and drip" if layers.include?("wet")),
            ("lay in the crumbs and press" if layers.include?("crumb"))]
             .compact.join(", ")
         end
 
+        # Flour alone goes damp on what is only dusted: into the fat with it.
         def rest
+          return unless @lines.soak.any? || @ours.layers.any? { |layer| layer.name == "crumb" }
+
           Step.new(kind: "rest", text: "Rest the pieces on a rack so that the coat sticks.", minutes: Constants.fetch(:making, :coat_rest_minutes),
-                   look_for: "the crumbs no longer come off on a finger")
+                   look_for: @lines.soak.any? ? "the flour looks damp: it stays on" : "the crumbs no longer come off on a finger")
         end
 
         def cook

@@ -11,11 +11,13 @@ module Restauro
           @recipe = recipe
           @options = with_piece(options, catalogue)
           @catalogue = catalogue
-          @layers = Layers.of(dust: dust, wet: wet, crumb: crumb, crumb_mm: crumb_mm).freeze
+          @layers = (dredged? ? Layers.dredged(dust: dust, wet: wet) : Layers.of(dust: dust, wet: wet, crumb: crumb, crumb_mm: crumb_mm)).freeze
           @section = cook
           freeze
         end
 
+        # Soaked, then turned in flour: no egg and no crumbs.
+        def dredged? = crumb.nil? && !dust.nil? && !wet.nil? && recipe.ingredients.none? { |line| line.role == "egg" }
         def coat_m = layers.empty? ? nil : layers.sum(&:mm) / 1000
         def coat_kg_m2 = layers.sum(&:kg_m2)
         def coat_water_kg_m2 = layers.empty? ? nil : layers.sum(&:water_kg_m2)
@@ -23,7 +25,7 @@ module Restauro
         # Grams of a layer for all the pieces, what stays in the dish counted in.   @return [Float, nil]
         def needed(layer)
           _, area = pieces
-          area && 1000 * layer.kg_m2 * area * (1 + Layers.figure(:loss_share))
+          area && 1000 * layer.kg_m2 * area * (1 + Layers.figure(dredged? ? :dredged_loss_share : :loss_share))
         end
 
         def water_out_g = (food_g || (pieces && pieces.first * piece_g))&.*(Layers.figure(:salted_water_share))

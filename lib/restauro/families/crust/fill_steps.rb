@@ -39,6 +39,7 @@ module Restauro
           filling = @ours.filling or return
           deep = @ours.filling_depth_cm ? ", #{Recipes::WeighedLine.tenths(@ours.filling_depth_cm.round(1))} cm deep" : ""
           return by_hand(filling) if @ours.style.key == "hand"
+          return wrapped(filling) if @ours.cover == "wrapped"
 
           into = @ours.style.loose? && @ours.cover == "top" ? "Fill the dish, then scatter the topping over it" : "Fill it"
           weight = filling.grams >= 1 ? "#{filling.grams.round} g#{deep}, " : ""
@@ -57,6 +58,16 @@ module Restauro
                          "wet the rim, fold, crimp, cut a vent; " \
                                         "brush with #{wash}.", uses: [*filling.recipe.ingredients, *glaze], look_for: "no filling on the rim",
                    safety: filling.kind == "sauce" ? [] : filling.safety)
+        end
+
+        # The sheet around it: one long roll that is cut, or squares folded over.
+        def wrapped(filling)
+          how = if @ours.rolled_up? then "in a roll along the sheet, #{Recipes::WeighedLine.tenths(constant(:wrapped_cm))} cm thick; wet the far edge, " \
+                                         "roll it up, the seam underneath; cut it in lengths, or leave it whole and slash the top"
+                else "by spoonfuls on squares of the sheet; wet the rim, fold corner to corner, press it shut with a fork, cut a vent"
+                end
+          Step.new(kind: "shape", text: "#{filling.grams.round} g of cold filling #{how}; brush with #{wash}.", uses: [*filling.recipe.ingredients, *glaze],
+                   look_for: "nothing shows at the seam", safety: filling.kind == "sauce" ? [] : filling.safety)
         end
 
         def glaze = FillSteps.glaze(@ours.recipe)

@@ -6,6 +6,9 @@ module Restauro
       # The steps of a filling that the crust makes itself: fruit tossed, a custard whisked, what is raw cooked first. A filling made as a part
       # of its own has its steps there.
       class FillingSteps
+        MINCED = %w[ground_meat ground_poultry sausage].freeze
+        CITRUS = /\b(?:lemons?|limes?|oranges?|grapefruits?)\b/i
+
         def initialize(swap, catalogue)
           @swap = swap
           @filling = swap.ours.filling
@@ -20,10 +23,17 @@ module Restauro
           return [] if @filling.nil? || @lines.empty?
           return sauce if @swap.filling&.sauce && !juicy?
 
-          [*@companions.early_steps(fats), *@companions.dry_steps, own].compact
+          [*raw_in(@companions.early_steps(fats)), *@companions.dry_steps, own].compact
         end
 
         private
+
+        # What is wrapped raw is cooked through in its wrapping: minced meat and sausage are not fried first.
+        def raw_in(steps)
+          return steps unless @swap.ours.cover == "wrapped"
+
+          steps.reject { |step| step.kind == "brown" && step.uses.any? { |line| MINCED.include?(line.kind) } }
+        end
 
         def say(line) = Companions.say(line, @catalogue)
         def list(lines) = Companions.list(lines.map { |line| say(line) })
@@ -62,8 +72,11 @@ module Restauro
         end
 
         def whisk
-          wet = left.select { |line| %w[egg liquid cheese thickener seasoning].include?(line.role) }
-          Step.new(kind: "mix", text: "Filling: whisk #{list(wet)} together#{"; scatter in #{list(left - wet)}" if (left - wet).any?}.", uses: left,
+          wet = left.select { |line| %w[egg liquid cheese thickener seasoning].include?(line.role) || group(line) == "sugar" }
+          citrus = (left - wet).select { |line| line.text.match?(CITRUS) }
+          scattered = left - wet - citrus
+          with = citrus.any? ? " with the grated zest and the juice of #{list(citrus)}" : ""
+          Step.new(kind: "mix", text: "Filling: whisk #{list(wet)} together#{with}#{"; scatter in #{list(scattered)}" if scattered.any?}.", uses: left,
                    look_for: "smooth, no streaks of white", safety: [*@filling.safety, "raw_flour"])
         end
 

@@ -26,7 +26,7 @@ module Restauro
         def blind_apart? = @baking.prebaked? && @baking.blind_oven != @baking.oven
 
         def oven
-          below = %w[top].include?(@ours.cover) ? "rack in the middle" : "rack in the lower third, a tray on it to get hot"
+          below = %w[top wrapped].include?(@ours.cover) ? "rack in the middle" : "rack in the lower third, a tray on it to get hot"
           Step.new(kind: "preheat", text: "Heat the oven to #{(blind_apart? ? @baking.blind_oven : @baking.oven).say}, #{below}.",
                    minutes: constant(:preheat_minutes), celsius: blind_apart? ? blind_celsius : celsius,
                    caution: @ours.options.pan&.loose && filled? ? "A loose bottom leaks: the tart stands on a tray, and is lifted by it." : nil)

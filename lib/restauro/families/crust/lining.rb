@@ -15,7 +15,7 @@ module Restauro
         # The round tin, as deep as is usual, that so much dough lines at its usual thickness.   @param volume_cm3 [Float]   @return [Kitchen::BakingPan]
         def self.round_for(style, volume_cm3)
           rolled = 2 * Math.sqrt(10 * volume_cm3 / style.thickness_mm / Math::PI)
-          wall = 2 * (Constants.fetch(:crust, :depth_cm) + Constants.fetch(:crust, :overhang_cm))
+          wall = style.key == "base" ? 0.0 : 2 * (Constants.fetch(:crust, :depth_cm) + Constants.fetch(:crust, :overhang_cm))
           Kitchen::BakingPan.new(shape: :round, length_cm: (rolled - wall).clamp(Constants.fetch(:crust, :least_tin_cm), Constants.fetch(:crust, :most_tin_cm)))
         end
 

@@ -55,7 +55,7 @@ module Restauro
       end
 
       Options::COVERS = {"bottom" => "under the filling", "double" => "under and over", "top" => "only on top", "free" => "free on a tray",
-                         "hand" => "folded over, by the piece"}.freeze
+                         "hand" => "folded over, by the piece", "wrapped" => "wrapped around it"}.freeze
     end
   end
 end

@@ -53,6 +53,8 @@ module Restauro
 
           return NAME if filled_in?(line, catalogue) || (watered && line.role == "liquid" && line.ingredient != "water")
 
+          return if sheet && line.role == "egg" && line.grams && line.grams.value <= Constants.fetch(:crust, :glaze_most_g) && !watered
+
           return if !after || line.words? || line.ingredient.nil?
           return NAME if line.role == "flour" && line.grams && line.grams.value <= Constants.fetch(:dishes, :second_liquid_g)
 

@@ -4,6 +4,9 @@ module Restauro
       # What a crust will be: how wet and how fat, how far it reaches, how it bakes, with what is in it.
       class Prediction
         DOUBLE = /\b(?:double crust|two crusts|top and bottom|covered pie)\b/i
+        # A sheet around each piece, or around one long one (common practice).
+        ROLLED_UP = /\bsausage rolls?\b|\bwellington\b|\ben cro[uû]te\b|\bstrudel\b|\bplait\b/i
+        FOLDED = /\b(?:past(?:y|ies)|turnovers?|hand pies?|empanadas?|samosas?|parcels?|puffs|triangles)\b/i
         OPEN = /\b(?:tart|open|lattice|meringue|custard|blind|galette)\b/i
 
         # food Heat::Food of the raw dough
@@ -65,12 +68,16 @@ module Restauro
         def oven = options.oven || Kitchen::OvenTemperature.new(celsius: style.oven_celsius)
         # Whether the filling lies open to the oven.
         def open? = cover == "bottom" && !style.loose?
-        def filling_start = options.filling_start || (filling&.cooked? ? "hot" : "cold")
+        def filling_start = options.filling_start || (filling&.cooked? && cover != "wrapped" ? "hot" : "cold")
+        # Rolled up in one, else folded by the piece.
+        def rolled_up? = recipe.lines.any? { |line| line.words? && line.text.match?(ROLLED_UP) }
         def filling_depth_cm = filling && lining && filling.depth_cm(lining.base_cm2)
         # Where no pan is told: as deep as it stands in the round tin that so much dough lines, and no deeper than is usual.   @return [Float] cm
         def supposed_depth_cm
+          return Constants.fetch(:crust, rolled_up? ? :wrapped_cm : :folded_cm) if cover == "wrapped"
+
           usual = Constants.fetch(:crust, :depth_cm)
-          return usual unless filling && open? && Lining::LINES.include?(style.key)
+          return usual unless filling && cover == "bottom" && [*Lining::LINES, "base"].include?(style.key)
 
           filling.depth_cm(Lining.round_for(style, volume_cm3).area_cm2).clamp(Constants.fetch(:crust, :least_depth_cm), usual)
         end
@@ -87,7 +94,7 @@ module Restauro
         end
 
         # A lid gets an egg wash.
-        def washed = %w[double top free hand].include?(cover) && !style.loose? ? Constants.fetch(:crust, :wash_browns) : 1.0
+        def washed = %w[double top free hand wrapped].include?(cover) && !style.loose? ? Constants.fetch(:crust, :wash_browns) : 1.0
 
         def self.browning(ingredient)
           table = DataFiles.yaml("families/crust/browning.yml")
@@ -113,6 +120,7 @@ module Restauro
           words = recipe.lines.select(&:words?).map(&:text).join("\n")
           return "hand" if style.key == "hand"
           return "top" if style.key == "dropped"
+          return "wrapped" if style.sheet? && (words.match?(ROLLED_UP) || words.match?(FOLDED))
           return "top" if style.sheet? && !words.match?(/\b(?:tart|base|line)\b/i)
           return "top" if style.key == "crumble" || words.match?(/\b(?:lid|top with|pot pie|cover(?:ed)? with)\b/i)
           return "free" if words.match?(/\b(?:galette|free.?form|rustic)\b/i)

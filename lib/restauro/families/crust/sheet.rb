@@ -8,11 +8,12 @@ module Restauro
         def self.rows = DataFiles.yaml("families/crust/sheets.yml")
 
         # @param ingredient [Ingredient] gluten-free   @param pan [Kitchen::BakingPan, nil]   @param usual_mm [Float] as it comes
-        def self.of(ingredient, pan, usual_mm)
+        # @param grams [Float] g of the wheat sheet: as much of it where no pan is known
+        def self.of(ingredient, pan, usual_mm, grams:)
           row = rows.fetch(ingredient.key)
           one = Float(row["length_cm"]) * Float(row["width_cm"])
-          needs = pan ? over(pan) : one
-          count = [(needs / (one * usual_mm / Float(row["thinnest_mm"]))).ceil, 1].max
+          needs = pan ? over(pan) : one * [(grams / ingredient.piece_g).round, 1].max
+          count = pan ? [(needs / (one * usual_mm / Float(row["thinnest_mm"]))).ceil, 1].max : (needs / one).round
           new(say: ingredient.say, count: count, needs_cm2: needs, sheet_cm2: one, thickness_mm: [usual_mm * one * count / needs, usual_mm].min,
               thinnest_mm: Float(row["thinnest_mm"]), rises: Float(row["rises"]), wheat_rises: Float(rows.fetch(row["takes"])["rises"]),
               length_cm: Float(row["length_cm"]), width_cm: Float(row["width_cm"]))

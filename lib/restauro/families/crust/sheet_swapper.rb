@@ -79,7 +79,7 @@ module Restauro
         def sheet
           return unless @wheat.style.sheet?
 
-          Sheet.of(counterpart(replaced.first), @options.pan, @wheat.style.thickness_mm)
+          Sheet.of(counterpart(replaced.first), @options.pan, @wheat.style.thickness_mm, grams: replaced.sum { |line| line.grams.value })
         end
 
         def warnings(ours, filling)

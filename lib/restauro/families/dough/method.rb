@@ -3,6 +3,8 @@ module Restauro
     class Dough
       # The steps of a dough, in order: what binds it first, mixed, rested, tried, shaped, boiled, kept.
       class Method
+        MIXED = {"spooned" => "a soft, sticky dough that holds a heap on the spoon", "pushed" => "drops slowly off the spoon in a thick rope"}.freeze
+
         def initialize(swap, catalogue)
           @swap = swap
           @ours = swap.ours
@@ -118,14 +120,14 @@ module Restauro
         def mixed_look
           return "damp crumbs that hold when squeezed: an extruder wants no dough" if @options.shape == "extruded"
 
-          "dry at first; smooth after two minutes of pressing, like soft clay"
+          MIXED.fetch(@options.shape, "dry at first; smooth after two minutes of pressing, like soft clay")
         end
 
         def rest
           drinks = psyllium? || @ours.weights.any? { |ingredient, _| ingredient.group == "starch" }
           return if @options.shape == "spooned"
 
-          Step.new(kind: "rest", text: "Wrap it and let it rest#{" in the cold, no longer than half an hour" if gnocchi?}.",
+          Step.new(kind: "rest", text: "#{@options.shape == "pushed" ? "Cover" : "Wrap"} it and let it rest#{" in the cold, no longer than half an hour" if gnocchi?}.",
                    minutes: constant(drinks && !gnocchi? ? :rest_minutes : :rest_short_minutes), hold_minutes: gnocchi? ? 30 : 2880,
                    look_for: "less sticky than before: starch and binder go on drinking")
         end

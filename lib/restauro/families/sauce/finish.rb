@@ -25,11 +25,19 @@ module Restauro
         end
 
         # @return [Array<Step>]
-        def steps = [cheese, yolks, finish, stand, keep].compact
+        def steps = [fished, cheese, yolks, finish, stand, keep].compact
 
         private
 
         def minutes(seconds) = (seconds / 60.0 * 2).round / 2.0
+
+        # What only gave its taste.
+        def fished
+          out = @lines.companions.at("infuse")
+          return if out.empty?
+
+          Step.new(kind: "finish", text: "Lift out #{Companions.list(out.map { |line| line.name_text || line.text }.map(&:strip))}.", uses: out)
+        end
 
         def cheese
           cheeses = @lines.cheeses
