@@ -55,7 +55,7 @@ RSpec.describe "The core" do
 
     it "are all used: nothing stands in data/constants that no code names" do
       code = Dir["#{root}/{lib,app}/**/*.rb"].map { |file| File.read(file) }.join
-      computed = /\A(watts_|power_|heaped|scant|edge_|egg_|slurry_water_|boost_spoons_|simmer_|hold_|power_|roux_|stir_|bound_|full_|need_|most_(psyllium|xanthan|guar|flax|egg|dry|mash|pressed)|(rolled|filled|extruded)_mm|seconds_|(machine|pin)_sheet|(hot|cold)_filling_|(sheets|spooned|pushed)_mm|usual_)/
+      computed = /\A(watts_|power_|heaped|scant|edge_|egg_|slurry_water_|boost_spoons_|simmer_|hold_|power_|roux_|stir_|bound_|full_|need_|most_(psyllium|xanthan|guar|flax|egg|dry|mash|pressed)|(rolled|filled|extruded)_mm|seconds_|(machine|pin)_sheet|(hot|cold)_filling_|(sheets|spooned|pushed|thumbed|strings)_mm|usual_)/
       unused = Dir["#{root}/data/constants/*.yml"].flat_map { |f| Restauro::Constants.table(File.basename(f, ".yml")).keys }
                                                   .reject { |name| code.include?(name.to_s) || name.match?(computed) }
       expect(unused).to be_empty

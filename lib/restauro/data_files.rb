@@ -22,6 +22,9 @@ module Restauro
     # The same, read once: for what is looked up often.
     def table(path) = FROZEN[path] ||= read(path)
 
+    # A file of words that tell something, each a pattern for any case.   @return [Hash{Symbol => Regexp}] frozen
+    def words(path) = FROZEN["#{path} words"] ||= yaml(path).to_h { |name, words| [name.to_sym, /#{words}/i] }.freeze
+
     # A short digest of every data file: two results with the same version used the same facts.
     def version
       require "digest"

@@ -19,6 +19,7 @@ module Restauro
     autoload :Breading, "restauro/families/breading"
     autoload :CoatDeclarations, "restauro/families/coat_declarations"
     autoload :Coated, "restauro/families/coated"
+    autoload :CompanionKinds, "restauro/families/companion_kinds"
     autoload :Companions, "restauro/families/companions"
     autoload :Crust, "restauro/families/crust"
     autoload :Declared, "restauro/families/declared"

@@ -22,6 +22,7 @@ module Restauro
     autoload :SelfRaising, "restauro/recipes/self_raising"
     autoload :Several, "restauro/recipes/several"
     autoload :Headings, "restauro/recipes/headings"
+    autoload :PieceWeight, "restauro/recipes/piece_weight"
     autoload :Prose, "restauro/recipes/prose"
     autoload :Tidy, "restauro/recipes/tidy"
     autoload :Scale, "restauro/recipes/scale"

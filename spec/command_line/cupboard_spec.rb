@@ -13,7 +13,7 @@ RSpec.describe Restauro::CommandLine do
     expect(found["tools"]).to eq [{"tool" => "1 cup", "count" => 1}, {"tool" => "1 tbsp", "count" => 3}]
   end
 
-  it("knows no grams without a density") { expect(run("measure", "1 celeriac")[1].values_at("ingredient", "grams", "millilitres")).to eq ["raw_celeriac", nil, nil] }
+  it("knows no grams without a density") { expect(run("measure", "1 slice of celeriac")[1].values_at("ingredient", "grams", "millilitres")).to eq ["raw_celeriac", nil, nil] }
   it("measures in the cook's own system") { expect(run("measure", "1 tbsp flour", "--units", "au")[1]["grams"]).to be_within(0.05).of(10.14) }
 
   it "reads a label in the words of the contract" do

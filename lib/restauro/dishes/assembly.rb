@@ -21,7 +21,8 @@ module Restauro
       def step(**more) = Families::Step.new(**more)
       def figure(name) = Constants.fetch(:dishes, name)
       # A dish that goes into the oven though no crust, coat or batter of it is baked.
-      def baked? = @dish.said.baked && !@dish.parts.map(&:role).intersect?(%i[shell coat])
+      def baked? = @dish.said.baked && !@dish.parts.map(&:role).intersect?(between? ? %i[shell] : %i[shell coat])
+      def between? = @dish.joins.any? { |join| join.how == "between" }
 
       def layered
         return [] unless baked?
@@ -61,7 +62,8 @@ module Restauro
       def in_the_dish = (@bake&.pan || @dish.said.pan)&.then { |pan| " in the #{pan.say} dish" }
 
       def bake(oven, text, minutes, look_for)
-        step(kind: "bake", text: text, minutes: minutes, celsius: oven.celsius, safety: risen? ? %w[egg_dish middle_decides] : %w[reheat middle_decides], look_for: look_for)
+        step(kind: "bake", text: text, minutes: minutes, celsius: oven.celsius, look_for: look_for,
+             safety: [risen? ? "egg_dish" : "reheat", "middle_decides"])
       end
 
       # What is laid into the dish: bought pasta and sheets, raw slices, and crumbs and cheese on top.

@@ -15,10 +15,10 @@ module Restauro
     # 175 C, covered until the layers are soft, uncovered to brown, rested to cut (common practice); potato takes longer, and longer the deeper.
     class << Bake
       SHEETS = %w[wheat_pasta_sheets gf_pasta_sheets].freeze
-      FRIED = /\baubergine|\beggplant|\bcourgette|\bzucchini/i
-      LAYERED = /\bpotato|\bceleriac|\bparsnip|\bswede|\bturnip|\bbeetroot/i
-      SLICED = /\bslice|\brounds\b|\bthin/i
-      COOKED = /\bcooked|\bboiled|\bmash/i
+      FRIED = DataFiles.words("dishes/words.yml").fetch(:fried_before)
+      LAYERED = DataFiles.words("dishes/words.yml").fetch(:laid_raw)
+      SLICED = DataFiles.words("dishes/words.yml").fetch(:sliced)
+      COOKED = DataFiles.words("dishes/words.yml").fetch(:cooked)
       STARCH = {"potato" => :bake_potato_starch_share, "pasta" => :bake_pasta_starch_share}.freeze
       COVERED = {"potato" => %i[bake_potato_minutes bake_potato_deep_minutes], "pasta" => %i[bake_pasta_minutes bake_pasta_deep_minutes]}.freeze
 

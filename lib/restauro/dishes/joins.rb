@@ -4,14 +4,13 @@ module Restauro
   module Dishes
     # How the parts of a dish meet, by what they are and what their headings say.
     module Joins
-      OVER = /\b(?:to serve|serve with|glaze|gravy|dip|custard to|dressing)/i
+      OVER = DataFiles.words("dishes/words.yml").fetch(:poured_over)
       # Pieces wrapped one by one: a sauce is never inside.
-      WRAPPED = /\b(?:wellington|en cro[uû]te|sausage rolls?|pasty|pasties|hand pies?|turnovers?|samosas?|empanadas?|strudel|parcels?)\b/i
+      WRAPPED = DataFiles.words("dishes/words.yml").fetch(:wrapped)
       # What stands in a jug beside fruit under its crust.
-      JUG = /\b(?:custard|cream|caramel|butterscotch|toffee)\b/i
-      DIPPED = /\b(?:chips|sauce|dip\w*|salsa|slaw|salad|mayo\w*|dressing|relish|chutney)\b/i
-      LAYERED = /\b(?:lasagn|cannelloni|moussaka|pastitsio|gratin|bake|layer)/i
-
+      JUG = DataFiles.words("dishes/words.yml").fetch(:in_a_jug)
+      DIPPED = DataFiles.words("dishes/words.yml").fetch(:dipped_into)
+      LAYERED = DataFiles.words("dishes/words.yml").fetch(:layered)
       # Which part the others are for, the first that there is.
       HOSTS = [%i[shell], %i[coat dough], %i[sauce]].freeze
 
@@ -42,7 +41,7 @@ module Restauro
       # A sauce for the table: by its name, beside what is wrapped, or beside fruit that has its crust over it.
       def poured?(parts, index, host, recipe, catalogue)
         part = parts[index]
-        return true if part.family.nil? && host.role == :coat && part.name.to_s.match?(DIPPED)
+        return true if part.family.nil? && host.role == :coat && part.name.to_s.match?(DIPPED) && !recipe.title.to_s.match?(LAYERED)
         return false unless part.role == :sauce
         return true if part.name.to_s.match?(OVER) || (host.role == :shell && recipe.title.to_s.match?(WRAPPED))
 
@@ -69,6 +68,8 @@ module Restauro
       def coat_join(part, index, host, recipe)
         return Join.new(from: host, to: index, how: "around") if part.role == :sauce &&
           recipe.title.to_s.match?(/\bcroquette|\bkroket|\bcroqueta/i)
+
+        return Join.new(from: index, to: host, how: "between") if recipe.title.to_s.match?(LAYERED)
 
         Join.new(from: index, to: host, how: part.role == :sauce ? "over" : "fills")
       end

@@ -4,7 +4,8 @@ module Restauro
   module Dishes
     # What a dough of one list is named with goes over it, not into it: onions, mushrooms, butter with sage, cheese, and what is listed after them.
     class OverDough
-      DOUGHS = /\bgnocchi|\bgnudi|\bsp[äa]e?tzle|\bnoodles?|\btagliatelle|\bpappardelle|\bfettuccine|\blinguine/i
+      DOUGHS = DataFiles.words("dishes/words.yml").fetch(:dough_turned)
+      CHEESY = DataFiles.words("dishes/words.yml").fetch(:cheesy)
       KINDS = %w[soften simmer cured ready_meat poultry].freeze
       WETS = %w[liquid egg puree].freeze
 
@@ -36,7 +37,7 @@ module Restauro
         line = lines[index]
         return lines[index..].any? { |other| other.kind == "herb" } || @title.match?(/\bbutter/i) if line.role == "fat"
 
-        KINDS.include?(line.kind) || (line.role == "cheese" && group(line) == "cheese" && @title.match?(/\b(?:with|and|k[äa]se)\b.*chees/i))
+        KINDS.include?(line.kind) || (line.role == "cheese" && group(line) == "cheese" && @title.match?(CHEESY))
       end
     end
   end

@@ -6,10 +6,9 @@ module Restauro
     class Partition
       NAMED = {"crust" => "Crust", "sauce" => "Sauce", "batter" => "Batter", "breading" => "Coat", "gnocchi" => "Dough", "pasta" => "Dough"}.freeze
       COATS = %w[breading batter].freeze
-      POURED = /\b(?:sauce|gravy|syrup|glaze|dressing|dip|cream|butter|salsa)\b/i
+      POURED = DataFiles.words("dishes/words.yml").fetch(:poured)
       # Mash or cheese on a sauce; a pizza's topping lies on its own crust.
-      TOPPED = /\A(?:for\s+)?(?:the\s+)?(?:potato\s+|mash(?:ed)?\s+)*(?:topping|mash|mashed potato(?:es)?)\z/i
-
+      TOPPED = DataFiles.words("dishes/words.yml").fetch(:topping_heading)
       # @param recipe [Recipes::Recipe]   @param family [String, nil] forces a reading of one part   @param given [Hash] part name => family
       # @return [Dish]   @raise [InvalidInput]
       def self.of(recipe, catalogue, family: nil, given: {}) = new(recipe, catalogue, family, given).dish
@@ -80,7 +79,7 @@ module Restauro
         return unless crumbs
         return "breading" if group.lines.any? { |line| line.role == "egg" } || group.label.to_s.match?(/\bcoat|bread|schnitzel/i)
 
-        "crust" if group.label.to_s.match?(/\b(?:base|crust|shell)\b/i) || @recipe.title.to_s.match?(Grouping::BASED)
+        "crust" if group.label.to_s.match?(/\b(?:base|crust|shell)\b/i) || @recipe.title.to_s.match?(OneList::BASED)
       end
 
       def wet?(line) = %w[egg liquid].include?(line.role) || @catalogue.find_key(line.ingredient)&.group == "fruit"

@@ -6,7 +6,8 @@ module Restauro
     module Refusal
       TABLE = DataFiles.yaml("dishes/refused.yml")
       OURS, FLAT = TABLE.values_at("ours", "flat").map { |words| /#{words}/i }
-      KINDS = TABLE["kinds"].transform_values { |words| /#{words}/i }.freeze
+      # Never made here; not made where there is no flour; not made where there is.
+      NEVER, BARE, KINDS = TABLE.values_at("never", "bare", "kinds").map { |kinds| kinds.transform_values { |words| /#{words}/i }.freeze }
 
       module_function
 
@@ -19,6 +20,8 @@ module Restauro
       # By the title, where flour is there to make it of.
       def named(recipe)
         title = recipe.title.to_s
+        never = [NEVER, (BARE unless flour?(recipe))].compact.flat_map(&:to_a).find { |_, words| title.match?(words) }
+        return never.first if never
         return if title.match?(OURS) || !flour?(recipe)
 
         KINDS.find { |kind, words|

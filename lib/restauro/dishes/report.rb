@@ -96,7 +96,8 @@ module Restauro
       def ours(line, part, answer)
         units = KitchenUnits.of(answer.dish.recipe.system)
         found = line.counted? ? Measure.nearest(@catalogue.fetch(line.ingredient), line.grams.value, units) : nil
-        {text: line.bare_text, part: part, ingredient: line.ingredient, **grams(line), role: line.role, understood: line.understood, measure: found&.text,
+        {text: line.bare_text, part: part, ingredient: line.ingredient, **grams(line), role: line.role, understood: line.understood,
+         measure: found&.text,
          measure_error_pct: found&.error_pct&.round(1), warnings: line.warnings.map(&:to_h)}
       end
 

@@ -3,8 +3,9 @@
 module Restauro
   module Dishes
     # What the recipe's own text says of oven, tin, minutes, pieces: the cook's word, each with the line it was read from.
-    #   oven Kitchen::OvenTemperature, blind_oven the one of an empty crust where it is another · pan Kitchen::BakingPan · bake_minutes, simmer_minutes min · makes how many · oil "180C", "175C shallow" or nil
-    #   baked whether it goes into an oven at all · from Hash of name => line
+    #   oven Kitchen::OvenTemperature, blind_oven the one of an empty crust where it is another · pan Kitchen::BakingPan
+    #   bake_minutes, simmer_minutes min · makes how many · oil "180C", "175C shallow" or nil · baked whether it goes into an oven at all
+    #   from Hash of name => line
     Said = Value.of(:oven, :blind_oven, :pan, :bake_minutes, :simmer_minutes, :makes, :oil, :baked, :from) do
       # Option names with what was read.   @return [Array<Hash>]
       def to_a = from.map { |name, line| {option: name.to_s, line: line} }
@@ -13,26 +14,25 @@ module Restauro
     class << Said
       MINUTES = /(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:min\b|mins\b|minutes?\b)/i
       HOURS = /(\d(?:[.,]5)?|½)\s*(?:hours?|hrs?)\b/i
-      BAKES = /\bbake[ds]?\b|\bbaking\b|\boven\b|(?<!with )(?<!an )(?<!a )(?<!the )(?<!sunday )\broast\b|\bgratin\b/i
-      BAKED_TITLE = /\b(?:gratin|lasagn[ea]|bake|baked|pie|tart|quiche|crumble|cobbler|moussaka|pastitsio|cannelloni|casserole|muffins?|popovers?|
-        puddings?|galette|pizza)\b/ix
+      BAKES = DataFiles.words("dishes/words.yml").fetch(:bakes)
+      BAKED_TITLE = DataFiles.words("dishes/words.yml").fetch(:baked_title)
       # "Steak pie gravy" is poured.
-      POURED_TITLE = /\b(?:gravy|sauce|custard)(?:\s*\z|\s+(?:for|to go with|with)\b)/i
-      BLIND = /\bblind\b/i
-      SIMMERS = /\bsimmer|\bbubble\b|\bcook gently\b/i
+      POURED_TITLE = DataFiles.words("dishes/words.yml").fetch(:poured_title)
+      # "20 minutes at 200C, then 170C for 30 minutes" is fifty in all.
+      IN_TURN = DataFiles.words("dishes/words.yml").fetch(:in_turn)
+      BLIND = DataFiles.words("dishes/words.yml").fetch(:blind)
+      SIMMERS = DataFiles.words("dishes/words.yml").fetch(:simmers)
       MAKES = /\b(?:makes|yields?)\D{0,12}(\d{1,3})\b/i
-      DEEP = /\bdeep[- ]?fr(?:y|ied)\b/i
-      SHALLOW = /\b(?:shallow[- ]?fr(?:y|ied)|fr(?:y|ied)|pan[- ]?fr(?:y|ied))\b/i
-      PAN_WORD = /\b(?:tin|dish|pan|tray|tart|pie|springform|skillet|mould|round|square|oval)\b/i
-
+      DEEP = DataFiles.words("dishes/words.yml").fetch(:deep_fried)
+      SHALLOW = DataFiles.words("dishes/words.yml").fetch(:shallow_fried)
+      PAN_WORD = DataFiles.words("dishes/words.yml").fetch(:pan)
       # @param recipe [Recipes::Recipe]   @return [Said]
       def of(recipe)
         words = recipe.lines.select(&:words?).map(&:text)
         sentences = words.flat_map { |text| text.split(/(?<=[.;!])\s+/) }
         baking = filled_first(sentences)
-        found = {oven: oven(baking), blind_oven: oven(blind(sentences)), pan: pan(sentences), bake_minutes: minutes(baking, BAKES), simmer_minutes: minutes(sentences, SIMMERS),
-                 makes: makes(words),
-                 oil: oil(sentences)}.compact
+        found = {oven: oven(baking), blind_oven: oven(blind(sentences)), pan: pan(sentences), bake_minutes: minutes(baking, BAKES),
+                 simmer_minutes: minutes(sentences, SIMMERS), makes: makes(words), oil: oil(sentences)}.compact
         baked = found.key?(:oven) || sentences.any? { |text| text.match?(BAKES) } ||
           (words.first.to_s.match?(BAKED_TITLE) && !words.first.match?(POURED_TITLE))
         units = Recipes::UnitClues.line(recipe.lines.map(&:text), recipe.system)
@@ -42,7 +42,7 @@ module Restauro
 
       private
 
-      def blind(sentences) = clauses(sentences).select { |text| text.match?(BLIND) }
+      def blind(sentences) = clauses(sentences).grep(BLIND)
       def clauses(sentences) = sentences.flat_map { |text| text.match?(BLIND) ? text.split(/[,;]|\bthen\b/) : [text] }
 
       # What is said of the filled crust before what is said of the blind one: "bake blind at 190, fill, bake at 170".
@@ -77,8 +77,8 @@ module Restauro
       # The longest time that is said with such words, or beside degrees.
       def minutes(texts, words)
         first_in(texts.select { |text| text.match?(words) || (words == BAKES && text.match?(/\d{3}\s*°?\s*[CF]\b|gas (?:mark )?\d/i)) }) do |text|
-          match = text.match(MINUTES)
-          next (match[2] ? (match[1].to_f + match[2].to_f) / 2 : match[1].to_f) if match
+          found = text.scan(MINUTES).map { |low, high| high ? (low.to_f + high.to_f) / 2 : low.to_f }
+          next (words == BAKES && text.match?(IN_TURN) ? found.sum : found.first) if found.any?
 
           text.match(HOURS)&.then { |hours| 60 * Numbers.value(Numbers.plain(hours[1]).strip).to_f }
         end

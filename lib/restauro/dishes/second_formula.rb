@@ -5,8 +5,7 @@ module Restauro
     # Where a list without headings holds more than one formula: a second flour with a fat or a liquid of its own, crumbs to scatter over a sauce,
     # fruit beside a crust.
     class SecondFormula
-      FRIED = /\bcroquett?|\bkro[kq]et|\brissole|\barancini|\bfr(?:y|ied|ying)\b/i
-
+      FRIED = DataFiles.words("dishes/words.yml").fetch(:fried)
       # @param catalogue [Catalogue]   @param recipe [Recipes::Recipe] whose title, lines and steps say whether it is fried
       def initialize(catalogue, recipe)
         @catalogue = catalogue

@@ -38,7 +38,9 @@ module Restauro
 
       def solve(index)
         part = parts[index]
-        part.family ? swap_of(family(index), part, index) : Plain.new(part, @catalogue, @exclusion, coats: @dish.joins_from(index).any? { |join| join.how == "coats" }).answer
+        return swap_of(family(index), part, index) if part.family
+
+        Plain.new(part, @catalogue, @exclusion, coats: @dish.joins_from(index).any? { |join| join.how == "coats" }).answer
       end
 
       def swap_of(family, part, index)

@@ -11,6 +11,8 @@ module Restauro
       def told(place, shared)
         said = place.said
         return {} if shared[:oven] || shared[:oil]
+        # The oven is for what it is layered in: it is fried before.
+        return {oil: Heat::Frying.parse(usual_fat)} if place.between?
 
         {oven: said.oven, oil: (said.oil && !said.oven ? Heat::Frying.parse(said.oil) : nil)}.compact
       end

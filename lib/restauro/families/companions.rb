@@ -5,19 +5,9 @@ module Restauro
     # What is only cooked along: meat, vegetables, herbs, bought pasta. Which stage of the cooking each belongs to, and the steps of the early ones.
     #   The order in the pot is common practice: data/ingredients/kinds.yml.
     class Companions
+      include CompanionKinds
+
       STAGES = %w[boiled brown soften infuse simmer finish table].freeze
-      GROUPS = {"vegetable" => "simmer", "bought" => "finish"}.freeze
-      BOILED = %w[gf_pasta gf_pasta_sheets gf_noodles gf_grain gf_couscous].freeze
-      UNKNOWN = {"stage" => "simmer", "rank" => "7", "words" => "add %s and cook it through"}.freeze
-      # Already cooked by the words of its line.
-      READY = /\b(?:cooked|softened|blanched|roast(?:ed)?|leftover|steamed|boiled|tinned|canned|sweated)\b/i
-      # An onion with cloves in it gives its taste to the milk and goes out.
-      STUDDED = /\bstudded\b/i
-      # Woody leaves on their stalks simmer along and come out; soft ones do not.
-      SPRIGS = /\b(?:sprigs?|branch(?:es)?|stems?|bundle)\b.*\b(?:thyme|rosemary|sage|marjoram|oregano|savory|bay)\b|
-        \b(?:thyme|rosemary|sage|marjoram|oregano|savory)\s+(?:sprigs?|branch(?:es)?|stems?)\b/ix
-      PICKED = /\b(?:leaves|picked|chopped|stripped)\b/i
-      READY_ROW = {"stage" => "finish", "rank" => "1", "words" => "%s"}.freeze
 
       attr_reader :lines
 
@@ -133,22 +123,6 @@ module Restauro
       end
 
       def figure(name) = Constants.fetch(:making, name)
-
-      def row(line)
-        ingredient = line.ingredient && @catalogue.find_key(line.ingredient)
-        return {"stage" => "boiled", "rank" => "0", "words" => "boil %s"} if ingredient && BOILED.include?(ingredient.key)
-        return kind_row("infuse") if line.text.match?(STUDDED) || (line.text.match?(SPRIGS) && !line.text.match?(PICKED))
-        return READY_ROW if READY.match?(line.text) && !%w[brown].include?(kind(line)&.fetch("stage"))
-        return kind(line) || UNKNOWN unless ingredient
-
-        return kind_row("table") if ingredient.key == "gf_bread"
-
-        stage = GROUPS.fetch(ingredient.group, "finish")
-        {"stage" => stage, "rank" => "4", "words" => stage == "simmer" ? "add %s, simmer until tender" : "%s"}
-      end
-
-      def kind(line) = line.kind && kind_row(line.kind)
-      def kind_row(name) = DataFiles.yaml("ingredients/kinds.yml")[name]
     end
   end
 end

@@ -4,6 +4,7 @@ module Restauro
     class Crust
       %w[Baking Cautions Declarations Filling Lining Mend Method Options Parts Picture Prediction Report School Sheet Style Swap Swapper Trials
          Words Writer].each { |name| autoload name.to_sym, "restauro/families/crust/#{name.downcase}" }
+      autoload :ByKind, "restauro/families/crust/by_kind"
       autoload :FillSteps, "restauro/families/crust/fill_steps"
       autoload :FillingSteps, "restauro/families/crust/filling_steps"
       autoload :FillingSwap, "restauro/families/crust/filling_swap"

@@ -27,7 +27,7 @@ module Restauro
       # @return [Array<String>] the family, or all that it could be
       def candidates
         return %w[crust] if sheet? || crumb_base? || (crumbs_in_fat? && told_by_title == %w[crust])
-        return %w[breading] if crumbs? && !liquid_over_flour?
+        return %w[breading] if crumbs? && !liquid_over_flour? && !crumbs_inside?
 
         told = told_by_title
         return told if told.length == 1 && possible?(told.first)
@@ -77,6 +77,9 @@ module Restauro
       def crumb_base? = crumbs_in_fat? && grams("egg").zero? && !liquid_over_flour?
       def crumbs_in_fat? = crumbs? && flour < grams("crumb") && fat > figure(:crumb_fat) * grams("crumb")
       def crumbs? = grams("crumb").positive?
+      # Beside more flour, where the title names a dough: crumbs that dry its filling.
+      def crumbs_inside? = flour > 2 * grams("crumb") && %w[pasta gnocchi].intersect?(told_by_title)
+
       # What is soaked in something sour and then dredged is in no batter: nothing lifts or binds it.
       def soaked?
         wet = @parts.select { |ingredient, _| ingredient.group == "liquid" }

@@ -12,6 +12,7 @@ module Restauro
       autoload :Alternative, "restauro/families/dough/swap"
       autoload :FillingSteps, "restauro/families/dough/filling_steps"
       autoload :Formula, "restauro/families/dough/formula"
+      autoload :MixSteps, "restauro/families/dough/mix_steps"
       autoload :PotSteps, "restauro/families/dough/pot_steps"
       autoload :Solver, "restauro/families/dough/formula"
 

@@ -7,12 +7,12 @@ module Restauro
       COUNT = /\A\s*(\d{1,3})\s+(?!(?:k?g|ml|l|oz|lb|mm|cm|cups?|tbsp|tsp)\b)(?:\p{L}+\s+){0,2}(?:\p{L}+)\b/i
       WEIGHT = /\A\s*(\d+(?:[.,]\d+)?)\s*(k?g)\b/i
       # A breast as it comes is thick; beaten flat or cut it is not.
-      WHOLE = /\b(?:chicken|turkey|duck)\s+breasts?\b/i
+      WHOLE = DataFiles.words("heat/words.yml").fetch(:whole_breast)
       # On the bone, as thick as a wrist.
-      JOINT = /\b(?:drumsticks?|thighs?|legs?|jointed|bone-in|on the bone)\b/i
-      THIN = /\bboneless\b|\b(?:escalopes?|flatten(?:ed)?|bash(?:ed)?|butterfl\w+|thin(?:ly)?|strips?|goujons?|bites?|cubes?|diced|sliced|minute)\b/i
+      JOINT = DataFiles.words("heat/words.yml").fetch(:joint)
+      THIN = DataFiles.words("heat/words.yml").fetch(:thin)
       CUT = /\b(?:cut|sliced|divided)\s+in(?:to)?\s+(\d{1,3})\b/i
-      CUT_UP = /[,(].*\b(?:sliced|slices|rounds|rings|sticks|fingers|strips|florets|wedges)\b/i
+      CUT_UP = DataFiles.words("heat/words.yml").fetch(:cut_up)
       WEIGHED = /\d\s*(?:k?g|oz|lb)\b/i
       FILLER = /\b(?:k?g|of|in|cut|into|thick|each|or|about|the)\b/i
 
@@ -30,7 +30,8 @@ module Restauro
       # A piece as thick as its kind usually is, where nothing tells.   @param line [Recipes::Line]   @return [Piece, nil]
       def usual(line, catalogue)
         row = Food.row(line.text) or return
-        shape, thick = if line.text.match?(JOINT) && !line.text.match?(THIN) then ["stick", :usual_joint_mm]
+        shape, thick = if row["word"] == "sausage" then ["stick", :usual_sausage_mm]
+                       elsif line.text.match?(JOINT) && !line.text.match?(THIN) then ["stick", :usual_joint_mm]
                        elsif line.text.match?(WHOLE) && !line.text.match?(THIN) then [row["shape"], :usual_breast_mm]
                        else [row["shape"], :"usual_#{row["shape"]}_mm"]
                        end
@@ -41,20 +42,18 @@ module Restauro
       def count(recipe) = (told(recipe) || counted(recipe))&.then { |line| how_many(line) }
       def how_many(line) = (line.text[CUT, 1] || (line.text[COUNT, 1] unless cut_up?(line)))&.to_i
       # Two aubergines in slices are more than two pieces: their weight tells how many.
-      def cut_up?(line) = !BY_THE_PIECE.include?(line.kind) && (line.text.match?(CUT_UP) || whole_vegetable?(line))
+      def cut_up?(line) = !line.by_the_piece? && (line.text.match?(CUT_UP) || whole_vegetable?(line))
       # An onion, a celeriac: nobody coats it whole.
       def whole_vegetable?(line)
         row = Food.row(line.text)
         !row.nil? && row["key"].start_with?("raw_") && %w[slice ring].include?(row["shape"]) && !line.text.match?(KIND)
       end
-      # Sold by the piece: one weighs what it usually does. Of a vegetable that is cut, a piece is no whole one.
-      BY_THE_PIECE = %w[poultry quick_meat fish].freeze
 
       # @return [Float, nil] g of one, where the line counts and weighs them, or they are sold by the piece
       def each_g(recipe)
         line = told(recipe) || counted(recipe) or return
         count = how_many(line)
-        line.grams.value / count if line.grams && count&.positive? && (line.text.match?(WEIGHED) || BY_THE_PIECE.include?(line.kind))
+        line.grams.value / count if line.grams && count&.positive? && (line.text.match?(WEIGHED) || line.by_the_piece?)
       end
 
       def counted(recipe)

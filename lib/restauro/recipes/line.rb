@@ -25,10 +25,13 @@ module Restauro
       # Without the bullet or the number of a list.
       def bare_text = text.strip.sub(AmountReader::BULLET, "").sub(/\A-\s*(?=\S)/, "")
       def counted? = !grams.nil? && !ingredient.nil?
+      # Sold by the piece: one weighs what it usually does. Of a vegetable that is cut, a piece is no whole one.
+      def by_the_piece? = Line::BY_THE_PIECE.include?(kind)
       def words? = %w[title step].include?(role)
       def gluten? = warnings.any? { |warning| warning.code == "gluten_in_line" }
     end
 
+    Line::BY_THE_PIECE = %w[poultry quick_meat fish].freeze
     Line::ROLES = %w[thickener flour starch liquid fat binder egg puree cheese lift acid crumb seasoning other title step].freeze
   end
 end

@@ -10,8 +10,6 @@ module Restauro
       PLANT = /\bvegan\b|\bplant[- ]based\b|\b(?:dairy|milk)[- ]free\b|\bnon[- ]dairy\b/i
       # What is said aside - "(or dairy-free)" - is another's.
       ASIDE = /\([^)]*\)|,.*|\bor\b.*/i
-      COUNTED = /\A\s*(\d{1,2})\s+(?=\p{L}).*\d\s*(?:k?g|oz|lb)\b/i
-      IN_ALL = /\b(?:each|in all|total|altogether|together|about \d+ (?:k?g) of)\b/i
       COOKED_EGG = /\b(?:hard|soft)[- ]?boiled|\bpoached\b/i
 
       # @param catalogue [Catalogue]   @param system [String] us, metric, uk or au
@@ -57,8 +55,7 @@ module Restauro
       def known_name?(text) = !@names.match(text).nil?
       # Whether a text is something known with its amount.
       def thing?(text)
-        amount = amount_in(text)
-        !amount.nil? && !amount.rest.empty? && known_name?(amount.rest)
+        amount_in(text).then { |amount| !amount.nil? && !amount.rest.empty? && known_name?(amount.rest) }
       rescue InvalidInput
         false
       end
@@ -123,18 +120,8 @@ module Restauro
       end
 
       def bystander(text, part, amount, match)
-        grams = amount && by_the_piece(@weigher.bystander_grams(amount, match.piece_g), text, match)
+        grams = amount && PieceWeight.of(@weigher.bystander_grams(amount, match.piece_g), text, match)
         Line.new(text: text, part: part, role: "other", grams: grams, amount_text: amount&.text, name_text: amount&.rest, kind: match.bystander)
-      end
-
-      # "4 pork escalopes, 120 g": a weight that fits one of them, and is far from fitting all, is that of each.
-      def by_the_piece(grams, text, match)
-        count = text[COUNTED, 1].to_i
-        return grams unless grams && match.piece_g && count > 1 && Heat::PieceLine::BY_THE_PIECE.include?(match.bystander) && !text.match?(IN_ALL)
-
-        each, all = [1, count].map { |times| Math.log(grams.value / times * count / (count * match.piece_g)).abs }
-        fits, misses = %i[piece_fits pieces_miss].map { |name| Math.log(Constants.fetch(:uncertainty, name)) }
-        each < fits && all > misses ? grams * count : grams
       end
 
       def not_understood(text, part, amount)

@@ -59,10 +59,11 @@ module Restauro
       def listed(lines)
         bulleted = lines.count { |line| line.match?(/\A\s*-\S/) } > 1
         section, part = :ingredients, nil
+        first = lines.index { |line| !ABOUT.match?(line) } || 0
         lines.each_with_index.flat_map do |line, index|
           bare = bulleted ? line.sub(AmountReader::DASH_BULLET, "") : line
           around = lines[index + 1].to_s
-          kind, section, part = classify(bare, around, index, lines.length, section, part)
+          kind, section, part = classify(bare, around, index == first && lines.length > 1, section, part)
           kind == :ingredient ? things(line, bare, part, bulleted) : [Entry.new(line, kind, part, bulleted, line, 0)]
         end
       end
@@ -76,10 +77,11 @@ module Restauro
         parts.each_with_index.map { |text, index| Entry.new(text, :ingredient, named ? named.first : part, false, line, index) }
       end
 
-      def classify(line, following, index, count, section, part)
+      # @param first [Boolean] whether it may name the dish   @return [Array(Symbol, Symbol, String)] its kind, the section and part it is in
+      def classify(line, following, first, section, part)
         return [:title, :steps, part] if METHOD.match?(line)
         return [:title, :ingredients, part] if INGREDIENTS.match?(line)
-        return [:title, section, part] if index.zero? && count > 1 && dish_title?(line)
+        return [:title, section, part] if first && dish_title?(line)
         return [:title, :ingredients, @headings.name(line)] if section != :steps && @headings.heading?(line, following)
         return [:title, :ingredients, @headings.name(line)] if section == :steps && @headings.named?(line) && @line_reader.thing?(following)
         return [:step, section, part] if section == :steps || step?(line)

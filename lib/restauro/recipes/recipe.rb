@@ -9,7 +9,10 @@ module Restauro
       end
 
       # @return [String, nil] without the marks that a text format puts around it
-      def title = lines.find { |line| line.role == "title" }&.text&.then { |text| text.gsub(/\A[#*_\s]+|[#*_\s]+\z/, "") }
+      def title
+        line = lines.find { |one| one.role == "title" && !Outline::ABOUT.match?(one.text) }
+        line&.text&.gsub(/\A[#*_\s]+|[#*_\s]+\z/, "")
+      end
       def ingredients = lines.reject(&:words?)
       def steps = lines.select { |line| line.role == "step" }
       def warnings = lines.flat_map(&:warnings)

@@ -24,7 +24,7 @@ module Restauro
           when "pudding" then HotTin.new(@ours, @lines, @catalogue).steps
           when "baked" then InADish.new(@options, @lines).steps
           when "muffin" then Muffins.new(@ours, @lines).steps
-          when "pancake", "fritter" then pancakes
+          when "pancake", "fritter" then Pancakes.new(@ours, @lines, @catalogue).steps
           else unplanned
           end
         end
@@ -56,7 +56,11 @@ module Restauro
 
           " in #{piece.kind}s #{piece.millimetres.round} mm thick"
         end
-        def safety = [piece.food.safety, *@lines.companions.safety(spooned? ? @lines.folded : @lines.coated), *("egg_dish" if spooned? && @ours.egg?)].compact.uniq
+
+        def safety
+          held = spooned? ? @lines.folded : @lines.coated
+          [piece.food.safety, *@lines.companions.safety(held), *("egg_dish" if spooned? && @ours.egg?)].compact.uniq
+        end
 
         def baked
           oven = @options.oven
@@ -119,24 +123,6 @@ module Restauro
           words = "Fry at most #{at_once == 1 ? "one piece" : "#{at_once} pieces"} at a time " \
                   "(#{oil.batch_g.round} g of food in #{litres(oil)} of oil)"
           count && count > at_once ? "#{words}: #{batches} batches" : words
-        end
-
-        def pancakes
-          thick = @ours.style == "fritter" || @ours.gas.moles.positive?
-          [first_side(thick), second_side(thick)]
-        end
-
-        def first_side(thick)
-          fat = @lines.pan_fat.any? ? "with #{list(@lines.pan_fat)}" : "with a film of fat"
-          poured = thick ? "A hot pan #{fat}, medium; drop in spoonfuls with room between." : "A hot pan #{fat}; pour a thin round and tilt."
-          Step.new(kind: "fry", text: poured, minutes: Constants.fetch(:making, thick ? :thick_pancake_minutes : :thin_pancake_minutes),
-                   uses: @lines.pan_fat, look_for: "the edge dry, bubbles that stay open")
-        end
-
-        def second_side(thick)
-          Step.new(kind: "fry", text: "Turn, and cook the other side.", look_for: thick ? "golden, springs back" : "golden flecks",
-                   minutes: Constants.fetch(:making, thick ? :thick_turned_minutes : :thin_turned_minutes),
-                   safety: (@ours.egg? ? ["egg_dish"] : []) + @lines.companions.safety(@lines.folded))
         end
 
         def unplanned

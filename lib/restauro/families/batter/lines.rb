@@ -7,10 +7,8 @@ module Restauro
       class Lines
         DRY_ROLES = %w[flour starch thickener binder lift seasoning crumb].freeze
         WET_ROLES = %w[egg liquid fat puree acid].freeze
-        FRIED = /\b(?:for|to) (?:deep[- ])?fry(?:ing)?\b|\bfor the (?:pan|tin)\b|\bfor greasing\b/i
-
-        SMALL = /\b(?:sliced|slices|shredded|grated|finely|chopped|diced|spiral\w*|ribbons|strips|julienned?)\b/i
-
+        FRIED = DataFiles.words("families/batter/words.yml").fetch(:to_fry_in)
+        SMALL = DataFiles.words("families/batter/words.yml").fetch(:small)
         attr_reader :companions
 
         def initialize(swap, catalogue)

@@ -15,7 +15,7 @@ module Restauro
         end
 
         # @return [Array<Step>]
-        def steps = [clean, temper, *@lines.early_steps, *foam, dry, wet, fold, rest, judge, *cook, *serve, keep].compact
+        def steps = [clean, temper, *@lines.early_steps, *foam, dry, wet, fold, rest, whites, judge, *cook, *serve, keep].compact
 
         private
 
@@ -58,10 +58,20 @@ module Restauro
           others = @lines.wet
           how = pudding? ? "do not care for lumps: they bake out" : note(main_flour)["lumps"]
           feel = by_feel
-          poured = [*(list(others) if others.any?),
+          apart, others = others.partition { |line| Sauce::Finish.separated?(line) }
+          poured = [*("the yolks of #{list(apart)}" if apart.any?), *(list(others) if others.any?),
                     *(feel && "#{feel.first.round} g #{@catalogue.fetch(@swap.liquid.ingredient).say}#{", ice cold" if sparkling?}")]
           Step.new(kind: "mix", text: "Add #{Companions.list(poured)}: #{how}.#{" Then up to #{feel.last.round} g more by feel." if feel}",
-                   uses: [*others, @swap.liquid], look_for: @ours.rung&.says, safety: [raw])
+                   uses: [*apart, *others, @swap.liquid], look_for: @ours.rung&.says, safety: [raw])
+        end
+
+        # Eggs that are parted: their whites go in last, whipped.
+        def whites
+          apart = @lines.wet.select { |line| Sauce::Finish.separated?(line) }
+          return if apart.empty?
+
+          Step.new(kind: "mix", text: "Whip the whites to soft peaks; fold them in by thirds.", minutes: Constants.fetch(:making, :whites_minutes),
+                   uses: apart, look_for: "no streaks of white, still full of air", hold_minutes: 5)
         end
 
         def by_feel = @swap.liquid && @swap.poured

@@ -14,7 +14,7 @@ module Restauro
           @parts = recipe.ingredients.select(&:counted?).map { |line| [catalogue.fetch(line.ingredient), line.grams] }.freeze
           @ratio = Hydration::WaterRatio.estimate(parts)
           @gas = Lift::Gas.of(weights)
-          @style = Style.of(recipe, ratio&.value, gas.ml_per_100g)
+          @style = swims? ? "coating" : Style.of(recipe, ratio&.value, gas.ml_per_100g)
           @section = cook
           freeze
         end
@@ -61,6 +61,8 @@ module Restauro
 
         private
 
+        # In deep fat nothing is a muffin: a batter by itself is there to be dipped in.
+        def swims? = !@options.oil.nil? && Style.of(recipe, ratio&.value, gas.ml_per_100g) == "muffin"
         def slice_height_m = Constants.fetch(:batter, :slice_height_mm) / 1000
       end
     end

@@ -4,9 +4,9 @@ module Restauro
       # What a batter is for: told by words, else by how wet it is and whether it is to rise.
       module Style
         # Fritters that are deep-fried by their name (common practice).
-        SWIMS = /\b(?:pakora|bhaji|beignet|hush ?pupp|accra|zeppol|bu[ñn]uelo|churro)/i
+        SWIMS = DataFiles.words("families/batter/words.yml").fetch(:swims)
         # Cut small, a thing is stirred in; a batter goes around what is larger.
-        CUT_SMALL = /\b(?:shredded|grated|finely|chopped|diced|minced|coarsely)\b/i
+        CUT_SMALL = DataFiles.words("families/batter/words.yml").fetch(:stirred_in)
 
         module_function
 

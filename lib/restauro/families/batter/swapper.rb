@@ -71,10 +71,15 @@ module Restauro
           with_liquid(Leavening.new(@catalogue, @wheat).raise(draft), target)
         end
 
-        # Grated roots and egg bring all the water there is: flour for flour.
+        # Grated vegetables and egg bring all the water there is: flour for flour.
         def grated?
-          @options.target.nil? && @recipe.ingredients.any? { |line| line.role == "egg" } &&
-            @recipe.ingredients.any? { |line| line.ingredient && %w[vegetable puree].include?(@catalogue.fetch(line.ingredient).group) }
+          @options.target.nil? && @recipe.ingredients.any? { |line| line.role == "egg" } && @recipe.ingredients.any? { |line| watery?(line) }
+        end
+
+        def watery?(line)
+          return true if line.ingredient && %w[vegetable puree].include?(@catalogue.fetch(line.ingredient).group)
+
+          line.role == "other" && line.grams && line.grams.value >= @replaced.sum { |flour| flour.grams.value }
         end
 
         # Set by its eggs as much as by its flour: its milk stays as it is.

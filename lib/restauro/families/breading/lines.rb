@@ -7,7 +7,7 @@ module Restauro
       class Lines
         DUST = %w[flour starch thickener lift].freeze
         WET = %w[egg liquid binder puree].freeze
-        BEATEN = /\bbeaten\b|\bcoat|\begg ?wash\b/i
+        BEATEN = DataFiles.words("families/breading/words.yml").fetch(:beaten)
         CRUMB = %w[crumb cheese].freeze
 
         attr_reader :companions

@@ -5,8 +5,7 @@ module Restauro
     class Breading
       # The steps of a crumb coat: dried pieces, three dishes, pressed, rested, cooked.
       class Method
-        WATERY = /aubergine|eggplant|courgette|zucchini|celeriac|squash|tomato|mushroom/i
-
+        WATERY = DataFiles.words("families/breading/words.yml").fetch(:watery)
         def initialize(swap, catalogue)
           @swap = swap
           @ours = swap.ours
@@ -56,7 +55,8 @@ module Restauro
 
           inside, around = @lines.coated.partition { |line| @lines.inside.include?(line) }
           middle = ", a piece of #{list(inside)} in the middle of each" if inside.any?
-          Step.new(kind: "shape", text: "With wet hands, from #{list(around)}, #{@ours.pieces&.first} balls of #{piece.millimetres.round} mm#{middle}.",
+          count = @ours.pieces&.first
+          Step.new(kind: "shape", text: "With wet hands, from #{list(around)}, #{count} balls of #{piece.millimetres.round} mm#{middle}.",
                    uses: @lines.coated, hold_minutes: 1440, look_for: "firm and cold; no cracks where the middle could leak")
         end
 
@@ -89,12 +89,17 @@ module Restauro
 
         def coat
           coated = @lines.coated
-          what = coated.any? ? "#{list(coated)}: " : "" if @lines.soak.any?
-          what ||= @ours.options.piece&.kind == "ball" ? "the balls: " : coated.any? ? "#{list(coated)}, dried: " : (@lines.mixture.any? ? "the cakes, cold: " : "")
-          Step.new(kind: "shape",
-                   text: "#{what[0]&.upcase}#{what[1..]}one hand for dry, one for wet: #{order}.".then { |words| words[0].upcase + words[1..] },
+          Step.new(kind: "shape", text: "#{what(coated)}one hand for dry, one for wet: #{order}.".then { |words| words[0].upcase + words[1..] },
                    uses: coated, look_for: "#{(1000 * @ours.coat_m).round(1)} mm all over, no bare spots",
                    safety: ["raw_flour", *(@lines.companions.safety(coated).any? ? ["raw_meat"] : [])])
+        end
+
+        # What the coat goes on.
+        def what(coated)
+          return "the balls: " if @ours.options.piece&.kind == "ball"
+          return @lines.mixture.any? ? "the cakes, cold: " : "" if coated.empty?
+
+          "#{list(coated)}#{", dried" if @lines.soak.empty?}: "
         end
 
         # By what there is to dust, dip and press.

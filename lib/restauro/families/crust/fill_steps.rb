@@ -62,12 +62,14 @@ module Restauro
 
         # The sheet around it: one long roll that is cut, or squares folded over.
         def wrapped(filling)
-          how = if @ours.rolled_up? then "in a roll along the sheet, #{Recipes::WeighedLine.tenths(constant(:wrapped_cm))} cm thick; wet the far edge, " \
-                                         "roll it up, the seam underneath; cut it in lengths, or leave it whole and slash the top"
+          thick = Recipes::WeighedLine.tenths(constant(:wrapped_cm))
+          how = if @ours.rolled_up? then "in a roll along the sheet, #{thick} cm thick; wet the far edge, roll it up, the seam underneath; " \
+                                         "cut it in lengths, or leave it whole and slash the top"
                 else "by spoonfuls on squares of the sheet; wet the rim, fold corner to corner, press it shut with a fork, cut a vent"
                 end
-          Step.new(kind: "shape", text: "#{filling.grams.round} g of cold filling #{how}; brush with #{wash}.", uses: [*filling.recipe.ingredients, *glaze],
-                   look_for: "nothing shows at the seam", safety: filling.kind == "sauce" ? [] : filling.safety)
+          Step.new(kind: "shape", text: "#{filling.grams.round} g of cold filling #{how}; brush with #{wash}.",
+                   uses: [*filling.recipe.ingredients, *glaze], look_for: "nothing shows at the seam",
+                   safety: filling.kind == "sauce" ? [] : filling.safety)
         end
 
         def glaze = FillSteps.glaze(@ours.recipe)

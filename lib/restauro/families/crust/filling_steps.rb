@@ -7,8 +7,7 @@ module Restauro
       # of its own has its steps there.
       class FillingSteps
         MINCED = %w[ground_meat ground_poultry sausage].freeze
-        CITRUS = /\b(?:lemons?|limes?|oranges?|grapefruits?)\b/i
-
+        CITRUS = DataFiles.words("families/crust/words.yml").fetch(:citrus)
         def initialize(swap, catalogue)
           @swap = swap
           @filling = swap.ours.filling
@@ -23,10 +22,23 @@ module Restauro
           return [] if @filling.nil? || @lines.empty?
           return sauce if @swap.filling&.sauce && !juicy?
 
+          return [raw] if raw?
+
           [*raw_in(@companions.early_steps(fats)), *@companions.dry_steps, own].compact
         end
 
         private
+
+        # A pasty that is baked for long takes its meat and roots raw, cut small (common practice).
+        def raw?
+          @swap.ours.style.key == "hand" && @companions.lines.any? { |line| %w[whole_meat ground_meat].include?(line.kind) } &&
+            @swap.ours.options.bake_minutes.to_f >= Constants.fetch(:crust, :raw_filling_minutes)
+        end
+
+        def raw
+          Step.new(kind: "mix", text: "Filling: mix #{list(@lines)}, all raw and cut as small as peas.", uses: @lines,
+                   look_for: "nothing larger than a pea", caution: "Bake them at once.", safety: [*@filling.safety, "raw_meat"])
+        end
 
         # What is wrapped raw is cooked through in its wrapping: minced meat and sausage are not fried first.
         def raw_in(steps)
@@ -72,11 +84,12 @@ module Restauro
         end
 
         def whisk
-          wet = left.select { |line| %w[egg liquid cheese thickener seasoning].include?(line.role) || group(line) == "sugar" }
+          wet = left.select { |line| %w[egg liquid cheese puree thickener seasoning].include?(line.role) || group(line) == "sugar" }
           citrus = (left - wet).select { |line| line.text.match?(CITRUS) }
           scattered = left - wet - citrus
           with = citrus.any? ? " with the grated zest and the juice of #{list(citrus)}" : ""
-          Step.new(kind: "mix", text: "Filling: whisk #{list(wet)} together#{with}#{"; scatter in #{list(scattered)}" if scattered.any?}.", uses: left,
+          scatter = "; scatter in #{list(scattered)}" if scattered.any?
+          Step.new(kind: "mix", text: "Filling: whisk #{list(wet)} together#{with}#{scatter}.", uses: left,
                    look_for: "smooth, no streaks of white", safety: [*@filling.safety, "raw_flour"])
         end
 

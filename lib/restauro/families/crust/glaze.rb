@@ -5,7 +5,7 @@ module Restauro
     class Crust
       # An egg that is there to brush with: by its own words, or beaten, beside a dough that has its water, or a bought sheet (common practice).
       module Glaze
-        WORDS = /\bglaze\b|\bbrush|\begg wash\b|\bbeaten,? (?:to|for)\b/i
+        WORDS = DataFiles.words("families/crust/words.yml").fetch(:glaze)
         PART = "to glaze"
 
         module_function

@@ -59,7 +59,8 @@ module Restauro
 
         def bake
           minutes = @ours.agreed_minutes or return
-          Step.new(kind: "bake", text: "#{blind_apart? ? "Turn the oven to #{degrees}; bake" : "Bake at #{degrees}"}#{cover_words}.", minutes: half(minutes), celsius: celsius, look_for: done_words,
+          how = blind_apart? ? "Turn the oven to #{degrees}; bake" : "Bake at #{degrees}"
+          Step.new(kind: "bake", text: "#{how}#{cover_words}.", minutes: half(minutes), celsius: celsius, look_for: done_words,
                    caution: filled? ? nil : "Ovens differ: look before the time is up.", uses: FillSteps.glaze(@ours.recipe),
                    safety: filled? ? ["middle_decides", *@ours.filling.safety] : [])
         end

@@ -12,11 +12,13 @@ module Restauro
               roll_cm: style.loose? ? nil : roll_cm(pan, style, cover), usual_mm: style.thickness_mm)
         end
 
-        # The round tin, as deep as is usual, that so much dough lines at its usual thickness.   @param volume_cm3 [Float]   @return [Kitchen::BakingPan]
+        # The round tin, as deep as is usual, that so much dough lines at its usual thickness.
+        # @param volume_cm3 [Float]   @return [Kitchen::BakingPan]
         def self.round_for(style, volume_cm3)
           rolled = 2 * Math.sqrt(10 * volume_cm3 / style.thickness_mm / Math::PI)
           wall = style.key == "base" ? 0.0 : 2 * (Constants.fetch(:crust, :depth_cm) + Constants.fetch(:crust, :overhang_cm))
-          Kitchen::BakingPan.new(shape: :round, length_cm: (rolled - wall).clamp(Constants.fetch(:crust, :least_tin_cm), Constants.fetch(:crust, :most_tin_cm)))
+          least, most = %i[least_tin_cm most_tin_cm].map { |name| Constants.fetch(:crust, name) }
+          Kitchen::BakingPan.new(shape: :round, length_cm: (rolled - wall).clamp(least, most))
         end
 
         # The base and its walls, the lid too; on top or free all that is rolled out.

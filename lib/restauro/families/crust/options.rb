@@ -3,7 +3,8 @@ module Restauro
     class Crust
       # The cook's choices for a crust.
       #   style key or nil for what the recipe is · school key or nil · with Array of flour or binder keys · target Float ratio or nil
-      #   pan Kitchen::BakingPan or nil · oven Kitchen::OvenTemperature or nil for the style's own · blind_oven the same of an empty crust · cover bottom, double, top, free or nil
+      #   pan Kitchen::BakingPan or nil · oven Kitchen::OvenTemperature or nil for the style's own · blind_oven the same of an empty crust
+      #   cover bottom, double, top, free or nil
       #   filling_start hot, cold or nil for its own · thickness_mm or nil for what pan and dough give
       #   hold e of the filling, or nil for what holds · filling_with thickener keys · without Array of diets, allergens, groups or keys
       #   offer Array of keys to offer first · bake_minutes min, as the recipe says, or nil

@@ -3,12 +3,11 @@ module Restauro
     class Crust
       # What a crust will be: how wet and how fat, how far it reaches, how it bakes, with what is in it.
       class Prediction
-        DOUBLE = /\b(?:double crust|two crusts|top and bottom|covered pie)\b/i
+        DOUBLE = DataFiles.words("families/crust/words.yml").fetch(:double)
         # A sheet around each piece, or around one long one (common practice).
-        ROLLED_UP = /\bsausage rolls?\b|\bwellington\b|\ben cro[uû]te\b|\bstrudel\b|\bplait\b/i
-        FOLDED = /\b(?:past(?:y|ies)|turnovers?|hand pies?|empanadas?|samosas?|parcels?|puffs|triangles)\b/i
-        OPEN = /\b(?:tart|open|lattice|meringue|custard|blind|galette)\b/i
-
+        ROLLED_UP = DataFiles.words("families/crust/words.yml").fetch(:rolled_up)
+        FOLDED = DataFiles.words("families/crust/words.yml").fetch(:folded)
+        OPEN = DataFiles.words("families/crust/words.yml").fetch(:open)
         # food Heat::Food of the raw dough
         attr_reader :recipe, :options, :contents, :style, :cover, :ratio, :stretch, :filling, :food, :lining, :baking
 

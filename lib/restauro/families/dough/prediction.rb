@@ -3,15 +3,14 @@ module Restauro
     class Dough
       # What a dough will be: how wet, how far it stretches, what pieces it makes and how they boil.
       class Prediction
-        FILLED = /\b(?:filled|ravioli|tortell|parcels?|half-?moons?|stuffed)/i
-        EXTRUDED = /\b(?:extru|die\b|pasta press)/i
-        SHEETS = /\b(?:lasagn[ea]|cannelloni|sheets)\b/i
-        PUSHED = /\bsp[äa]e?tzle|\bpassatelli|\bcolander\b|\bspaetzle/i
-        SPOONED = /\bdumplings?\b|\bspoon/i
-        THUMBED = /\b(?:orecchiett[ei]|cavatell[io]|cavatiell\w+|malloreddus|gnocchetti sardi|little ears|thumbed|strascinat[ei]|trofie)\b/i
-        STRINGS = /\b(?:pici|umbricelli|strozzapreti|bigoli|busiate|lagane|hand.?rolled strings?)\b/i
-        DUMPLING = /\b(?:gnocchi|gnudi|dumplings?)\b/i
-
+        FILLED = DataFiles.words("families/dough/shapes.yml").fetch(:filled)
+        EXTRUDED = DataFiles.words("families/dough/shapes.yml").fetch(:extruded)
+        SHEETS = DataFiles.words("families/dough/shapes.yml").fetch(:sheets)
+        PUSHED = DataFiles.words("families/dough/shapes.yml").fetch(:pushed)
+        SPOONED = DataFiles.words("families/dough/shapes.yml").fetch(:spooned)
+        THUMBED = DataFiles.words("families/dough/shapes.yml").fetch(:thumbed)
+        STRINGS = DataFiles.words("families/dough/shapes.yml").fetch(:strings)
+        DUMPLING = DataFiles.words("families/dough/shapes.yml").fetch(:dumpling)
         attr_reader :recipe, :options, :contents, :ratio, :stretch, :plan, :boiling
 
         # @param recipe [Recipes::Recipe]   @param catalogue [Catalogue]   @param options [Options]

@@ -55,8 +55,8 @@ module Restauro
         end
 
         def strings
-          [Step.new(kind: "shape", text: "Pull off #{tenths(@plan.piece_g)} g at a time, the rest wrapped, and roll each under the palms to a string " \
-                                         "#{mm(@plan.thickness_mm)} mm thick: #{@plan.pieces} of #{length(:strand_length_mm)} cm.",
+          [Step.new(kind: "shape", text: "Pull off #{tenths(@plan.piece_g)} g at a time, the rest wrapped, and roll each under the palms " \
+                                         "to a string #{mm(@plan.thickness_mm)} mm thick: #{@plan.pieces} of #{length(:strand_length_mm)} cm.",
                     minutes: hands,
                     look_for: "even all along; it breaks: damp the hands and roll more slowly")]
         end

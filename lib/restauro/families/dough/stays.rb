@@ -1,8 +1,8 @@
 module Restauro
   module Families
     class Dough
-      # What of a wheat dough stays for who eats. Flour and thin liquid go, for they are solved anew; sour cream and the like stay for their fat. An egg
-      # that may not be eaten goes too, for the binder does its work; anything else that may not be eaten goes by what takes its place.
+      # What of a wheat dough stays for who eats. Flour and thin liquid go, for they are solved anew; sour cream and the like stay for their fat.
+      # An egg that may not be eaten goes too, for the binder does its work; anything else that may not be eaten goes by what takes its place.
       #   replaced wheat lines · substitutions Array of Diets::Substitution
       class Stays
         attr_reader :recipe, :replaced, :substitutions, :exclusion

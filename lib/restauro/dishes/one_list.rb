@@ -1,0 +1,128 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # One list of things that holds more than one formula: slices and what is baked between them, a dough, its filling and what goes over it, a crust
+    # and its fruit, mash over a pie. First that fits.
+    class OneList
+      include LineKinds
+
+      BASED = DataFiles.words("dishes/words.yml").fetch(:crumb_based)
+      MASHED = DataFiles.words("dishes/words.yml").fetch(:mash_over)
+      CHIPS = DataFiles.words("dishes/words.yml").fetch(:chips_beside)
+      # What a dough that is filled is made of.
+      DOUGH = %w[flour egg liquid].freeze
+
+      # @param recipe [Recipes::Recipe]   @param catalogue [Catalogue]
+      def initialize(recipe, catalogue)
+        @recipe = recipe
+        @catalogue = catalogue
+        @title = recipe.title.to_s
+        @second = SecondFormula.new(catalogue, recipe)
+        freeze
+      end
+
+      # @param group [Grouping::Group]   @return [Array<Grouping::Group>] itself alone, or its pieces
+      def split(group)
+        layered(group) || (unnamed(group) unless group.label) || pieces(group)
+      end
+
+      private
+
+      def part(label, lines) = Grouping::Group.new(label, lines)
+      def unnamed(group) = over_a_dough(group) || filled_dough(group) || named_aside(group)
+
+      def pieces(group)
+        found = base_and_filling(group) || crust_and_filling(group) || @second.split(group.lines)
+        found.each_with_index.map { |lines, index| part(index.zero? ? group.label : nil, lines) }
+      end
+
+      def over_a_dough(group)
+        over = OverDough.new(@catalogue, @title).split(group.lines)
+        over && [part(nil, over.first), part("Over it", over.last)]
+      end
+
+      # "Ravioli: flour, eggs, squash, cheese, butter, sage": after what the dough is made of comes what goes in it, and butter with leaves over it.
+      def filled_dough(group)
+        return unless @title.match?(Families::Dough::Prediction::FILLED)
+
+        cut = group.lines.index { |line| !dough?(line) } || 0
+        dough, rest = group.lines[0...cut], group.lines[cut..]
+        return unless dough.any? { |line| flour?(line) } && dough.length > 1 && rest.any? && rest.none? { |line| flour?(line) }
+
+        at = rest.index { |line| line.role == "fat" }
+        over = at && rest[at..].any? { |line| line.kind == "herb" } ? rest[at..] : []
+        [part(nil, dough), part("Filling", rest - over), (part("Over it", over) if over.any?)].compact
+      end
+
+      def dough?(line)
+        DOUGH.include?(line.role) || %w[fine_salt flake_salt olive_oil neutral_oil].include?(line.ingredient)
+      end
+
+      # Raw slices that a sauce is baked between, in one list with it.
+      def layered(group)
+        return if group.label || !@title.match?(Joins::LAYERED) || coated?(group.lines)
+
+        slices, sauce = group.lines.partition { |line| Bake.laid?(line) }
+        whole = slices.any? && sauce.any? { |line| flour?(line) } && wet?(sauce)
+        return [part("Layers", slices), part(nil, sauce)] if whole
+
+        with_what_is_laid_under(slices, sauce)
+      end
+
+      # Slices with egg and crumbs have a coat of their own before they are laid.
+      def coated?(lines) = %w[egg crumb].all? { |role| lines.any? { |line| line.role == role } } && lines.none? { |line| line.role == "liquid" }
+
+      # The sauce stands under a heading of its own: the slices are laid, the rest is what goes between them.
+      def with_what_is_laid_under(slices, rest)
+        [part("Layers", slices), part("Filling", rest)] if slices.any? && rest.any? && @recipe.ingredients.any?(&:part)
+      end
+
+      # Potatoes that the title puts somewhere else: mash over a meat pie, chips beside the fish.   @return [Array<Group>, nil]
+      def named_aside(group)
+        at = group.lines.index { |line| line.ingredient == "raw_potato" || Families::Dough::Contents.roots.key?(line.ingredient) } or return
+        return unless at.positive? && group.lines[0...at].any? { |line| flour?(line) }
+
+        mash = @title.match?(MASHED) || (@title.match?(/\bpies?\b/i) && !raw?(group.lines[at]) && spread?(group, at))
+        return [part(nil, group.lines[0...at]), part("Mash", group.lines[at..])] if mash
+
+        [part(nil, group.lines - [group.lines[at]]), part("Chips", [group.lines[at]])] if @title.match?(CHIPS)
+      end
+
+      # A mash over a sauce; stirred with eggs or milk it is the filling itself.
+      def spread?(group, at) = wet?(group.lines[0...at]) && group.lines[at..].none? { |line| %w[egg liquid].include?(line.role) }
+      def raw?(line) = line.ingredient.to_s.start_with?("raw_")
+
+      # Crumbs in their fat, with what is poured on them in the same list: a cheesecake.
+      def base_and_filling(group)
+        crumbs = group.lines.index { |line| group_of(line) == "crumb" }
+        return unless crumbs && (group.label || @title).match?(BASED)
+
+        base = group.lines.each_with_index.select { |line, index| index == crumbs || (line.role == "fat" && (index - crumbs).abs == 1) }.map(&:first)
+        [base, group.lines - base].reject(&:empty?).then { |pieces| pieces if pieces.length == 2 }
+      end
+
+      # Fruit, or a poured custard, beside a crust's own flour and fat, where nothing says which is which.
+      def crust_and_filling(group)
+        return if group.label && !group.label.match?(Grouping::CRUSTY)
+
+        marked = Families::Crust::Parts.marked(Recipes::Recipe.new(lines: group.lines.map { |line| line.with(part: nil) }, system: @recipe.system),
+                                               @catalogue)
+        inside, crust = marked.lines.zip(group.lines).partition { |mark, _| Families::Crust::Parts.filling?(mark) }.map { |pairs| pairs.map(&:last) }
+        return unless inside.any? { |line| fruit?(line) } && crust_like?(crust) && inside.none? { |line| crusty_flour?(line) }
+
+        [inside, crust].sort_by { |lines| group.lines.index(lines.first) }
+      end
+
+      # Flour with a third of its weight in fat, and hardly any liquid.
+      def crust_like?(lines)
+        flour, fat, liquid = grams(lines) { |line| flour?(line) }, grams(lines) { |line| line.role == "fat" },
+            grams(lines) { |line| line.role == "liquid" }
+        sheet = lines.any? { |line| %w[pastry].include?(group_of(line)) }
+        sheet || (flour.positive? && fat > flour / 4 && liquid < flour)
+      end
+
+      def crusty_flour?(line) = flour?(line) && @catalogue.fetch(line.ingredient).contains_gluten? && line.grams.value > least_g
+    end
+  end
+end

@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Families
+    # Which stage of the cooking a thing that is only cooked along belongs to, and what is done with it: data/ingredients/kinds.yml.
+    #   Needs @catalogue.
+    module CompanionKinds
+      GROUPS = {"vegetable" => "simmer", "bought" => "finish"}.freeze
+      BOILED = %w[gf_pasta gf_pasta_sheets gf_noodles gf_grain gf_couscous].freeze
+      UNKNOWN = {"stage" => "simmer", "rank" => "7", "words" => "add %s and cook it through"}.freeze
+      # Already cooked by the words of its line.
+      READY = DataFiles.words("ingredients/words.yml").fetch(:cooked_already)
+      # An onion with cloves in it gives its taste to the milk and goes out.
+      STUDDED = DataFiles.words("ingredients/words.yml").fetch(:studded)
+      # Woody leaves on their stalks simmer along and come out; soft ones do not.
+      SPRIGS = DataFiles.words("ingredients/words.yml").fetch(:sprigs)
+      PICKED = DataFiles.words("ingredients/words.yml").fetch(:picked)
+      READY_ROW = {"stage" => "finish", "rank" => "1", "words" => "%s"}.freeze
+
+      private
+
+      def row(line)
+        ingredient = line.ingredient && @catalogue.find_key(line.ingredient)
+        return {"stage" => "boiled", "rank" => "0", "words" => "boil %s"} if ingredient && BOILED.include?(ingredient.key)
+        return kind_row("infuse") if line.text.match?(STUDDED) || (line.text.match?(SPRIGS) && !line.text.match?(PICKED))
+        return READY_ROW if READY.match?(line.text) && !%w[brown].include?(kind(line)&.fetch("stage"))
+        return kind(line) || UNKNOWN unless ingredient
+
+        return kind_row("table") if ingredient.key == "gf_bread"
+
+        stage = GROUPS.fetch(ingredient.group, "finish")
+        {"stage" => stage, "rank" => "4", "words" => stage == "simmer" ? "add %s, simmer until tender" : "%s"}
+      end
+
+      def kind(line) = line.kind && kind_row(line.kind)
+      def kind_row(name) = DataFiles.yaml("ingredients/kinds.yml")[name]
+    end
+  end
+end

@@ -1,0 +1,54 @@
+module Restauro
+  module Families
+    class Crust
+      # What of one list without headings is inside a crust: fruit and what comes after it, but for the crust's own flour and fat; cream and purée beside a
+      # dough that has its water; beside a bought sheet everything but what it is brushed with.
+      class ByKind
+        SAUCED = %w[flour starch fat liquid].freeze
+        APART = %w[fruit vegetable cheese].freeze
+        CRUSTY = %w[flour fat].freeze
+
+        # @param recipe [Recipes::Recipe]
+        def initialize(recipe, catalogue)
+          @recipe = recipe
+          @catalogue = catalogue
+          @sheet = recipe.ingredients.any? { |line| group(line) == "pastry" }
+          wet = recipe.lines.any? { |line| line.ingredient == "water" }
+          @first = recipe.lines.index { |line| filled_in?(line) || (wet && line.role == "puree") } || recipe.lines.length
+          @watered = wet && (@first < recipe.lines.length || @sheet || recipe.lines.any? { |line| line.role == "egg" })
+          @fried = fried_in
+          freeze
+        end
+
+        # @param line [Recipes::Line]   @param index [Integer] of it in the recipe
+        def inside?(line, index)
+          return true if @fried.include?(index) || (@sheet && SAUCED.include?(group(line))) || filled_in?(line) || poured?(line)
+          return false if brushed?(line) || index <= @first || line.words? || line.ingredient.nil?
+
+          spoon_of_flour?(line) || !(CRUSTY.include?(line.role) || group(line) == "pastry")
+        end
+
+        private
+
+        def group(line) = @catalogue.find_key(line.ingredient)&.group
+        def poured?(line) = @watered && ((line.role == "liquid" && line.ingredient != "water") || line.role == "puree")
+        # An egg beside a sheet, and nothing for it to set.
+        def brushed?(line) = @sheet && !@watered && line.role == "egg" && under?(line, Constants.fetch(:crust, :glaze_most_g))
+        def spoon_of_flour?(line) = line.role == "flour" && under?(line, Constants.fetch(:dishes, :second_liquid_g))
+        def under?(line, most_g) = !line.grams.nil? && line.grams.value <= most_g
+
+        # A second fat behind onions or mushrooms is what those are fried in.   @return [Array<Integer>]
+        def fried_in
+          fats = @recipe.lines.each_index.select { |index| @recipe.lines[index].role == "fat" }
+          fats.drop(1).select { |index| @recipe.lines[0...index].any? { |line| line.kind == "soften" } }
+        end
+
+        def filled_in?(line)
+          return line.role == "other" && (!line.grams.nil? || !line.understood) unless line.ingredient
+
+          APART.include?(group(line))
+        end
+      end
+    end
+  end
+end
