@@ -35,7 +35,7 @@ RSpec.describe "Dishes of more kinds" do
     end
 
     it "boil a string of 5 mm longer than a ribbon of 1.8" do
-      string, ribbon = ["Pici", "Tagliatelle"].map { |name| answer("#{name}\n300 g plain flour\n150 ml water\n") }
+      string, ribbon = %w[Pici Tagliatelle].map { |name| answer("#{name}\n300 g plain flour\n150 ml water\n") }
       expect(minutes[string, "boil"].last).to be > 2 * minutes[ribbon, "boil"].last
     end
 

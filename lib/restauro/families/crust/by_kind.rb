@@ -1,8 +1,8 @@
 module Restauro
   module Families
     class Crust
-      # What of one list without headings is inside a crust: fruit and what comes after it, but for the crust's own flour and fat; cream and purée beside a
-      # dough that has its water; beside a bought sheet everything but what it is brushed with.
+      # What of one list without headings is inside a crust: fruit and what comes after it, but for the crust's own flour and fat; cream and purée
+      # beside a dough that has its water; beside a bought sheet everything but what it is brushed with.
       class ByKind
         SAUCED = %w[flour starch fat liquid].freeze
         APART = %w[fruit vegetable cheese].freeze
