@@ -8,7 +8,7 @@ module Restauro
   #   Partition.of(recipe)  -> Dish(title, parts, joins, said)     which lines belong together, what each part is, how they meet
   #   Solver.call(dish ...) -> Answer(parts, steps, warnings)      every part's swap, one method in working order, nothing left over (Ledger)
   module Dishes
-    %w[Answer Assembly Bake Choices Dish Grouping Joins Ledger LineKinds Memo Moved Nutrition OneList OverDough Partition PartAnswer Place
+    %w[Answer Assembly Bake Choices Dish Grouping Joins Ledger LineKinds Meetings Memo Moved Nutrition OneList OverDough Partition PartAnswer Place
        Plain PlainKinds Predictions Refusal Report Said SecondFormula Sized Solver Tastes Timeline TwoPots WorkOrder].each do |name|
       autoload name.to_sym, "restauro/dishes/#{name.gsub(/(?<!^)([A-Z])/, '_\1').downcase}"
     end

@@ -257,3 +257,79 @@ RSpec.describe "Dishes of more kinds" do
     end
   end
 end
+
+# What comes to the table beside it, what is rolled up in it, what lies in two layers of it.
+RSpec.describe "Dishes of several hands" do
+  texts = ->(found) { found.steps.map(&:text) }
+  joins = ->(found) { found.dish.joins.map { |join| [found.dish.parts[join.from].name, join.how, found.dish.parts[join.to].name] } }
+  said = ->(found, words) { texts[found].grep(words) }
+  minutes = ->(found, kind) { found.steps.select { |step| step.kind == kind }.filter_map(&:minutes) }
+
+  it "give a vegan stock of vegetables for one of bones" do
+    found = answer("Gravy\n30 g butter\n30 g flour\n400 ml beef stock\n", without: ["vegan"])
+    expect(found.parts.flat_map(&:lines).map(&:text).grep(/stock/)).to contain_exactly(/\A405.8 g vegetable stock/)
+  end
+
+  it "keep nuts with a fat and eggs of their own out of the dough before them" do
+    found = answer("Almond tart\n200 g plain flour\n100 g butter\n2 tbsp water\n150 g ground almonds\n150 g sugar\n150 g butter\n2 eggs\nBake at 180C 35 minutes\n")
+    expect(said[found, /\AFilling: mix 150 g almond flour, 150 g sugar, 150 g butter and 100 g egg/].length).to eq 1
+  end
+
+  it "mix a frangipane with a heading of its own, no batter" do
+    found = answer("Bakewell tart\nPastry: 200 g flour, 100 g butter, 1 egg yolk, 2 tbsp water\n" \
+                   "Frangipane: 125 g butter, 125 g sugar, 2 eggs, 125 g ground almonds\n3 tbsp raspberry jam\nBake 180C 40 min\n")
+    expect(found.dish.parts.map(&:family)).to eq ["crust", nil, nil]
+  end
+
+  it "fill tarts with jam, by the spoon" do
+    found = answer("Jam tarts\n200 g plain flour\n100 g butter\n3 tbsp water\n12 tsp jam\n180C 15 minutes\n")
+    expect([said[found, /\ARub .*jam/].length, said[found, /\AFilling: mix 12 tsp jam/].length]).to eq [0, 1]
+  end
+
+  it "strew a streusel over a tart that has its own crust, and bake once" do
+    found = answer("Plum tart with streusel\n200 g flour\n100 g butter\n3 tbsp water\n600 g plums\nStreusel\n100 g flour\n60 g butter\n60 g sugar\nBake 190C 40 min\n")
+    expect([joins[found], minutes[found, "bake"].length]).to eq [[%w[Crust lines Filling], %w[Streusel covers Crust]], 1]
+  end
+
+  it "tuck the sheet of a tatin in, and brush it with nothing" do
+    found = answer("Tarte tatin\n320 g puff pastry\n8 apples\n120 g sugar\n80 g butter\nBake 190C 30 minutes\n")
+    expect([said[found, /tuck the rim down/].length, said[found, /brush/].length]).to eq [1, 0]
+  end
+
+  it "leave yogurt and butter for the table out of the filling" do
+    found = answer("Manti with yogurt\nDough\n300 g flour\n1 egg\n100 ml water\nFilling\n250 g lamb mince\n1 onion\nTo serve\n250 g yogurt\n50 g butter\n")
+    expect([said[found, /\AMix the filling: 250 g lamb mince and 150 g onion;/].length, said[found, /\AServe with 250 g plain yogurt and 50 g butter/].length]).to eq [1, 1]
+  end
+
+  it "roll crêpes around their filling and bake them under their sauce" do
+    found = answer("Spinach crêpes\nCrêpes\n125 g flour\n2 eggs\n300 ml milk\nFilling\n400 g spinach\n200 g ricotta\nSauce\n40 g butter\n40 g flour\n" \
+                   "500 ml milk\nBake 200C 15 min\n")
+    expect(said[found, /\ASpread each with its share of the filling, roll it up.*pour the sauce over/].length).to eq 1
+  end
+
+  it "fold fruit into a muffin, though it comes last" do
+    found = answer("Blueberry muffins\n250 g plain flour\n2 tsp baking powder\n100 g sugar\n1 egg\n240 ml milk\n90 ml oil\n150 g blueberries\n")
+    expect(said[found, /\AFold in 150 g berries/].length).to eq 1
+  end
+
+  it "lift a studded onion out of the milk" do
+    found = answer("Bread sauce\n500 ml milk\n1 onion studded with cloves\n100 g white breadcrumbs\n25 g butter\n")
+    expect(said[found, /\ALift out onion studded/].length).to eq 1
+  end
+
+  it "puff a pancake in a hot tin" do
+    found = answer("Dutch baby\n70 g plain flour\n3 eggs\n160 ml milk\n30 g butter\nBake at 220C for 18 minutes in a 25 cm skillet\n")
+    expect([said[found, /Door shut, 220/].length, minutes[found, "bake"]]).to eq [1, [18.0]]
+  end
+
+  it "fry sticks of cheese, and cut a breast in chunks" do
+    sticks = answer("Mozzarella sticks\n400 g mozzarella\n60 g flour\n2 eggs\n120 g panko\nDeep-fry at 180C\n")
+    chunks = answer("Chicken nuggets\n500 g chicken breast, cut into chunks\n60 g flour\n2 eggs\n120 g breadcrumbs\n")
+    expect([minutes[sticks, "fry"].length, said[chunks, /For (\d+) pieces/].first[/For (\d+)/, 1].to_i]).to match([1, be > 20])
+  end
+
+  it "refuse what is made of filo alone in plain words" do
+    expect { Restauro::Dishes::Refusal.check!(read("Spanakopita\n270 g filo pastry\n500 g spinach\n3 eggs\n"), catalogue) }
+      .to raise_error(Restauro::InvalidInput, /filo sheets, which Restauro does not do/)
+  end
+end

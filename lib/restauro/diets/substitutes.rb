@@ -2,6 +2,8 @@ module Restauro
   module Diets
     # Puts what an eater may have in the place of what they may not, gram for gram by data/substitutions.yml.
     class Substitutes
+      VEGETABLE_STOCK = "vegetable stock".freeze
+
       # @param catalogue [Catalogue]   @param exclusion [Exclusion]   @param roles [#call] ingredient => role of a recipe line
       def initialize(catalogue, exclusion, units:, table: DataFiles.yaml("substitutions.yml"))
         @catalogue = catalogue
@@ -16,7 +18,9 @@ module Restauro
       def of(recipe)
         lines = recipe.ingredients.reject { |line| %w[thickener flour starch].include?(line.role) }
         excluded = lines.select { |line| line.ingredient && !@exclusion.allows?(@catalogue.fetch(line.ingredient)) }
-        excluded.map { |line| substitution(line) } + lines.select { |line| line.ingredient.nil? && line.gluten? }.map { |line| unknown(line) }
+        stocks = (lines - excluded).select { |line| line.ingredient == "stock" && @exclusion.named(line.text) }
+        others = lines.select { |line| line.ingredient.nil? && line.gluten? }
+        [*excluded.map { |line| substitution(line) }, *stocks.map { |line| stock(line) }, *others.map { |line| unknown(line) }]
       end
 
       private
@@ -26,6 +30,14 @@ module Restauro
         return Substitution.new(line: line, lines: [].freeze, costs: nil) unless row
 
         Substitution.new(line: line, lines: row["parts"].map { |key, share| written(line, @catalogue.fetch(key), share) }.freeze, costs: row["costs"])
+      end
+
+      # Of bones, for who eats none: the same of vegetables.
+      def stock(line)
+        fresh = written(line, @catalogue.fetch("stock"), 1).then do |new|
+          new.with(text: new.text.sub(@catalogue.fetch("stock").say, VEGETABLE_STOCK), name_text: VEGETABLE_STOCK)
+        end
+        Substitution.new(line: line, lines: [fresh].freeze, costs: "lighter: dried mushrooms or tamari give it depth")
       end
 
       # What the table says, after the same thing sold as gluten free.

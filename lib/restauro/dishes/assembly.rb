@@ -21,7 +21,9 @@ module Restauro
       def step(**more) = Families::Step.new(**more)
       def figure(name) = Constants.fetch(:dishes, name)
       # A dish that goes into the oven though no crust, coat or batter of it is baked.
-      def baked? = @dish.said.baked && !@dish.parts.map(&:role).intersect?(between? ? %i[shell] : %i[shell coat])
+      def baked? = @dish.said.baked && !@dish.parts.map(&:role).intersect?(between? || rolled_up? ? %i[shell] : %i[shell coat])
+      # Pancakes with something in them.
+      def rolled_up? = @dish.joins.any? { |join| join.how == "fills" && @dish.parts[join.to].family == "batter" }
       def between? = @dish.joins.any? { |join| join.how == "between" }
 
       def layered
@@ -72,11 +74,23 @@ module Restauro
       def fill
         tops, mains = @answers.partition { |part| part.part.place == :top }
         names = mains.map { |part| layer_name(part) }
+        return [roll_up, *on_top(tops)].join("; ") if rolled_up?
+
         filled = mains.length > 1 ? "Layer #{Families::Companions.list(names)} in the dish" : "Turn it into a buttered dish"
-        on = tops.map do |part|
+        [filled, *on_top(tops)].join("; ")
+      end
+
+      def on_top(tops)
+        tops.map do |part|
           part.lines.any? { |line| line.role == "crumb" } ? "scatter the crumbs over it" : "spread the #{part.name.to_s.downcase} over it"
         end
-        [filled, *on].join("; ")
+      end
+
+      def roll_up
+        sauce = @answers.find { |part| part.part.role == :sauce }
+        filling = @dish.joins.find { |join| join.how == "fills" }.then { |join| @answers[join.from].name.to_s.downcase }
+        "Spread each with its share of the #{filling}, roll it up, and lay them side by side in a buttered dish" \
+          "#{"; pour the #{sauce.name.to_s.downcase} over" if sauce}"
       end
 
       # Slices and bought sheets by what they are; a sauce, a ragout by its name.
@@ -99,6 +113,8 @@ module Restauro
 
       # What goes over at the table.
       def over
+        return [] if baked? && rolled_up?
+
         join = @dish.joins.find { |found| found.how == "over" } or return []
         from, to = @answers[join.from], @answers[join.to]
         return tossed(from) if from.part.family.nil? && to.part.role == :dough

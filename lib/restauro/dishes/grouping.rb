@@ -28,11 +28,12 @@ module Restauro
 
       def headed = @recipe.ingredients.chunk_while { |a, b| a.part == b.part }.map { |lines| Group.new(lines.first.part, lines) }
 
-      # What only goes to the table stays with the part before it.
+      # What only goes to the table stays with the last part before it that is made of flour, never with what is inside that.
       def at_the_table(groups)
         groups.each_with_object([]) do |group, kept|
           table = group.label.to_s.match?(TABLE) && group.lines.none? { |line| flour?(line) }
-          table && kept.any? ? kept[-1] = Group.new(kept.last.label, kept.last.lines + group.lines) : kept << group
+          home = table ? kept.rindex { |other| other.lines.any? { |line| flour?(line) } } || (kept.length - 1 if kept.any?) : nil
+          home ? kept[home] = Group.new(kept[home].label, kept[home].lines + group.lines) : kept << group
         end
       end
 

@@ -51,7 +51,8 @@ module Restauro
 
       # A crust lines the dish under what fills it, or covers what is under it.
       def crust_join(index, host, parts, recipe)
-        words = [parts[host].name, recipe.title, *recipe.steps.map(&:text)].join("\n")
+        strewn = parts.any? { |part| part.place == :top && part.role == :shell }
+        words = [parts[host].name, *(recipe.title unless strewn), *recipe.steps.map(&:text)].join("\n")
         covers = words.match?(/\b(?:crumble|cobbler|topping|lid|pot pie|top with|streusel|covered)\b/i) || lidded?(parts, recipe, words)
         Join.new(from: host, to: index, how: covers ? "covers" : "lines")
       end

@@ -104,7 +104,7 @@ module Restauro
 
       # Fruit, or a poured custard, beside a crust's own flour and fat, where nothing says which is which.
       def crust_and_filling(group)
-        return if group.label && !group.label.match?(Grouping::CRUSTY)
+        return if (group.label && !group.label.match?(Grouping::CRUSTY)) || @title.match?(Families::Detection::WORDS.fetch("batter"))
 
         marked = Families::Crust::Parts.marked(Recipes::Recipe.new(lines: group.lines.map { |line| line.with(part: nil) }, system: @recipe.system),
                                                @catalogue)

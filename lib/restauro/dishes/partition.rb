@@ -5,8 +5,6 @@ module Restauro
     # Reads a recipe into a dish: its groups of lines, what family each is, how they meet.
     class Partition
       NAMED = {"crust" => "Crust", "sauce" => "Sauce", "batter" => "Batter", "breading" => "Coat", "gnocchi" => "Dough", "pasta" => "Dough"}.freeze
-      COATS = %w[breading batter].freeze
-      POURED = DataFiles.words("dishes/words.yml").fetch(:poured)
       # Mash or cheese on a sauce; a pizza's topping lies on its own crust.
       TOPPED = DataFiles.words("dishes/words.yml").fetch(:topping_heading)
       # @param recipe [Recipes::Recipe]   @param family [String, nil] forces a reading of one part   @param given [Hash] part name => family
@@ -29,7 +27,7 @@ module Restauro
 
       private
 
-      def read_parts = Moved.of(named(coat_and_piece(parts_of(Grouping.new(@recipe, @catalogue).groups))), @recipe, @catalogue, @given)
+      def read_parts = Moved.of(named(Meetings.new(@recipe).of(parts_of(Grouping.new(@recipe, @catalogue).groups))), @recipe, @catalogue, @given)
       def whole(family) = Part.new(name: @recipe.title || NAMED.fetch(family), family: family, recipe: @recipe)
       def flour?(lines) = lines.any? { |line| line.counted? && (of_dough?(@catalogue.fetch(line.ingredient)) || line.role == "crumb") }
 
@@ -63,7 +61,7 @@ module Restauro
         return if fruit_in_its_juice?(group)
 
         found = Families::Detection.new(recipe, @catalogue).candidates
-        return if found == %w[sauce] && mixed_filling?(group)
+        return if (found == %w[sauce] || found == %w[batter]) && mixed_filling?(group)
 
         found.length == 1 ? found.first : settled(found, group)
       end
@@ -108,21 +106,6 @@ module Restauro
         return :top if group.label.to_s.match?(TOPPED) && !thickened?(group) && groups.any? { |other| thickened?(other) }
 
         :main
-      end
-
-      # A coat without its piece, beside a group that is the piece: one part.
-      def coat_and_piece(parts)
-        coat = parts.index { |part| COATS.include?(part.family) } or return parts
-        return parts if parts[coat].lines.any? { |line| line.role == "other" && line.grams }
-
-        piece = parts.index { |part| piece?(part) } or return parts
-        joined = parts[coat].with(recipe: parts[coat].recipe.with(lines: parts[coat].recipe.lines + parts[piece].lines))
-        parts.each_with_index.filter_map { |part, index| index == piece ? nil : (index == coat ? joined : part) }
-      end
-
-      def piece?(part)
-        part.family.nil? && part.place == :main && part.name != "Chips" && !part.name.to_s.match?(POURED) &&
-          part.lines.any? { |line| line.role == "other" && line.kind != "herb" }
       end
 
       # Every part has a name of its own.

@@ -16,7 +16,9 @@ module Restauro
       # Parts inside its pieces.   @return [Array<Integer>]
       def inside = dish.joins_to(index).select { |join| join.how == "fills" }.map(&:from)
       # Parts that it lines or covers.   @return [Array<Integer>]
-      def under = dish.joins_from(index).select { |join| Place::HELD.include?(join.how) }.map(&:to)
+      def under
+        dish.joins_from(index).select { |join| Place::HELD.include?(join.how) && dish.parts[join.to].role != :shell }.map(&:to)
+      end
     end
     Place::HELD = %w[lines covers].freeze
   end

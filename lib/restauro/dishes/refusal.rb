@@ -22,6 +22,7 @@ module Restauro
         title = recipe.title.to_s
         never = [NEVER, (BARE unless flour?(recipe))].compact.flat_map(&:to_a).find { |_, words| title.match?(words) }
         return never.first if never
+        return "pie of filo sheets" if recipe.ingredients.any? { |line| line.ingredient == "filo_sheet" } && !flour?(recipe)
         return if title.match?(OURS) || !flour?(recipe)
 
         KINDS.find { |kind, words|

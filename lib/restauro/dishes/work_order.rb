@@ -54,14 +54,16 @@ module Restauro
       end
 
       # Spread over what a crust holds, just before it is baked.
-      def crowns?(part) = part.part.place == :top && part.part.family.nil? && @answers[@host].part.role == :shell
+      def crowns?(part) = part.part.place == :top && (part.part.family.nil? || strewn?(part)) && @answers[@host].part.role == :shell
+      def strewn?(part) = part.part.role == :shell
 
       def crowned(steps, parts)
         at = steps.rindex { |step| step.kind == "bake" }
         return [*parts.flat_map { |part| work(part) }, *steps] unless at
 
         over = parts.flat_map do |part|
-          [*work(part), Families::Step.new(kind: "shape", part: part.name, **spread(part.name))]
+          made = strewn?(part) ? work(part).select { |step| %w[mix rest chill].include?(step.kind) } : work(part)
+          [*made, Families::Step.new(kind: "shape", part: part.name, **spread(part.name))]
         end
         [*steps[0...at], *over, *steps[at..]]
       end

@@ -28,7 +28,10 @@ module Restauro
       private
 
       def usual_piece(place, recipe)
-        line = recipe.ingredients.find { |candidate| candidate.role == "other" && Heat::Food.row(candidate.text) }
+        line = %w[other cheese].lazy.filter_map do |role|
+          recipe.ingredients.find { |candidate| candidate.role == role && Heat::Food.row(candidate.text) }
+        end.first
+        line = line.with(text: "#{line.text} #{recipe.title.to_s[Heat::PieceLine::KIND]}") if line && !line.text.match?(Heat::PieceLine::KIND)
         line ||= Recipes::Line.new(text: "croquette", role: "other") if place.around_another?
         line && Heat::PieceLine.usual(line, catalogue)
       end

@@ -8,6 +8,9 @@ module Restauro
       WEIGHT = /\A\s*(\d+(?:[.,]\d+)?)\s*(k?g)\b/i
       # A breast as it comes is thick; beaten flat or cut it is not.
       WHOLE = DataFiles.words("heat/words.yml").fetch(:whole_breast)
+      # Cut up before it is coated.
+      CHUNKS = DataFiles.words("heat/words.yml").fetch(:chunks)
+      FINGERS = DataFiles.words("heat/words.yml").fetch(:fingers)
       # On the bone, as thick as a wrist.
       JOINT = DataFiles.words("heat/words.yml").fetch(:joint)
       THIN = DataFiles.words("heat/words.yml").fetch(:thin)
@@ -31,6 +34,8 @@ module Restauro
       def usual(line, catalogue)
         row = Food.row(line.text) or return
         shape, thick = if row["word"] == "sausage" then ["stick", :usual_sausage_mm]
+                       elsif line.text.match?(CHUNKS) then ["cube", :usual_cube_mm]
+                       elsif line.text.match?(FINGERS) then ["stick", :usual_stick_mm]
                        elsif line.text.match?(JOINT) && !line.text.match?(THIN) then ["stick", :usual_joint_mm]
                        elsif line.text.match?(WHOLE) && !line.text.match?(THIN) then [row["shape"], :usual_breast_mm]
                        else [row["shape"], :"usual_#{row["shape"]}_mm"]

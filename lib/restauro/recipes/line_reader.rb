@@ -10,6 +10,7 @@ module Restauro
       PLANT = /\bvegan\b|\bplant[- ]based\b|\b(?:dairy|milk)[- ]free\b|\bnon[- ]dairy\b/i
       # What is said aside - "(or dairy-free)" - is another's.
       ASIDE = /\([^)]*\)|,.*|\bor\b.*/i
+      STUDDED = /\bstudded with\b/i
       COOKED_EGG = /\b(?:hard|soft)[- ]?boiled|\bpoached\b/i
 
       # @param catalogue [Catalogue]   @param system [String] us, metric, uk or au
@@ -33,13 +34,12 @@ module Restauro
         amount = amount_in(text, bulleted: bulleted)
         match = @names.match(name_in(text, amount), line: text)
         return not_understood(text, part, amount) unless match
-        return bystander(text, part, amount, match) unless match.key
+        return bystander(text, part, amount, match) unless match.key && !text.match?(STUDDED)
 
         check(counted(text, part, amount, match))
       end
 
-      # Whether a line holds an amount or is just a known name: used to tell ingredients from prose.
-      # An impossible amount is an amount too: its line says so when it is read.
+      # Whether a line holds an amount: used to tell ingredients from prose. An impossible one is an amount too: its line says so when it is read.
       def amount?(text, bulleted: false)
         !amount_in(text, bulleted: bulleted).nil?
       rescue InvalidInput

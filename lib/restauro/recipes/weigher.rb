@@ -44,6 +44,8 @@ module Restauro
 
       # "1 can crushed tomatoes": cans are much of a size, jars and cartons are not.
       def can(term, ingredient, line)
+        return pieces(term, ingredient) if ingredient.group == "pastry"
+
         row = DataFiles.yaml("ingredients/cans.yml")[ingredient.key] if line.match?(/\b(?:cans?|tins?)\b/i)
         row && (term.number * Float(row["grams"])).widen(@shares[:piece])
       end

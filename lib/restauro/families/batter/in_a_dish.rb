@@ -6,8 +6,10 @@ module Restauro
       # A batter baked in a dish with fruit in it, set by its eggs: at the recipe's own oven and minutes.
       class InADish
         # @param options [Options]   @param lines [Lines]
-        def initialize(options, lines)
+        # @param egg [Boolean] whether eggs set it
+        def initialize(options, lines, egg:)
           @options = options
+          @egg = egg
           @lines = lines
           freeze
         end
@@ -17,13 +19,14 @@ module Restauro
           [Step.new(kind: "preheat", text: "Heat the oven to #{oven.say}.", minutes: Constants.fetch(:crust, :preheat_minutes),
                     celsius: oven.celsius),
            Step.new(kind: "shape", text: "Pour it into a buttered dish.", uses: @lines.pan_fat, look_for: "no higher than a finger under the rim"),
-           Step.new(kind: "bake", text: "Bake at #{oven.say}.", minutes: minutes, celsius: oven.celsius, safety: ["egg_dish"],
-                    look_for: "risen at the rim, golden, set with a wobble in the middle")]
+           Step.new(kind: "bake", text: "Bake at #{oven.say}.", minutes: minutes, celsius: oven.celsius, safety: @egg ? ["egg_dish"] : [],
+                    look_for: look)]
         end
 
         private
 
         def oven = @options.oven || Kitchen::OvenTemperature.new(celsius: Constants.fetch(:dishes, :bake_celsius))
+        def look = @egg ? "risen at the rim, golden, set with a wobble in the middle" : "golden, crisp at the rim, no wet patch in the middle"
         def minutes = @options.bake_minutes || Constants.fetch(:dishes, :bake_minutes)
       end
     end

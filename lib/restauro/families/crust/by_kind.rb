@@ -6,6 +6,7 @@ module Restauro
       class ByKind
         SAUCED = %w[flour starch fat liquid].freeze
         APART = %w[fruit vegetable cheese].freeze
+        SPREAD = DataFiles.words("families/crust/words.yml").fetch(:spread)
         CRUSTY = %w[flour fat].freeze
 
         # @param recipe [Recipes::Recipe]
@@ -17,12 +18,14 @@ module Restauro
           @first = recipe.lines.index { |line| filled_in?(line) || (wet && line.role == "puree") } || recipe.lines.length
           @watered = wet && (@first < recipe.lines.length || @sheet || recipe.lines.any? { |line| line.role == "egg" })
           @fried = fried_in
+          @nutty = nutty || recipe.lines.length
           freeze
         end
 
         # @param line [Recipes::Line]   @param index [Integer] of it in the recipe
         def inside?(line, index)
-          return true if @fried.include?(index) || (@sheet && SAUCED.include?(group(line))) || filled_in?(line) || poured?(line)
+          return true if @fried.include?(index) || (index >= @nutty && !line.words?)
+          return true if (@sheet && SAUCED.include?(group(line))) || filled_in?(line) || poured?(line)
           return false if brushed?(line) || index <= @first || line.words? || line.ingredient.nil?
 
           spoon_of_flour?(line) || !(CRUSTY.include?(line.role) || group(line) == "pastry")
@@ -35,6 +38,8 @@ module Restauro
         # An egg beside a sheet, and nothing for it to set.
         def brushed?(line) = @sheet && !@watered && line.role == "egg" && under?(line, Constants.fetch(:crust, :glaze_most_g))
         def spoon_of_flour?(line) = line.role == "flour" && under?(line, Constants.fetch(:dishes, :second_liquid_g))
+        # Jam by the spoon: no grams are known of it.
+        def spread?(line) = !line.amount_text.nil? && line.text.match?(SPREAD)
         def under?(line, most_g) = !line.grams.nil? && line.grams.value <= most_g
 
         # A second fat behind onions or mushrooms is what those are fried in.   @return [Array<Integer>]
@@ -43,8 +48,16 @@ module Restauro
           fats.drop(1).select { |index| @recipe.lines[0...index].any? { |line| line.kind == "soften" } }
         end
 
+        # Nuts behind a dough that has its flour, its fat and its water, with a fat and eggs of their own.   @return [Integer, nil]
+        def nutty
+          at = @recipe.lines.index { |line| group(line) == "meal" } or return
+          dough, rest = @recipe.lines[0...at], @recipe.lines[at..]
+          whole = %w[flour fat liquid].all? { |role| dough.any? { |line| line.role == role } }
+          at if whole && %w[fat egg].all? { |role| rest.any? { |line| line.role == role } }
+        end
+
         def filled_in?(line)
-          return line.role == "other" && (!line.grams.nil? || !line.understood) unless line.ingredient
+          return line.role == "other" && (!line.grams.nil? || !line.understood || spread?(line)) unless line.ingredient
 
           APART.include?(group(line))
         end

@@ -5,6 +5,8 @@ module Restauro
     class Crust
       # What goes on a crust between its blind baking and its oven: a barrier, the filling, the lid, the wash.
       class FillSteps
+        TATIN = DataFiles.words("families/crust/words.yml").fetch(:tatin)
+
         # @param ours [Prediction]
         def initialize(ours, catalogue)
           @ours = ours
@@ -44,7 +46,7 @@ module Restauro
           into = @ours.style.loose? && @ours.cover == "top" ? "Fill the dish, then scatter the topping over it" : "Fill it"
           weight = filling.grams >= 1 ? "#{filling.grams.round} g#{deep}, " : ""
           Step.new(kind: "shape",
-                   text: "#{into}: #{weight}#{@ours.filling_start == "hot" ? "hot" : "cold from the fridge"}.",
+                   text: weight.empty? ? "#{into}." : "#{into}: #{weight}#{@ours.filling_start == "hot" ? "hot" : "cold from the fridge"}.",
                    uses: filling.recipe.ingredients,
                    look_for: @ours.filling_start == "hot" ? "hot filling on a #{@ours.cover == "top" ? "dish, the lid cold" : "dry crust"}" : nil,
                    safety: filling.kind == "sauce" ? [] : filling.safety)
@@ -79,9 +81,16 @@ module Restauro
           return [dropped] if @ours.style.key == "dropped"
           return [] if @ours.style.key == "hand"
           return [] unless %w[double top].include?(@ours.cover) && !@ours.style.loose?
+          return [tucked] if @ours.recipe.lines.any? { |line| line.words? && line.text.match?(TATIN) }
 
           [Step.new(kind: "shape", text: "Lid on, the rim sealed with water; cut vents, brush with #{wash}.", uses: glaze,
                     look_for: "steam can get out: it lifts the lid off else")]
+        end
+
+        # Turned over when it is done: nothing is sealed, nothing brushed.
+        def tucked
+          Step.new(kind: "shape", text: "Lay it over, tuck the rim down inside the tin, prick it.", uses: glaze,
+                   look_for: "no gap at the rim; five minutes after the oven, a plate on top and over with it")
         end
 
         def dropped

@@ -8,7 +8,7 @@ module Restauro
         # @param recipe [Recipes::Recipe] with its parts marked   @return [Filling, nil] nil where nothing is filled in
         def self.of(recipe, catalogue)
           lines = recipe.lines.select { |line| Parts.filling?(line) }
-          lines.any? { |line| line.grams || !line.understood } ? new(recipe.with(lines: lines), catalogue) : nil
+          lines.any? { |line| line.grams || !line.understood || line.amount_text } ? new(recipe.with(lines: lines), catalogue) : nil
         end
 
         def initialize(recipe, catalogue)

@@ -26,12 +26,15 @@ module Restauro
           return fetch("sheet") if groups["pastry"].positive?
           return fetch("base") if groups["crumb"] > groups["flour"] + groups["blend"] + groups["starch"] + groups["meal"]
 
-          told(recipe) || fetch(meal?(groups) ? "pressed" : "rolled")
+          wet = groups["liquid"] > Constants.fetch(:crust, :crumble_wet_share) * groups["flour"]
+          told(recipe, wet: wet) || fetch(meal?(groups) ? "pressed" : "rolled")
         end
 
-        def self.told(recipe)
+        # @param wet [Boolean] whether liquid binds it: then it is no crumble, though one lies on it
+        def self.told(recipe, wet: false)
           words = recipe.lines.select(&:words?).map(&:text).join("\n")
-          %w[dropped hand crumble base thin pressed rolled].map { |key| fetch(key) }.find { |style| words.match?(style.words) }
+          keys = %w[dropped hand crumble base thin pressed rolled] - (wet ? %w[crumble] : [])
+          keys.map { |key| fetch(key) }.find { |style| words.match?(style.words) }
         end
 
         def self.meal?(groups)
