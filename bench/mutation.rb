@@ -1,7 +1,8 @@
-# What the specs would not notice: one small change at a time in a folder of the core, its own specs run on a copy. Run: bench/run mutation [FOLDER] [COUNT] [SEED]
+# What the specs would not notice: one small change at a time in a folder of the core, and on a copy the examples that run the changed line. Run: bench/run mutation [FOLDER] [COUNT] [SEED]
 # A change that no spec notices survives; survivors are listed, to be killed by a spec or shown to change nothing. The scores stand in docs/mutation.md.
 require "etc"
 require "fileutils"
+require "json"
 require "ripper"
 require "tmpdir"
 
@@ -9,28 +10,37 @@ module Restauro
   # Operators that people mistake, put one for another.
   class Mutation
     ROOT = File.expand_path("..", __dir__)
-    FOLDERS = {"safety" => %w[spec/safety_spec.rb spec/dishes/net_spec.rb], "diets" => %w[spec/diets spec/dishes/eaters_spec.rb], "labels" => %w[spec/labels], "cupboard" => %w[spec/cupboard],
-               "hydration" => %w[spec/hydration spec/families/dough], "learning" => %w[spec/learning], "heat" => %w[spec/heat], "physics" => %w[spec/physics spec/families/sauce],
-               "recipes" => %w[spec/recipes], "families/sauce" => %w[spec/families/sauce], "dishes" => %w[spec/dishes]}.freeze
+    SPECS = (Dir["#{ROOT}/spec/{*_spec.rb,*/}"].map { |path| path.delete_prefix("#{ROOT}/").delete_suffix("/") } -
+             %w[spec/db spec/web spec/system spec/support spec/reference spec/devices spec/core_spec.rb spec/docs_spec.rb]).freeze
+    # So many seconds of examples for one change: the quickest of those that run its line.
+    ENOUGH_S = 25.0
     OTHERS = {"<" => "<=", "<=" => "<", ">" => ">=", ">=" => ">", "==" => "!=", "&&" => "||", "||" => "&&", "+" => "-", "-" => "+", "*" => "/", "true" => "false", "false" => "true",
               "any?" => "none?", "all?" => "none?", "none?" => "any?", "min" => "max", "max" => "min", "first" => "last", "last" => "first", "select" => "reject", "reject" => "select",
               "min_by" => "max_by", "max_by" => "min_by", "positive?" => "negative?", "if" => "unless", "unless" => "if"}.freeze
     # file below lib/restauro · line, column · before, after
     Change = Struct.new(:file, :line, :column, :before, :after)
 
-    def initialize(folder, count, seed)
+    # @param covering [Hash] lines of each file with the examples that run them, and how long each example takes
+    def initialize(folder, count, seed, covering)
       @folder = folder
-      @specs = FOLDERS.fetch(folder) { abort "folders are #{FOLDERS.keys.join(", ")}; got '#{folder}'" }
+      @examples, @lines = covering.values_at("examples", "lines")
       @changes = all_changes.sample(count, random: Random.new(seed))
+      abort "there is nothing below lib/restauro/#{folder}" if files.empty?
     end
 
-    def run
-      Dir.mktmpdir do |directory|
-        copies = Array.new(Etc.nprocessors) { |index| copy(File.join(directory, index.to_s)) }
-        took = timed { alive?(copies.first, 600) or abort "the specs of #{@folder} fail unchanged" }
-        @limit_s = 4 * took + 10
-        report(work(copies))
+    def run = Dir.mktmpdir { |directory| report(work(Array.new(Etc.nprocessors) { |index| copy(File.join(directory, index.to_s)) })) }
+
+    # One run of all the core's specs, kept for as long as neither core nor specs change.   @return [Hash]
+    def self.covering
+      kept = File.join(ROOT, "tmp", "covering.json")
+      newest = Dir["#{ROOT}/{lib,spec,data,bench}/**/*.*"].map { |file| File.mtime(file) }.max
+      unless File.exist?(kept) && File.mtime(kept) > newest
+        FileUtils.mkdir_p(File.dirname(kept))
+        warn "which example runs which line: one run of the specs"
+        environment = {"BUNDLE_GEMFILE" => File.join(ROOT, "Gemfile"), "COVERING" => kept}
+        system(environment, "bundle", "exec", "rspec", "-r", "./bench/covering", *SPECS, chdir: ROOT, out: File::NULL) or abort "the specs fail unchanged"
       end
+      JSON.parse(File.read(kept))
     end
 
     private
@@ -85,26 +95,28 @@ module Restauro
     def try(path, change)
       file = File.join(path, change.file)
       File.write(file, changed(change))
-      alive?(path, @limit_s)
+      examples = examples_of(change)
+      examples.empty? || alive?(path, examples.map(&:first), 4 * examples.sum(&:last) + 20)
     ensure
       FileUtils.cp(File.join(ROOT, change.file), file)
     end
 
+    # The quickest examples that run the line: a line inside an expression by the line that begins it, one of a class's body by all of its file.
+    def examples_of(change)
+      of_file = @lines.fetch(change.file, {})
+      numbers = change.line.downto([change.line - 12, 1].max).lazy.map { |line| of_file[line.to_s] }.find { |found| found&.any? } || of_file.values.flatten.uniq
+      numbers.map { |number| @examples[number] }.sort_by(&:last).each_with_object([]) { |one, kept| kept << one if kept.sum(&:last) + one.last < ENOUGH_S }
+    end
+
     # Whether every spec passes; one that runs for ever has been noticed.
-    def alive?(path, limit_s)
-      pid = spawn({"BUNDLE_GEMFILE" => File.join(ROOT, "Gemfile")}, "bundle", "exec", "rspec", "--fail-fast", *@specs, chdir: path, out: File::NULL, err: File::NULL, pgroup: true)
+    def alive?(path, specs, limit_s)
+      pid = spawn({"BUNDLE_GEMFILE" => File.join(ROOT, "Gemfile")}, "bundle", "exec", "rspec", "--fail-fast", *specs, chdir: path, out: File::NULL, err: File::NULL, pgroup: true)
       waiter = Process.detach(pid)
       return waiter.value.success? if waiter.join(limit_s)
 
       Process.kill("KILL", -pid)
       waiter.join
       false
-    end
-
-    def timed
-      started = Process.clock_gettime(Process::CLOCK_MONOTONIC)
-      yield
-      Process.clock_gettime(Process::CLOCK_MONOTONIC) - started
     end
 
     def report(survivors)
@@ -117,5 +129,6 @@ module Restauro
   end
 end
 
-folders = ARGV[0] && ARGV[0] != "all" ? [ARGV[0]] : Restauro::Mutation::FOLDERS.keys
-folders.each { |folder| Restauro::Mutation.new(folder, Integer(ARGV[1] || 40), Integer(ARGV[2] || 1)).run }
+folders = ARGV[0] && ARGV[0] != "all" ? [ARGV[0]] : %w[safety diets labels cupboard hydration learning heat physics recipes lift shaping dishes families]
+covering = Restauro::Mutation.covering
+folders.each { |folder| Restauro::Mutation.new(folder, Integer(ARGV[1] || 40), Integer(ARGV[2] || 1), covering).run }

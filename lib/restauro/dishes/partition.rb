@@ -61,7 +61,7 @@ module Restauro
         return if fruit_in_its_juice?(group)
 
         found = Families::Detection.new(recipe, @catalogue).candidates
-        return if (found == %w[sauce] || found == %w[batter]) && mixed_filling?(group)
+        return if [%w[sauce], %w[batter]].include?(found) && mixed_filling?(group)
 
         found.length == 1 ? found.first : settled(found, group)
       end
