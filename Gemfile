@@ -38,4 +38,6 @@ group :lint do
   gem "rubocop-performance", "~> 1.25", require: false
   gem "rubocop-rspec", "~> 3.6", require: false
   gem "rubocop-sequel", "~> 0.4", require: false
+  # Tells which method of the core nobody documented.
+  gem "yard", "~> 0.9.37", require: false
 end

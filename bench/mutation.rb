@@ -58,9 +58,12 @@ module Restauro
     end
 
     def parses?(change)
+      warnings, $VERBOSE = $VERBOSE, nil
       RubyVM::InstructionSequence.compile(changed(change)) && true
     rescue SyntaxError
       false
+    ensure
+      $VERBOSE = warnings
     end
 
     def changed(change)

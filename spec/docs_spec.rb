@@ -15,3 +15,34 @@ RSpec.describe "The docs" do
     expect(named.reject { |_, path| path.match?(/NAME|FAMILY/) || Dir[File.join(root, "#{path}*")].any? }).to eq []
   end
 end
+
+# What the core's own comments say comes out of a call is what comes out.
+RSpec.describe "The examples in the core's comments" do
+  example = /@example (?<code>.+?) # => (?<value>.+?)\s*\z/
+  # The modules and classes around a line, by their indentation.
+  around = lambda do |lines, index|
+    depth = lines[index][/\A */].length
+    lines[0...index].reverse.each_with_object([]) do |line, found|
+      match = line.match(/\A(?<indent> *)(?<kind>module|class) (?<name>[A-Z]\w*)|\A(?<indent> *)(?<name>[A-Z]\w*) = (?:Struct\.new|Value\.of)/)
+      next unless match && match[:indent].length < depth
+
+      depth = match[:indent].length
+      found.unshift(match[:name])
+    end
+  end
+  nested = ->(names, code) { names.reduce([Object, "", ""]) { |(inside, head, tail), name| inside.const_get(name).then { |one| [one, "#{head}#{one.is_a?(Class) ? "class" : "module"} #{name}; ", "; end#{tail}"] } }.then { |_, head, tail| "#{head}#{code}#{tail}" } }
+
+  files = Dir[File.join(Restauro::ROOT, "lib", "**", "*.rb")]
+  found = files.flat_map do |file|
+    lines = File.readlines(file, encoding: "UTF-8", chomp: true)
+    lines.each_with_index.filter_map { |line, index| line.match(example)&.then { |match| [file.delete_prefix("#{Restauro::ROOT}/"), match[:code], match[:value], around[lines, index]] } }
+  end
+
+  it("are there") { expect(found.length).to be > 8 }
+
+  found.each do |file, code, value, names|
+    next if value.include?("low ")
+
+    it("hold in #{file}: #{code}") { expect(eval(nested[names, code])).to eq eval(value) } # rubocop:disable Security/Eval, Style/EvalWithLocation
+  end
+end

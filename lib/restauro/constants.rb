@@ -17,10 +17,12 @@ module Restauro
     # @return [Float] in the unit of its row   @raise [DataError] no such constant
     def fetch(table, name) = entry(table, name).value
 
+    # @return [Entry] value, unit and source   @raise [DataError] an unknown table or name
     def entry(table, name)
       TABLES[table.to_sym].fetch(name.to_sym) { raise DataError, "no constant #{name} in data/constants/#{table}.yml" }
     end
 
+    # @return [Hash{Symbol => Entry}] of one file of data/constants
     def table(table) = TABLES[table.to_sym]
   end
 end

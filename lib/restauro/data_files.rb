@@ -42,6 +42,7 @@ module Restauro
       YAML.safe_load(text, aliases: true, freeze: true)
     end
 
+    # @param text [String] CSV with a head   @return [Array<Hash>] frozen
     def rows(text)
       require "csv"
       CSV.parse(text, headers: true).map { |row| row.to_h.each_value(&:freeze).freeze }.freeze
@@ -50,6 +51,7 @@ module Restauro
     # By what its text is: of another text the parsed form knows nothing.
     def key(path, text) = "#{path} #{Zlib.crc32(text)}"
 
+    # @return [Hash, Array] parsed before, or now   @raise [DataError] a missing file
     def read(path)
       text = File.read(File.join(DIRECTORY, path), encoding: Encoding::UTF_8)
       parsed.fetch(key(path, text)) { parse(path, text) }
@@ -57,6 +59,7 @@ module Restauro
       raise DataError, "data/#{path} is missing"
     end
 
+    # @return [Hash] key of a file's text => what it holds
     def parsed
       FROZEN[PARSED] ||= File.exist?(PARSED) ? JSON.parse(File.read(PARSED, encoding: Encoding::UTF_8), freeze: true) : {}.freeze
     end

@@ -15,6 +15,7 @@ module Restauro
 
     module_function
 
+    # @return [Array<Diet>]
     def all = DataFiles.yaml("diets.yml").map { |key, row| Diet.new(key: key, **row.transform_keys(&:to_sym)) }
 
     # @raise [NotFound]

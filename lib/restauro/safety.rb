@@ -23,6 +23,7 @@ module Restauro
     # @return [Float] of any figure of a rule
     def figure(key, name) = Float(fetch(key).row.fetch(name.to_s))
 
+    # @return [Hash] key => row of data/safety.yml
     def rules
       @rules ||= DataFiles.yaml("safety.yml").to_h do |key, row|
         figures = row.except("words", "source").transform_keys(&:to_sym)

@@ -6,6 +6,7 @@ module Restauro
       freeze
     end
 
+    # @return [Hash] plain values
     def to_h = {code: code, text: text, line: line}
   end
 end

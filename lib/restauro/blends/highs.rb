@@ -21,6 +21,7 @@ module Restauro
         solution(model, model.solve(time_limit: time_limit_s), columns)
       end
 
+      # @return [Array<Float>] of every column, in their order   @raise [DataError] where the solver found none
       def solution(model, found, columns)
         values = columns.each_with_index.to_h { |column, i| [column.name, column.integer ? found[:col_value][i].round : found[:col_value][i]] }
         bound = info(model, "mip_dual_bound")
@@ -36,6 +37,7 @@ module Restauro
         value[0, Fiddle::SIZEOF_DOUBLE].unpack1("d")
       end
 
+      # The gem's library, looked for when a blend is designed and not before.
       def load_library
         require "highs"
       rescue LoadError

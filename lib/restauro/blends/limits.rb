@@ -7,8 +7,11 @@ module Restauro
         freeze
       end
 
+      # @return [Integer] flours and starches at most
       def parts_most = @table["parts_most"]
+      # @return [Float] the least share of a part that is there at all
       def part_least(ingredient) = binder?(ingredient) ? 0.0 : Float(@table["part_least"])
+      # Why an ingredient may make up no more than so much.   @return [String]
       def why(ingredient) = (@table["taste"][ingredient.key] || @table["default"])["why"]
       def binder?(ingredient) = ingredient.group == "binder"
 

@@ -26,12 +26,15 @@ module Restauro
         known.zip(weights).sum { |(part, _), weight| part.public_send(figure) * weight } / weights.sum
       end
 
+      # @param parts [Array<Array(Ingredient, Float)>]   @return [Float] % of gum in the mix
       def gum_pct(parts)
         gum = parts.sum { |part, grams| part.key == "xanthan_gum" ? grams : grams * part.gum_pct.to_f / 100 }
         100 * gum / parts.sum(&:last)
       end
 
+      # @return [String] the finding of the part that is worst
       def worst_gluten(parts) = %w[contains check certified_only free].find { |kind| parts.any? { |part, _| part.gluten == kind } }
+      # @return [String] what is in it, in whole grams
       def note(parts) = "mixed: #{parts.map { |part, grams| "#{grams.round} g #{part.say}" }.join(", ")}"
     end
   end

@@ -13,6 +13,7 @@ module Restauro
         @rows = []
       end
 
+      # @param cost [Float] in the objective   @param low, high [Float] bounds   @param integer [Boolean]
       def column(name, cost: 0.0, low: 0.0, high: FREE, integer: false) = @columns << Column.new(name, cost, low, high, integer)
 
       # @param terms [Hash] column name => factor

@@ -4,6 +4,7 @@ module Restauro
     class BlendCommand < Command
       PURPOSES = %w[all_purpose sauce rolled_dough coating].freeze
 
+      # @return [String] what may be typed
       def self.usage(_name)
         <<~TEXT
           bin/restauro blend --from KEY,KEY --for all_purpose|sauce|rolled_dough|coating --grams N   the mix that comes nearest to wheat

@@ -22,6 +22,7 @@ module Restauro
         [ratio(metrics), *FIGURES.map { |key, words| format(words, metrics[key]) if metrics[key]&.positive? }].compact
       end
 
+      # @param metrics [Hash] of the report   @return [String, nil] one line
       def ratio(metrics)
         return unless metrics[:water_ratio]
 

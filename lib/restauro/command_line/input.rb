@@ -24,6 +24,7 @@ module Restauro
         bytes.dup.force_encoding(Encoding::Windows_1252).encode(Encoding::UTF_8, invalid: :replace, undef: :replace)
       end
 
+      # @return [String] what an error calls it
       def name(file) = file == "-" ? "standard input" : "'#{file}'"
     end
   end

@@ -2,6 +2,7 @@ module Restauro
   class CommandLine
     # label: what the words on a pack mean.
     class LabelCommand < Command
+      # @return [String] what may be typed
       def self.usage(_name)
         <<~TEXT
           bin/restauro label FILE|- --sold-in us|ca|eu|uk|other   what the words on a pack mean

@@ -2,6 +2,7 @@ module Restauro
   class CommandLine
     # learn: what trials teach of packs, ovens and rings.
     class LearnCommand < Command
+      # @return [String] what may be typed
       def self.usage(_name)
         <<~TEXT
           bin/restauro learn FILE|-       what trials teach: how strong each thickener showed, how slow the oven is, what a ring gives

@@ -2,6 +2,7 @@ module Restauro
   class CommandLine
     # measure: one line put into grams, millilitres and the drawer's tools.
     class MeasureCommand < Command
+      # @return [String] what may be typed
       def self.usage(_name)
         <<~TEXT
           bin/restauro measure "1 cup plain flour, dipped"   grams with their band, and the spoons and cups that come nearest

@@ -4,6 +4,7 @@ module Restauro
     class PlanCommand < Command
       SECONDS = 2.0
 
+      # @return [String] what may be typed
       def self.usage(_name)
         <<~TEXT
           bin/restauro plan FILE|-        when to do what, so that all dishes of a meal are ready at one time

@@ -6,6 +6,7 @@ module Restauro
 
       SWAP_ONLY = %i[with target without].freeze
 
+      # @return [String] what may be typed
       def self.usage(name) = RecipeUsage.of(name)
 
       # A recipe solved with these options, for a plan.   @param words [Array<String>] as they are typed   @return [Dishes::Answer]

@@ -6,6 +6,7 @@ module Restauro
         @report = report
       end
 
+      # @return [String] the report for reading, a line each
       def to_s = (@report.key?(:swap) ? swap : prediction(@report)).join("\n")
 
       private

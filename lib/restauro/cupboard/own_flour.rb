@@ -25,6 +25,7 @@ module Restauro
         raise InvalidInput, "a US cup of flour weighs 40 to 250 g, got #{cup_g}" unless cup_g.between?(40, 250)
       end
 
+      # @return [Hash] a catalogue row of what a bag's label tells
       def row(key, name, cup_g, gluten, allergens, figures)
         starch = figures[:carbohydrate] - figures[:sugar]
         {"key" => key, "name" => name, "group" => "flour", "gluten" => gluten, "allergens" => allergens.join("; "),
@@ -37,12 +38,14 @@ module Restauro
          "boil_breakdown_per_min" => constant(:breakdown), "setback" => constant(:setback)}.transform_values(&:to_s)
       end
 
+      # @return [Float] a figure that no label tells, by its starch
       def estimate(figure, starch, figures)
         grams = {starch: starch, protein: figures[:protein], fibre: figures[:fibre], fat: figures[:fat]}
         sum = grams.sum { |part, in_100_g| constant(:"#{figure}_#{part}") * in_100_g / 100 }
         sum.clamp(constant(:"#{figure}_least"), constant(:"#{figure}_most")).round(3)
       end
 
+      # @return [Float] of data/constants/own_flour.yml
       def constant(name) = Constants.fetch(:own_flour, name)
     end
   end

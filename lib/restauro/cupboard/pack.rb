@@ -15,9 +15,11 @@ module Restauro
         freeze
       end
 
+      # @return [String] of the catalogue
       def key = ingredient.key
       # What some grams of it cost.   @return [Float, nil]
       def cost(grams) = price && grams_full.positive? ? price * grams / grams_full : nil
+      # @return [Float, nil] in the household's money
       def cost_per_kg = cost(1000)
     end
   end

@@ -4,6 +4,7 @@ module Restauro
     class Shelf
       include Enumerable
 
+      # @param findings [Array<String, nil>]   @return [String, nil] the one to be most careful with
       def self.worst(findings) = findings.compact.min_by { |finding| Labels::FINDINGS.index(finding) }
 
       # @param packs [Array<Pack>]
@@ -13,9 +14,12 @@ module Restauro
         freeze
       end
 
+      # @yieldparam pack [Pack]
       def each(&block) = @packs.each(&block)
+      # @return [Array<Pack>] of one ingredient, in the order they are used
       def of(key) = @by_key.fetch(key, [])
       def holds?(key) = of(key).any? { |pack| pack.grams_left.positive? }
+      # @return [Float] g of one ingredient in all its packs
       def grams_left(key) = of(key).sum(0.0, &:grams_left)
       def empty? = @packs.empty?
 

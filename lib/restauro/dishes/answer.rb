@@ -33,9 +33,11 @@ module Restauro
 
       def baked? = steps.any? { |step| BAKES.include?(step.kind) }
 
+      # @return [PartAnswer] the part that names the dish
       def main = parts[dish.main]
       # Nothing of wheat was there to replace.
       def already_gluten_free? = parts.all?(&:untouched?) && dish.recipe.ingredients.none? { |line| gluten?(line) }
+      # @return [String, nil] name of the part that a line of ours stands in
       def part_of(line) = parts.find { |part| part.lines.any? { |own| own.equal?(line) } }&.name
 
       # How it tastes and feels beside the wheat dish.   @return [Array<String>]

@@ -14,6 +14,7 @@ module Restauro
         freeze
       end
 
+      # @return [Array<String>] diets, allergens, groups or keys for the whole dish
       def without = @shared.fetch(:without, [])
       # The dish that it is baked in.   @return [Kitchen::BakingPan, nil]
       def pan = @shared[:pan]

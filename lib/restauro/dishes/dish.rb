@@ -11,9 +11,11 @@ module Restauro
         freeze
       end
 
+      # @return [Array<Recipes::Line>] its ingredients
       def lines = recipe.ingredients
       # What it does where parts meet: shell, coat, dough or sauce; nil without flour.   @return [Symbol, nil]
       def role = Families::ROLES[family]
+      # The same with other values.   @return [Part]
       def with(**changes) = Part.new(**to_h.merge(changes))
     end
 
@@ -29,12 +31,15 @@ module Restauro
         freeze
       end
 
+      # The same with other values.   @return [Dish]
       def with(**changes) = Dish.new(**to_h.merge(changes))
       def one_part? = parts.length == 1
 
       # The part that names the dish: a crust or a dropped top with flour, else the first with flour.   @return [Integer]
       def main = parts.index { |part| part.role == :shell } || parts.index(&:family) || 0
+      # @param index [Integer]   @return [Array<Join>] where that part is what is put somewhere
       def joins_from(index) = joins.select { |join| join.from == index }
+      # @param index [Integer]   @return [Array<Join>] where something is put to that part
       def joins_to(index) = joins.select { |join| join.to == index }
     end
   end

@@ -25,6 +25,7 @@ module Restauro
         parts.each_index.filter_map { |index| index == host ? nil : join(parts, index, host, recipe, catalogue) }
       end
 
+      # How one part meets the host.   @return [Join]
       def join(parts, index, host, recipe, catalogue)
         part, to = parts[index], parts[host]
         return Join.new(from: index, to: host, how: "over") if part.place == :table || poured?(parts, index, to, recipe, catalogue)
@@ -78,6 +79,7 @@ module Restauro
       # Dumplings cook on the stew they are for.
       def parts_of_a_pot?(part, recipe) = part.role == :sauce && recipe.title.to_s.match?(/\bdumplings?\b/i)
 
+      # @return [Join] over it, in it, between it or on the pot it cooks in
       def dough_join(part, index, host, recipe)
         return Join.new(from: index, to: host, how: "between") if recipe.title.to_s.match?(LAYERED)
         return Join.new(from: index, to: host, how: "fills") if part.family.nil? && part.name.to_s.match?(Recipes::Parts::FILLING)

@@ -19,6 +19,7 @@ module Restauro
 
       def away?(line, part) = !line.moved_to.nil? && !line.moved_to.casecmp?(part.name.to_s)
 
+      # @return [Array<Part>] with the line in the part it was moved to
       def put(parts, line, recipe)
         place = parts.index { |part| line.moved_to.casecmp?(part.name.to_s) }
         return [*parts, fresh(line, recipe)] unless place
@@ -29,6 +30,7 @@ module Restauro
       # Before the steps, after the part's own.
       def with_line(recipe, line) = recipe.with(lines: [*recipe.lines - recipe.steps, line, *recipe.steps])
 
+      # @return [Part] a new one of that line alone
       def fresh(line, recipe)
         title = Recipes::Line.new(text: line.moved_to, role: "title")
         Part.new(name: line.moved_to, family: nil, recipe: recipe.with(lines: [title, line, *recipe.steps]))

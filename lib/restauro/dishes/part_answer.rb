@@ -10,7 +10,9 @@ module Restauro
         freeze
       end
 
+      # @return [String]
       def name = part.name
+      # The same with other values.   @return [PartAnswer]
       def with(**changes) = PartAnswer.new(**to_h.merge(changes))
       # @return [Array<Recipes::Line>] our lines, titles left out
       def lines = pairs.flat_map(&:last).reject(&:words?)

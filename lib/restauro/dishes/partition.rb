@@ -18,6 +18,7 @@ module Restauro
         @given = given.transform_keys(&:downcase)
       end
 
+      # @return [Dish]   @raise [InvalidInput] a part's name that is not there, or nothing that is this trade
       def dish
         parts = @family ? [whole(@family)] : read_parts
         check_given(parts)

@@ -4,7 +4,9 @@ module Restauro
   module Dishes
     # Where one part stands in its dish: what a family may ask about.   dish Dish · index Integer
     Place = Struct.new(:dish, :index) do
+      # @return [Part]
       def part = dish.parts[index]
+      # @return [Said] what the recipe says of oven, tin and minutes
       def said = dish.said
       def only_of_its_family? = dish.parts.one? { |other| other.family == part.family }
       def in_a_crust? = dish.joins_to(index).any? { |join| Place::HELD.include?(join.how) }

@@ -12,6 +12,7 @@ module Restauro
         dish.parts.each_with_index.map { |part, index| part.family && one(dish, part, index, choices, catalogue) }
       end
 
+      # @return [Object, nil] the family's prediction of one part
       def one(dish, part, index, choices, catalogue)
         family = Families.fetch(part.family, catalogue)
         recipe = family.read(with_filling(family, dish, part, index))

@@ -22,6 +22,7 @@ module Restauro
         raise InvalidInput, "there is no part '#{unknown.first}' to make larger; the parts are #{dish.parts.map(&:name).join(", ")}"
       end
 
+      # @param factor [Float, nil] nil leaves it   @return [Part]
       def scaled(part, factor, catalogue)
         factor ? part.with(recipe: Recipes::Scale.of(part.recipe, factor, catalogue: catalogue)) : part
       end

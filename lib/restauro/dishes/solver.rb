@@ -18,6 +18,7 @@ module Restauro
         @answers = {}
       end
 
+      # @return [Answer]   @raise [InvalidInput] where a part cannot be made for who eats
       def answer
         order.each { |index| @answers[index] = solve(index) }
         guests_home

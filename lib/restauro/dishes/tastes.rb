@@ -13,6 +13,7 @@ module Restauro
         answer.parts.flat_map { |part| of_part(part, catalogue) }.uniq
       end
 
+      # @return [Array<String>] what our flours of one part taste of
       def of_part(part, catalogue)
         whole = part.lines.sum(0.0) { |line| line.grams ? line.grams.value : 0.0 }
         fresh = part.lines.select { |line| line.added && line.grams && ROWS.key?(line.ingredient) }

@@ -27,12 +27,14 @@ module Restauro
       # All of it, from the first to the last.   @return [Float] min
       def minutes(steps) = of(steps).map(&:to).max || 0.0
 
+      # @param step [Hash] of a report   @return [Float] min, all batches
       def minutes_of(step)
         return step[:minutes] * (step[:batches] || 1) if step[:minutes]&.positive?
 
         Constants.fetch(:dishes, UNTIMED.fetch(step[:kind])) if UNTIMED.key?(step[:kind])
       end
 
+      # @return [String] what a step is drawn beside: the oven, or its part
       def place(step) = step[:kind] == "preheat" ? OVEN : step[:part]
 
       # What a step has to wait for: its own part; the oven; of a step for the whole dish, everything.

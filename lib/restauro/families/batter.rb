@@ -34,6 +34,7 @@ module Restauro
         freeze
       end
 
+      # A batter is read as it stands.   @return [Recipes::Recipe]
       def read(recipe) = recipe
       # @return [Options]   @raise [InvalidInput]
       def options(**choices) = Options.new(**choices)
@@ -45,6 +46,7 @@ module Restauro
       # @return [Swap]   @raise [InvalidInput]
       def swap(recipe, options) = Swapper.new(catalogue, recipe, options, predict(recipe, options)).swap
 
+      # @param swap [Swap]   @return [Array<Step>] in working order
       def steps(swap) = Method.new(swap, catalogue).steps
       # What to look for: in the bowl, on the piece, at the heat.   @return [Array<String>]
       def look_fors(swap) = steps(swap).filter_map(&:look_for)
@@ -57,6 +59,7 @@ module Restauro
          wheat: estimate(swap.wheat.ratio), ours: estimate(swap.ours.ratio), section: Batter.section(swap.ours)}
       end
 
+      # @param result [Prediction, Swap]   @return [Hash] in the command line's fixed words
       def report(result) = Report.new(self, catalogue).then { |report| result.is_a?(Swap) ? report.swap(result) : report.prediction(result) }
 
       private

@@ -16,6 +16,7 @@ module Restauro
         freeze
       end
 
+      # A coat is read as it stands.   @return [Recipes::Recipe]
       def read(recipe) = recipe
 
       # The same choices as a batter's: flour and crumb in with, piece, oven or oil.   @return [Batter::Options]
@@ -29,7 +30,9 @@ module Restauro
       def predict(recipe, options) = Prediction.new(recipe, catalogue, options)
       # @return [Swap]   @raise [InvalidInput]
       def swap(recipe, options) = Swapper.new(catalogue, recipe, options, predict(recipe, options)).swap
+      # @param swap [Swap]   @return [Array<Step>] in working order
       def steps(swap) = Method.new(swap, catalogue).steps
+      # @return [Array<String>] what to look for, step by step
       def look_fors(swap) = steps(swap).filter_map(&:look_for)
 
       # @return [Hash] the layers of both coats, and the section's points where there is a piece and a heat
@@ -37,6 +40,7 @@ module Restauro
         {wheat: swap.wheat.layers.map(&:to_h), ours: swap.ours.layers.map(&:to_h), section: Batter.section(swap.ours)}
       end
 
+      # @param result [Prediction, Swap]   @return [Hash] in the command line's fixed words
       def report(result) = Report.new(self, catalogue).then { |report| result.is_a?(Swap) ? report.swap(result) : report.prediction(result) }
     end
   end

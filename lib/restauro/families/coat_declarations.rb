@@ -6,8 +6,10 @@ module Restauro
 
       CHOICES = %i[with target piece oven oil tin].freeze
 
+      # (see Declared#choices)
       def choices = CHOICES + ANY
 
+      # (see Declared#told)
       def told(place, shared)
         said = place.said
         return {} if shared[:oven] || shared[:oil]

@@ -26,6 +26,7 @@ module Restauro
 
       # "brown 200 g sausage meat, broken up, until nothing is pink"
       def words(line) = @rows[line]["words"] % Companions.say(line, @catalogue)
+      # @return [Array<String>] keys of data/safety.yml
       def safety(lines) = lines.filter_map { |line| @rows[line]&.fetch("safety", nil) }.uniq
 
       # "200 g sausage meat", the cook's own words where the catalogue has none.
@@ -36,8 +37,10 @@ module Restauro
         line.grams || line.amount_text.nil? ? "#{grams(line)}#{name}" : "#{line.amount_text} #{name}".strip
       end
 
+      # @return [String] "200 g ", to a tenth where it is under 20
       def self.grams(line) = line.grams ? "#{Recipes::WeighedLine.tenths(line.grams.value.round(line.grams.value < 20 ? 1 : 0))} g " : ""
 
+      # @param words [Array<String>]   @return [String] "a, b and c"
       def self.list(words) = words.length < 2 ? words.join : "#{words[0..-2].join(", ")} and #{words.last}"
 
       # Potatoes and the like before they are mashed.   @return [Step]

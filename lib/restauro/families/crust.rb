@@ -2,7 +2,7 @@ module Restauro
   module Families
     # Crusts: rolled, pressed, thin, crumbled, of crumbs, bought. Master metric: the water ratio, with the fat beside it.
     class Crust
-      %w[Baking Cautions Declarations Filling Lining Mend Method Options Parts Picture Prediction Report School Sheet Style Swap Swapper Trials
+      %w[Baking Cautions Cover Declarations Filling Lining Mend Method Options Parts Picture Prediction Report School Sheet Style Swap Swapper Trials
          Words Writer].each { |name| autoload name.to_sym, "restauro/families/crust/#{name.downcase}" }
       autoload :ByKind, "restauro/families/crust/by_kind"
       autoload :FillSteps, "restauro/families/crust/fill_steps"
@@ -41,11 +41,15 @@ module Restauro
         bought?(marked) ? SheetSwapper.new(catalogue, marked, options).swap : Swapper.new(catalogue, marked, options).swap
       end
 
+      # @param swap [Swap]   @return [Array<Step>] in working order
       def steps(swap) = Method.new(swap, catalogue).steps
+      # @return [Array<String>] what to look for, step by step
       def look_fors(swap) = steps(swap).filter_map(&:look_for)
       # What to do with the rest of the dough by what it did.   @return [Array<Mend::Move>]
       def mend(swap, trouble:) = Mend.moves(swap, trouble, catalogue)
+      # @return [Hash] the numbers that its pictures draw
       def picture(swap) = Picture.new(swap).to_h
+      # @param result [Prediction, Swap]   @return [Hash] in the command line's fixed words
       def report(result) = Report.new(self, catalogue).then { |report| result.is_a?(Swap) ? report.swap(result) : report.prediction(result) }
 
       # The schools that a diet leaves for a style.   @return [Array(Array<School>, Array<School>)] left and out

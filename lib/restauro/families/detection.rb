@@ -22,6 +22,7 @@ module Restauro
         apart.any? { |ingredient, _| ingredient.starchy? } ? apart : weighed(recipe.ingredients, catalogue)
       end
 
+      # @return [Array<Array(Ingredient, Float)>] g of each counted line, a raw root as its purée
       def self.weighed(lines, catalogue) = lines.select(&:counted?).map { |line| Dough::Contents.cooked(line, catalogue) }
 
       # @return [Array<String>] the family, or all that it could be

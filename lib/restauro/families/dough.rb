@@ -27,6 +27,7 @@ module Restauro
         freeze
       end
 
+      # A dough is read as it stands.   @return [Recipes::Recipe]
       def read(recipe) = recipe
 
       # @return [Options]   @raise [InvalidInput]
@@ -37,11 +38,15 @@ module Restauro
       def predict(recipe, options) = Prediction.new(recipe, catalogue, options)
       # @return [Swap]   @raise [InvalidInput]
       def swap(recipe, options) = Swapper.new(catalogue, recipe, options).swap
+      # @param swap [Swap]   @return [Array<Step>] in working order
       def steps(swap) = Method.new(swap, catalogue).steps
+      # @return [Array<String>] what to look for, step by step
       def look_fors(swap) = steps(swap).filter_map(&:look_for)
       # What to do with the rest of the dough by what a test piece did.   @return [Array<Mend::Move>]
       def mend(swap, trouble:) = Mend.moves(swap, trouble, catalogue)
+      # @return [Hash] the numbers that its pictures draw
       def picture(swap) = Picture.new(swap).to_h
+      # @param result [Prediction, Swap]   @return [Hash] in the command line's fixed words
       def report(result) = Report.new(self, catalogue).then { |report| result.is_a?(Swap) ? report.swap(result) : report.prediction(result) }
 
       # The schools that a diet leaves for a shape.   @return [Array(Array<School>, Array<School>)] left and out

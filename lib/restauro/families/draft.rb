@@ -25,12 +25,17 @@ module Restauro
         freeze
       end
 
+      # The same with other pairs.   @return [Draft]
       def with(pairs) = Draft.new(@recipe, @catalogue, pairs)
+      # @return [Array<Recipes::Line>] all of ours
       def lines = pairs.flat_map(&:last)
+      # @return [Recipes::Recipe] of our lines
       def recipe = @recipe.with(lines: lines)
+      # @return [Array<Array(Ingredient, Float)>] g of each counted line
       def weights = lines.select(&:counted?).map { |line| [@catalogue.fetch(line.ingredient), line.grams.value] }
       # The liquid that is most of it.   @return [Recipes::Line, nil]
       def main_liquid = lines.select { |line| line.role == "liquid" && line.counted? }.max_by { |line| line.grams.value }
+      # @return [Array<Recipes::Line>] the flours that were written here
       def fresh_flours = lines.select { |line| line.added && line.role == "flour" }
 
       # The same line with other grams.

@@ -18,6 +18,7 @@ module Restauro
          alternatives: swap.alternatives.map { |other| alternative(other) }, warnings: swap.warnings.map(&:to_h)}
       end
 
+      # @return [Hash] a line in the command line's fixed words, g to a tenth
       def line(line)
         {text: line.text, ingredient: line.ingredient, grams: line.grams&.value&.round(1), low_grams: line.grams&.low&.round(1),
          high_grams: line.grams&.high&.round(1), role: line.role, understood: line.understood}

@@ -27,6 +27,7 @@ module Restauro
 
       # @return [Options]   @raise [InvalidInput]
       def options(**choices) = Options.new(**choices)
+      # @param text [String] "t=60 add 20 butter"   @return [Event]   @raise [InvalidInput]
       def event(text) = Event.parse(text, catalogue)
 
       # @param recipe [Recipes::Recipe]   @param options [Options]   @return [Prediction]   @raise [InvalidInput]
@@ -72,9 +73,13 @@ module Restauro
         lines.all? { |line| exclusion.allows?(catalogue.fetch(line.ingredient)) } && options.with.empty? && options.target.nil? && options.school.nil?
       end
 
+      # @param swap [Swap]   @return [Array<Step>] in working order
       def steps(swap) = Method.new(swap, catalogue).steps
+      # @return [Array<String>] what to look for, moment by moment
       def look_fors(swap) = LookFors.of(swap.ours)
+      # @return [Hash] the numbers that its pictures draw
       def picture(swap) = Picture.new(swap).to_h
+      # @param result [Prediction, Swap]   @return [Hash] in the command line's fixed words
       def report(result) = Report.new(self, catalogue).then { |report| result.is_a?(Swap) ? report.swap(result) : report.prediction(result) }
 
       private

@@ -23,6 +23,7 @@ module Restauro
         words.empty? ? nil : words.join(" ")
       end
 
+      # The same with other values.   @return [Step]
       def with(**changes)
         said = changes.key?(:caution) ? changes[:caution] : self.said
         Step.new(**to_h.except(:said), caution: said, **changes.except(:caution))

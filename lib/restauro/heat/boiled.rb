@@ -23,6 +23,7 @@ module Restauro
         freeze
       end
 
+      # The same from another heat.   @param celsius [Float]   @return [Boiled]
       def with_start(celsius) = Boiled.new(shape: shape, thickness_m: thickness_m, food: food, around: around, start: celsius)
 
       # @param minutes [Float] min   @return [Float] C
@@ -47,6 +48,7 @@ module Restauro
         thaw_minutes + warmed
       end
 
+      # @return [Float] min until it is thawed in the pot, by Plank's equation   Source: plank_1941
       def thaw_minutes
         Thawing.seconds(shape: shape, thickness_m: thickness_m, food: food, around: around, coefficient: coefficient) / 60
       end

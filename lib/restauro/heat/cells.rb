@@ -17,6 +17,7 @@ module Restauro
         freeze
       end
 
+      # @return [Integer] how many there are
       def count = capacity.length
     end
 

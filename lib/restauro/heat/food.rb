@@ -10,6 +10,7 @@ module Restauro
         freeze
       end
 
+      # The same with other values.   @return [Food]
       def with(**changes) = Food.new(**to_h.merge(changes))
 
       # The food a few words name.   @param words [String]   @param catalogue [Catalogue]   @return [Food] unknown ones as a soft vegetable
@@ -22,6 +23,7 @@ module Restauro
       # @return [Hash, nil] of data/heat/foods.csv
       def self.row(words) = DataFiles.table("heat/foods.csv").find { |food| words.match?(/\b#{Regexp.escape(food["word"])}(?:e?s)?\b/i) }
 
+      # @param key [String] of data/heat/compositions.csv, else of the catalogue   @return [Food]
       def self.composed(key, catalogue, **more)
         row = DataFiles.table("heat/compositions.csv").find { |food| food["key"] == key }
         return of_ingredient(catalogue.fetch(key), **more) unless row
@@ -30,6 +32,7 @@ module Restauro
            gas_fraction: Float(row["gas_fraction"]), **more)
       end
 
+      # @param ingredient [Ingredient]   @return [Food]
       def self.of_ingredient(ingredient, **more)
         known = {water: ingredient.water_pct, protein: ingredient.protein_pct, fat: ingredient.fat_pct,
                  fibre: ingredient.fibre_pct.to_f}.transform_values { |pct| pct / 100 }
@@ -67,6 +70,7 @@ module Restauro
       # @return [Float] m2/s
       def diffusivity(celsius) = conductivity(celsius) / (density(celsius) * heat_capacity(celsius))
 
+      # @param name [String] rho, c or k   @return [Float] kg/m3, kJ/(kg K) or W/(m K)   Source: choi_okos_1986
       def self.property(part, name, celsius)
         @figures ||= DataFiles.table("heat/choi_okos.csv").to_h { |row| [row["part"], row.to_h { |key, cell| [key, Float(cell, exception: false)] }] }
         a, b, c = @figures.fetch(part).values_at("#{name}0", "#{name}1", "#{name}2")

@@ -22,6 +22,7 @@ module Restauro
             litres: litres_in(words))
       end
 
+      # @return [String] of data/heat/oils.yml   @raise [InvalidInput] a fat whose smoke point is not known
       def self.key_in(words)
         named = words.gsub(Frying::LITRES, "").gsub(/shallow|deep|pan|,/i, "").strip
         return "neutral_oil" if named.empty?
@@ -29,13 +30,17 @@ module Restauro
         Oil.key(named) or raise InvalidInput, "no smoke point is known of '#{named[0, 30]}'; oil #{Frying::SUCH_AS}"
       end
 
+      # @return [Float] litres; one where none are told
       def self.litres_in(words)
         match = Frying::LITRES.match(words) or return 1.0
         Float(match[1].tr(",", ".")) * (match[2].match?(/\Am/i) ? 0.001 : 1)
       end
 
+      # @return [String] its name
       def say = Oil.row(key)["say"]
+      # @return [Float] g of fat
       def grams = 1000 * litres * Constants.fetch(:heat, :oil_density)
+      # @return [Float] g of food at once, so that it stays hot
       def batch_g = Oil.batch_g(oil_g: grams, oil_celsius: celsius)
       # Above where it smokes, or near.   @return [String, nil]
       def caution = Oil.caution(key, celsius)

@@ -45,6 +45,7 @@ module Restauro
 
       # @return [Integer, nil] how many, where the line counts them
       def count(recipe) = (told(recipe) || counted(recipe))&.then { |line| how_many(line) }
+      # @return [Integer, nil] how many pieces a line counts
       def how_many(line) = (line.text[CUT, 1] || (line.text[COUNT, 1] unless cut_up?(line)))&.to_i
       # Two aubergines in slices are more than two pieces: their weight tells how many.
       def cut_up?(line) = !line.by_the_piece? && (line.text.match?(CUT_UP) || whole_vegetable?(line))
@@ -61,6 +62,7 @@ module Restauro
         line.grams.value / count if line.grams && count&.positive? && (line.text.match?(WEIGHED) || line.by_the_piece?)
       end
 
+      # @return [Recipes::Line, nil] the first that counts a known food
       def counted(recipe)
         recipe.ingredients.find { |line| line.role == "other" && (line.text.match?(COUNT) || line.text.match?(CUT)) && Food.row(line.text) }
       end
@@ -71,6 +73,7 @@ module Restauro
         Float(match[1].tr(",", ".")) * (match[2].match?(/k/i) ? 1000 : 1)
       end
 
+      # @return [Recipes::Line, nil] the first that says how thick
       def told(recipe) = recipe.ingredients.find { |line| line.role == "other" && line.text.match?(THICK) }
     end
   end

@@ -14,7 +14,9 @@ module Restauro
         freeze
       end
 
+      # @return [Integer] g
       def salt_g = (Constants.fetch(:boil, :salt_g_per_litre) * litres).round
+      # @return [Integer] litres that the pot has to hold
       def size_litres = (litres / Constants.fetch(:boil, :pot_fill_share)).ceil
 
       # What the pot falls to with a batch in it, the batch as warm as the water by then.   @return [Float] C
@@ -38,6 +40,7 @@ module Restauro
         litres * Constants.fetch(:boil, :water_heat) * (boiling - temperature_with(grams, food, **how)) * 1000 / watts / 60
       end
 
+      # @return [Float] C that a batch may cool it
       def drop_most = Constants.fetch(:boil, :drop_most)
 
       # From the freezer to 0 C, thawed.   @return [Float] kJ/kg

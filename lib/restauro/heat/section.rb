@@ -47,6 +47,7 @@ module Restauro
         @points = []
       end
 
+      # @return [Section] with the minutes of what was seen
       def cook
         record
         next_record = RECORD_S

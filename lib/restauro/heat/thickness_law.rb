@@ -15,7 +15,9 @@ module Restauro
       def covers?(millimetres) = range.cover?(millimetres)
       # How thick a dough those minutes have cooked through.   @return [Float] mm
       def cooked_mm(minutes) = Math.sqrt([minutes - constant(:law_base), 0.0].max / constant(:law_per_mm2))
+      # @return [Range<Float>] mm that it was fitted to
       def range = constant(:law_least_mm)..constant(:law_most_mm)
+      # @return [Float] of data/constants/boil.yml
       def constant(name) = Constants.fetch(:boil, name)
     end
   end

@@ -16,6 +16,7 @@ module Restauro
       # Of binders and gums alone, not of eggs or mash: what holds gas in a batter.
       def of_binders(parts) = of(parts.select { |ingredient, _| ingredient.starchy? || BINDERS.include?(ingredient.key) })
 
+      # @return [Float] g of flour, starch, meal and blend
       def flour_g(parts) = parts.sum(0.0) { |ingredient, grams| ingredient.starchy? ? grams : 0.0 }
 
       # Stretch of a dose as heavy as the flour.   @return [Float]
@@ -47,6 +48,7 @@ module Restauro
         constant(:thick_mm) - (stretch - thick) / (thin - thick) * (constant(:thick_mm) - constant(:thin_mm))
       end
 
+      # @return [Float] of data/constants/stretch.yml
       def constant(name) = Constants.fetch(:stretch, name)
 
       TINY = 1e-6

@@ -30,6 +30,7 @@ module Restauro
         water * ingredient.free_water_fraction
       end
 
+      # @return [Float] g/g of water that a purée holds
       def bound(puree) = Constants.fetch(:hydration, :"bound_#{puree.key}")
 
       # The ratio with its band: amounts and holds as independent errors.

@@ -30,7 +30,9 @@ module Restauro
     # The same catalogue with these ingredients in front of, or beside, its own.
     def with(ingredients) = Catalogue.new(@by_key.merge(ingredients.to_h { |i| [i.key, i] }).values)
 
+    # @yieldparam ingredient [Ingredient]
     def each(&block) = @by_key.each_value(&block)
+    # @return [Ingredient, nil]
     def find_key(key) = @by_key[key.to_s]
     def key?(key) = @by_key.key?(key.to_s)
 

@@ -6,6 +6,7 @@ module Restauro
     # What is said beside the thing: in brackets, behind a comma, as a choice.
     ASIDE = /\([^)]*\)?|\[[^\]]*\]?|[,;].*|\b(?:or|if|use|unless|not|isn't|non)\b.*/i
 
+    # @return [GlutenWords] of data/ingredients/gluten_words.yml
     def self.load = new(DataFiles.yaml("ingredients/gluten_words.yml"))
 
     # Whether the thing itself is called gluten-free: "gluten-free flour", never "flour (gluten-free if needed)".

@@ -47,8 +47,11 @@ module Restauro
                                                                            stretch_factor: stretch_factor * (stretch || 1.0))
     end
 
+    # @return [String] the short name that is printed
     def say = @say || name
+    # Short, for an error's sake.
     def inspect = "#<#{self.class} #{key}>"
+    # @param figure [Symbol]   @return [String] key of data/sources.yml
     def source(figure) = @sources.fetch(figure) { @sources.fetch(:default) }
     def starchy? = STARCHY_GROUPS.include?(group)
     def liquid? = group == "liquid"

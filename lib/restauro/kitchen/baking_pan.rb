@@ -23,6 +23,7 @@ module Restauro
         new(shape: shape, length_cm: length, width_cm: width, depth_cm: depth(text), loose: text.match?(/\bloose|\bspringform/i)) if shape
       end
 
+      # @return [Symbol, nil] round, rectangle or oval
       def self.shape_of(text, sides)
         return :oval if text.match?(/\boval\b/i)
         return :rectangle if sides[:b] || text.match?(/\bsquare\b/i)
@@ -30,6 +31,7 @@ module Restauro
         :round if text.match?(/\bround|\bcircle|\btart\b|\bpie\b|\bcake tin|\bspringform|\bdiameter/i)
       end
 
+      # @return [Float, nil] cm
       def self.depth(text)
         match = /(#{Numbers::DIGITS})\s*-?\s*(cm|in(?:ch(?:es)?)?|")\s*deep/i.match(text) or return
         Numbers.value(match[1]).to_f * (match[2].match?(/\Ac/i) ? 1.0 : BakingPan::CM_PER_INCH)

@@ -20,6 +20,7 @@ module Restauro
         raise InvalidInput, "'#{text.strip[0, 40]}' is no oven's temperature; type such as 200C, 400F, gas 6 or 180C fan"
       end
 
+      # @return [Float, nil] C, whatever it was typed in
       def self.set_celsius(text)
         case text
         when /\bgas(?:\s*mark)?\s*(\d(?:\/\d)?)/i then OVEN["gas"][Regexp.last_match(1)]&.to_f
@@ -40,7 +41,9 @@ module Restauro
       def dial = fan ? fan_celsius : celsius
       # The same oven, so much hotter.   @return [OvenTemperature]
       def hotter(kelvin) = OvenTemperature.new(celsius: celsius + kelvin, fan: fan, basket: basket)
+      # @return [Float] F
       def fahrenheit = celsius * 9 / 5 + 32
+      # @return [Float] C to set where a fan blows
       def fan_celsius = celsius - FAN_LOWER
       # The nearest mark of a gas oven.
       def gas = OVEN["gas"].min_by { |_, mark| (mark - celsius).abs }.first

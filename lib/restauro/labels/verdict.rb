@@ -8,10 +8,12 @@ module Restauro
         freeze
       end
 
+      # The same with other values.   @return [Verdict]
       def with(**changes) = Verdict.new(**to_a_hash, **changes)
       def to_a_hash = members.zip(to_a).to_h
       private :to_a_hash
 
+      # @return [Hash] plain values
       def to_h = {finding: finding, marks: marks.map(&:to_h), claims: claims, advice: advice}
     end
   end

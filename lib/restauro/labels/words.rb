@@ -14,6 +14,7 @@ module Restauro
                                                                                                                                            "['’]")
       end
 
+      # @param words [Array<String>]   @return [Regexp] any of them, as labels write them
       def self.any(words)
         /(?<![[:alpha:]])(?:#{words.sort_by { |word| -word.length }.map { |word| pattern(word) }.join("|")})(?![[:alpha:]])/i
       end
@@ -44,6 +45,7 @@ module Restauro
         sorted.each_with_object([]) { |hit, kept| kept << hit if kept.empty? || hit.start >= kept.last.end }
       end
 
+      # @return [Array<Array(Integer, Integer)>] where each is found
       def matches(text, pattern) = text.to_enum(:scan, pattern).map { Regexp.last_match.offset(0) }
 
       private

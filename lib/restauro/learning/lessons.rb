@@ -95,6 +95,7 @@ module Restauro
         lesson&.merge("log_ratio" => (lesson["log_ratio"] + counted).round(5))
       end
 
+      # @return [Hash] a lesson of minutes told as a log ratio
       def timed(shares, more, less, how)
         return unless more.to_f.positive? && less.to_f.positive?
 
@@ -104,6 +105,7 @@ module Restauro
         ratio.between?(1 / most, most) ? lesson(shares, Math.log(ratio), how) : nil
       end
 
+      # @return [Hash] in plain data
       def lesson(shares, log_ratio, how) = {"shares" => shares, "log_ratio" => log_ratio.round(5), "how" => how}
     end
   end

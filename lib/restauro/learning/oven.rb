@@ -17,6 +17,7 @@ module Restauro
 
       # An offset is kept as a logarithm like all else: so many kelvin to one.
       def self.kelvin(factor) = Math.log(factor) * Constants.fetch(:learning, :offset_scale_k)
+      # @return [String, nil] which of two words a factor that is known speaks for
       def self.side(kitchen, key, less, more) = kitchen.tells?(key) ? (kitchen.factor(key) > 1 ? more : less) : nil
 
       def initialize(**)

@@ -28,7 +28,9 @@ module Restauro
         Belief.new(factor: Math.exp(@mean[at]), low: Math.exp(@mean[at] - half), high: Math.exp(@mean[at] + half), trials: count(key))
       end
 
+      # @return [Float] of the log factor
       def deviation(key) = @keys.index(key).then { |at| Math.sqrt(@covariance[at][at]) }
+      # @return [Float] of the log factor
       def mean(key) = @mean[@keys.index(key)]
 
       # How sure one would be of an unknown after one more trial of it alone, seen with this error.   @return [Float] standard deviation

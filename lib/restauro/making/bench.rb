@@ -19,6 +19,7 @@ module Restauro
         answer.parts.flat_map { |part| of_part(part, ids, catalogue, several ? part.name : nil) }
       end
 
+      # @return [Array<Item>] of one part
       def of_part(part, ids, catalogue, name)
         weighed = part.lines.select { |line| line.grams&.value&.positive? }
         gel = gel?(weighed)
@@ -44,6 +45,7 @@ module Restauro
 
       def psyllium?(line) = line.ingredient.to_s.start_with?("psyllium")
 
+      # @return [Item]
       def item(line, id, bowl, catalogue, part)
         return unknown(line, id, bowl, part) unless line.ingredient
 
@@ -59,8 +61,10 @@ module Restauro
         Item.new(id: id, part: part, name: name.empty? ? line.text.strip : name, grams: line.grams.value.round(1), bowl: bowl)
       end
 
+      # @return [Hash] what is taken for it, and how to tell
       def asked(twin, catalogue) = {"other" => catalogue.fetch(twin["other"]).say, "ask" => twin["ask"], "why" => twin["why"]}
 
+      # @return [String] where a line is weighed into
       def bowl(line, family, school, gel, catalogue)
         return "filling" if family.nil? || line.part.to_s.match?(Recipes::Parts::FILLING)
         return "gel" if gel && (psyllium?(line) || (line.added && line.role == "liquid"))
@@ -68,6 +72,7 @@ module Restauro
         family.bowl(line, school) || plain_bowl(line, catalogue)
       end
 
+      # @return [String] by what the ingredient is
       def plain_bowl(line, catalogue)
         return "fat" if line.role == "fat"
 

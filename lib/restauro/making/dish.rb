@@ -31,6 +31,7 @@ module Restauro
       end
 
       def settled?(id) = (weighed.key?(id) && weighed[id] >= targets[id] - Item.tolerance(targets[id])) || skipped.include?(id)
+      # @return [Array<Item>] not weighed and not left out
       def open_items = plan.items.reject { |item| settled?(item.id) }
       def all_weighed? = open_items.empty?
       # What is still missing of a line.   @return [Float] g
@@ -40,11 +41,15 @@ module Restauro
       # What is out of its turn: things before it, in a bowl that the method needs first.   @return [Array<Item>]
       def skipped_before(item) = open_items.take_while { |other| other.id != item.id }.reject { |other| other.bowl == item.bowl }
 
+      # @return [Array<PlannedStep>] with their minutes as replanned
       def steps = plan.steps.each_with_index.map { |planned, index| planned.with(minutes: @minutes[index]) }
+      # @return [PlannedStep]
       def current_step = steps[step]
+      # @return [Float, nil] s when a step was come to
       def entered_at(index = step) = @entered[index]
       # How long a step took.   @return [Float, nil] s
       def took(index) = @entered[index] && @left_at[index] ? @left_at[index] - @entered[index] : nil
+      # @return [Float] min of this step and those after it
       def minutes_left = steps.drop(step).filter_map(&:minutes).sum(0.0)
       def done? = !finish.nil?
 

@@ -16,6 +16,7 @@ module Restauro
         {"what" => what, "points" => thinned(points), "band" => Constants.fetch(:making, :probe_band), "done_celsius" => done&.round(1)}
       end
 
+      # @return [Array<Array(Float, Float)>] few enough to draw and keep
       def thinned(points)
         step = (points.length / MOST_POINTS.to_f).ceil
         points.each_slice(step).map { |slice| slice.first.map { |value| value.round(2) } }

@@ -30,6 +30,7 @@ module Restauro
             expected: Expected.of(answer.main.family, answer.main.swap))
       end
 
+      # @return [Item]   @raise [NotFound]
       def item(id) = items.find { |item| item.id == id } || raise(NotFound, "no such line on this bench sheet")
 
       # What is weighed for one part alone, and its family: no part's liquid makes another's too much good.   @return [Plan]
@@ -43,6 +44,7 @@ module Restauro
       # As plain data, and back.
       def to_data = JSON.parse(JSON.generate(to_h.merge(items: items.map(&:to_h), steps: steps.map(&:to_h))))
 
+      # @param data [Hash] as kept   @return [Plan]
       def self.from_data(data)
         build = ->(struct, row) { struct.new(**row.to_h.transform_keys(&:to_sym).slice(*struct.members)) }
         new(family: data["family"], families: data["families"].to_h, title: data["title"], items: data["items"].map { |row| build[Item, row] },

@@ -8,6 +8,7 @@ module Restauro
         freeze
       end
 
+      # The same with other values.   @return [PlannedStep]
       def with(**changes) = PlannedStep.new(**to_h.merge(changes))
       def timed? = minutes&.positive?
     end

@@ -27,8 +27,10 @@ module Restauro
         off > Constants.fetch(:making, :slip_least_s) && off > Constants.fetch(:making, :slip_share) * planned_s
       end
 
+      # @return [Float] min to the half
       def self.half(minutes) = (2 * minutes).round / 2.0
 
+      # @return [String] what changed and by how much
       def self.words(step, actual_s, later, minutes)
         took = "#{half(actual_s / 60)} min instead of #{half(step.minutes)}"
         return "That took #{took}: everything after it is later by the difference." if later.empty?
@@ -45,6 +47,7 @@ module Restauro
         new(words: "It boiled #{late > 1 ? "later" : "sooner"} than planned: this hob gives about #{watts.round(-1)} W. #{texture(again, e, target)}")
       end
 
+      # @return [Replan] of a texture that came out otherwise
       def self.texture(again, e, target)
         share = e / target - 1
         return "The sauce comes out as thick as planned." if share.abs < Constants.fetch(:making, :thick_drift)

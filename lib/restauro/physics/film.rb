@@ -17,6 +17,7 @@ module Restauro
         end
       end
 
+      # @return [Float] m   Source: landau_levich_1942
       def from_viscosity(pa_s, weight)
         lifted = Math.sqrt(pa_s * Constants.fetch(:sauce, :film_lift_speed) / weight)
         drained = Math.sqrt(pa_s * Constants.fetch(:sauce, :film_height) / (weight * Constants.fetch(:sauce, :film_drain_seconds)))

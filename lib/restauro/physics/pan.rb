@@ -31,13 +31,16 @@ module Restauro
         taken / seconds + Constants.fetch(:pan, :loss_per_kelvin) * ((from + to) / 2.0 - Constants.fetch(:pan, :room_celsius))
       end
 
+      # @param level [String] low, medium, medium_high or high   @return [Float] W
       def self.watts(level)
         Constants.fetch(:pan, :"watts_#{level}")
       rescue DataError
         raise InvalidInput, "heat is low, medium, medium_high or high, got '#{level}'"
       end
 
+      # @return [Float] Pa at this height
       def pressure_pa = Air.pressure_pa(altitude_m)
+      # @return [Float] C at this height
       def boiling_celsius = Air.boiling_celsius(pressure_pa)
     end
   end

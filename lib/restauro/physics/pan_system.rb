@@ -28,6 +28,7 @@ module Restauro
         freeze
       end
 
+      # @return [Float] kg/s
       def evaporation(celsius)
         steam = Air.steam_pressure_pa(celsius)
         return @open * CAP if steam >= CAP_SHARE * @pressure

@@ -17,6 +17,7 @@ module Restauro
 
       # The volume integral of the current's own shape.
       def shape(n) = beta(2 / (n + 1), (n + 3) / (n + 2)) / (n + 1)
+      # @return [Float] Euler's beta function
       def beta(a, b) = Math.gamma(a) * Math.gamma(b) / Math.gamma(a + b)
 
       # Radius of the plate test for a viscosity at 50 1/s and 60 C.   @return [Float] mm

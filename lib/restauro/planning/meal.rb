@@ -14,11 +14,13 @@ module Restauro
         freeze
       end
 
+      # The same with other values.   @return [Meal]
       def with(**changes) = Meal.new(**to_h.merge(changes))
     end
     Meal::MOST = 12
 
     class << Meal
+      # @return [Dish, nil] the first that goes into an oven
       def baked(dishes) = dishes.find { |dish| dish.steps.any?(&:oven?) }
 
       # "19:00", or the time of an ISO 8601 date.   @return [Integer] minutes after midnight   @raise [InvalidInput]

@@ -19,6 +19,7 @@ module Restauro
         more.positive? ? [*clashes.first(MOST), "and #{more} more like it"] : clashes
       end
 
+      # @return [String, nil] the table is an hour later
       def hour(before, after)
         return if before.meal.serve_at == after.meal.serve_at
 
@@ -34,8 +35,10 @@ module Restauro
         end
       end
 
+      # @return [String] a task in a few words
       def act(task) = task.step.oven? ? "into the oven" : task.step.text.split(/[.,;:]/).first.to_s[0, 50].sub(/\A\p{Lu}/, &:downcase)
 
+      # @return [Array<String>] what now waits for what
       def waits(before, after)
         old = before.waits.to_h
         after.waits.filter_map do |dish, minutes|

@@ -68,6 +68,7 @@ module Restauro
 
       def near?(other, from, to, gap) = from < other[1] + gap && other[0] < to + gap
 
+      # @return [Float] C that two dishes may be apart in one oven
       def share = Constants.fetch(:planning, :share_celsius)
       def apart?(one, other) = (one - other).abs > share
       # Minutes between two settings.

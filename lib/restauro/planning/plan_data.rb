@@ -23,12 +23,18 @@ module Restauro
                  waits: data["waits"], clashes: data["clashes"])
       end
 
+      # @return [Hash] with text keys
       def text_keys(struct) = struct.to_h.transform_keys(&:to_s)
+      # @return [Hash]
       def dish(dish) = {"name" => dish.name, "hold" => dish.hold_minutes, "steps" => dish.steps.map { |step| text_keys(step) }}
+      # @return [Hash]
       def task(task) = text_keys(task).merge("step" => text_keys(task.step))
+      # @return [Step]
       def read_step(data) = Step.new(**data.slice(*STEP.map(&:to_s)).transform_keys(&:to_sym))
+      # @return [Dish]
       def read_dish(data) = Dish.new(name: data["name"], hold_minutes: data["hold"], steps: data["steps"].map { |step| read_step(step) })
 
+      # @return [Task]
       def read_task(data)
         Plan::Task.new(**data.transform_keys(&:to_sym), step: read_step(data["step"])).freeze
       end

@@ -30,6 +30,7 @@ module Restauro
         freeze
       end
 
+      # @return [Integer] steps in all
       def length = steps.length
 
       # Minutes of one pair of hands that no plan can be shorter than; nothing where there are more hands, or something has begun.

@@ -18,11 +18,13 @@ module Restauro
          shopping: shopping, tasks: tasks}
       end
 
+      # @return [String] the order of work, a line each
       def to_text
         ["To eat at #{clock(@plan.meal.serve_at)}, begin at #{clock(@plan.start_at)}. #{proof}", *@plan.clashes.map { |text| "! #{text}" }, "",
          *@plan.tasks.map { |task| line(task) }].join("\n")
       end
 
+      # @return [String] one task with its clock
       def line(task)
         "#{clock(task.from)}  #{"#{task.dish}: " if task.dish}#{task.step.text} (#{task.to - task.from} min#{where(task)})"
       end

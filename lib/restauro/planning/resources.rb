@@ -32,6 +32,7 @@ module Restauro
         @problem.kitchen.ovens == 1 && both[:oven?.to_proc] && gap(one, other).positive?
       end
 
+      # @return [Integer] min between two tasks, to wash what gluten touched
       def gap(one, other)
         return 0 unless @problem.steps[one].oven? && @problem.steps[other].oven?
 

@@ -30,6 +30,7 @@ module Restauro
       # @return [Array<Act>] in the order of the plan
       attr_reader :acts
 
+      # @return [Act]   @raise [InvalidInput] where it is not in the plan
       def act(key) = acts.find { |act| act.key == key } || raise(InvalidInput, "there is no such thing to do in this meal")
       def over? = acts.all? { |act| act.done? || act.key.start_with?("oven") }
 

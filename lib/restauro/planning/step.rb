@@ -18,6 +18,7 @@ module Restauro
 
       def oven? = heat == "oven"
       def hob? = heat == "hob"
+      # The same with other values.   @return [Step]
       def with(**changes) = Step.new(**to_h.merge(changes))
     end
     Step::HEATS = %w[oven hob hands rest].freeze

@@ -41,16 +41,19 @@ module Restauro
          minutes: minutes}
       end
 
+      # @return [String] what is to be seen now
       def words
         ["After #{minutes.round(1)} minutes the coat is #{colour}#{", and crisp" if crisp?}",
          ("the oil has dropped to #{oil_celsius.round} °C" if dropped?)].compact.join("; ") + "."
       end
 
+      # @return [Hash{String => String}] what can be done now
       def tools
         fewer = @lesson.tools.include?("fewer") && !fewer? ? {"fewer" => "A few at a time instead"} : {}
         {**fewer, "now" => "Now: take it out and cut it"}
       end
 
+      # @return [Verdict, nil] once it is taken out
       def verdict
         fault = if @section.burnt && minutes >= @section.burnt then "burnt"
                 elsif greasy? then "greasy"

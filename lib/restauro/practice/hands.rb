@@ -13,14 +13,17 @@ module Restauro
 
       # @return [Hash] ratio felt, rested, stretch, rung, pressed
       def scene = {ratio: felt, rested: rested, stretch: stretch, rung: rung.key, says: hand_words, pressed: pressed?, minutes: @seconds / 60}
+      # @return [String] what is to be felt now
       def words = "After #{(@seconds / 60).round} minutes it #{hand_words}."
 
+      # @return [Hash{String => String}] what can be done now
       def tools
         names = {"water" => "A spoon of water (#{spoon(:water).round} g)", "flour" => "A spoon of flour (#{spoon(:flour).round} g)",
                  "rest" => "Cover it: #{Constants.fetch(:practice, :covered_minutes).round} minutes", "press" => "Press it and bend it"}
         @lesson.tools.to_h { |tool| [tool, names.fetch(tool)] }.merge("now" => "Now: roll it out")
       end
 
+      # @return [Verdict, nil] once it is shaped
       def verdict
         ratio = rested
         low, high = wanted.lower, wanted.upper

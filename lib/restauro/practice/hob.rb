@@ -17,6 +17,7 @@ module Restauro
         freeze
       end
 
+      # @return [Physics::PanCourse::Point] now
       def point = result.points.last
       def liquid? = point.liquid_grams.positive?
       def boiling? = liquid? && point.celsius >= result.mixture.boiling_rise_c + options.pan.boiling_celsius - figure(:bubbles_within_celsius)
@@ -32,14 +33,18 @@ module Restauro
         [all, Constants.fetch(:sauce, :e_cap)].min
       end
 
+      # @return [Float] Pa s; none before there is liquid
       def pa_s(celsius = point.celsius) = liquid? ? book.viscosity_of(e, celsius, liquid_g: point.liquid_grams) : 0.0
+      # @return [Float] mm on a spoon
       def film_mm = liquid? ? book.film_of([pa_s, LEAST_PA_S].max, e) : 0.0
       LEAST_PA_S = 1e-4
 
       # Whether its grains have had their heat.
       def cooked? = point.shares.first(bodies.length).all? { |share| share > figure(:cooked_share) }
 
+      # @return [Array<Act>] done by now
       def done(what) = @acts.select { |act| act.what == what && act.seconds <= @seconds }
+      # @return [String] how the ring is set
       def knob = done("heat").last&.with || @lesson.row["start"]
       def slurry? = @lesson.row["school"] == "slurry"
       def starch_in_first? = !slurry? || @lesson.row["slurry_first"] == "true"

@@ -32,6 +32,7 @@ module Restauro
          minutes: @seconds / 60}
       end
 
+      # @return [String] what is to be seen now
       def words
         return "The roux is #{roux_colour}. Nothing is poured yet." unless hob.liquid?
 
@@ -39,10 +40,12 @@ module Restauro
          ("a skin is on it" if skin?), ("it catches at the bottom" if caught?)].compact.join("; ") + "."
       end
 
+      # @return [Hash{String => String}] what can be done now
       def tools
         @lesson.tools.flat_map { |tool| send(:"#{tool}_tools").to_a }.to_h.merge("now" => "Now: off the heat, onto the plate")
       end
 
+      # @return [Verdict, nil] once it is called done
       def verdict
         return Verdict.new(fault: spoilt, words: plate_words, hit: false) if spoilt
 

@@ -6,6 +6,7 @@ module Restauro
     class Play
       # seconds from the start · what one of a lesson's tools, or "now" · with its value or nil
       Act = Struct.new(:seconds, :what, :with) do
+        # @param data [Hash] as kept   @return [Act]
         def self.of(data) = new(Float(data["at"]), data["do"].to_s, data["with"])
       end
       KINDS = {"pan" => :Pan, "hands" => :Hands, "coat" => :Coat, "pot" => :Pot}.freeze
@@ -29,6 +30,7 @@ module Restauro
         @model = Practice.const_get(KINDS.fetch(lesson.kind)).new(lesson, acts, now_at || seconds, catalogue, **ground)
       end
 
+      # @return [Float, nil] s when it was called done
       def now_at = acts.find { |act| act.what == "now" }&.seconds
       def over? = !now_at.nil?
       # For drawing: numbers and short words.   @return [Hash]

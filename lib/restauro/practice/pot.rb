@@ -13,13 +13,16 @@ module Restauro
       # @return [Hash] floating · centre C and profile once one is cut · minutes
       def scene = {floating: floating?, cut: cut? || over?, centre: centre, profile: cut? || over? ? @body.profile(minutes) : nil, minutes: minutes}
 
+      # @return [String] what is to be seen now
       def words
         where = floating? ? "float" : "lie at the bottom"
         ["After #{minutes.round(1)} minutes they #{where}", ("the one that is cut is #{middle_words}" if cut?)].compact.join("; ") + "."
       end
 
+      # @return [Hash{String => String}] what can be done now
       def tools = {"cut" => "Cut one", "now" => "Now: lift them out"}
 
+      # @return [Verdict, nil] once they are lifted out
       def verdict
         overdone = Constants.fetch(:practice, :overdone_times) * done_minutes
         fault = minutes < done_minutes ? "raw" : (minutes > overdone ? "overdone" : nil)

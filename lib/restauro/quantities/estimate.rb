@@ -23,6 +23,7 @@ module Restauro
       new(value: value, low: value - below, high: value + above)
     end
 
+    # So many times as much.   @param other [Numeric]   @return [Estimate]
     def *(other) = Estimate.new(value: value * other, low: low * other, high: high * other)
 
     # The same value with another independent error, a share of it, combined in.
@@ -31,7 +32,9 @@ module Restauro
                    high: value + value * Math.hypot(self.high_share, high_share))
     end
 
+    # @return [Float] half-width below, as a share
     def low_share = value.zero? ? 0.0 : (value - low) / value
+    # @return [Float] half-width above, as a share
     def high_share = value.zero? ? 0.0 : (high - value) / value
 
     # A rising function of the figure, applied to value and both ends.

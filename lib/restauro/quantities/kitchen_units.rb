@@ -25,7 +25,9 @@ module Restauro
       freeze
     end
 
+    # @return [Unit]   @raise [NotFound]
     def fetch(key) = @units.fetch(key.to_s) { raise NotFound, "no unit '#{key}'; use #{@units.keys.join(", ")}" }
+    # @return [Float] mL of one
     def millilitres(key) = fetch(key).amount
 
     # The unit at the head of a text: "tbsp. butter" gives tbsp and " butter". T and t differ; other words do not mind case.

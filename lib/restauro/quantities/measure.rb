@@ -21,6 +21,7 @@ module Restauro
 
   # Eggs are counted, not spooned.
   module Measure::Pieces
+    # @return [Measure] the one that comes nearest
     def self.nearest(ingredient, grams)
       count = [(grams / ingredient.piece_g).round, 1].max
       Measure.new(text: count.to_s, error_pct: 100 * (count * ingredient.piece_g / grams - 1), tools: [["piece", count]])

@@ -48,7 +48,7 @@ module Restauro
       [Estimate.new(value: (low + high)/2r, low: low, high: high), match.post_match]
     end
 
-    # @return [Rational] exact   @example value("1 1/2") # => (3/2)
+    # @return [Rational] exact   @example value("1 1/2") # => Rational(3, 2)
     def value(number)
       raise InvalidInput, "'#{number}' is below zero; type an amount of 0 or more" if number.start_with?("-")
 
@@ -59,6 +59,7 @@ module Restauro
       digits(number)
     end
 
+    # @return [Float] as people write it, with a point or a comma
     def digits(number)
       case number
       when %r{\A(\d+)(?:\s+|\s*-\s*)(\d+)\s*/\s*(\d+)\z} then Integer($1, 10) + fraction($2, $3)

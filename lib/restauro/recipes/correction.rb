@@ -13,6 +13,7 @@ module Restauro
         freeze
       end
 
+      # The same with other values.   @return [Correction]
       def with(**changes) = Correction.new(**to_h.merge(changes))
       def empty? = ingredient.nil? && grams.nil? && role.nil? && !left_out && part.nil?
     end

@@ -28,6 +28,7 @@ module Restauro
         JsonLd::Listed.new(name ? plain(name.text) : "", ingredients, texts[%w[recipeInstructions instructions]])
       end
 
+      # @return [String] blanks closed up
       def plain(text) = text.gsub(/\s+/, " ").strip
 
       # What stands in the page's blocks, a line each; of a list inside a list its own words; of a page without blocks its broken lines.
@@ -41,12 +42,14 @@ module Restauro
         lines.join("\n")
       end
 
+      # @return [String] a block's own words, without those of blocks inside it
       def own(block)
         return block.text if block.css(BLOCKS).empty?
 
         block.children.reject { |child| child.element? && (child.matches?(BLOCKS) || child.css(BLOCKS).any?) }.map(&:text).join
       end
 
+      # @return [JsonLd::Found, nil]
       def recipe_in(json)
         JsonLd.find(JSON.parse(json, max_nesting: 60))
       rescue JSON::ParserError # nested too deep is one of them

@@ -35,6 +35,7 @@ module Restauro
         end
       end
 
+      # @return [Hash, nil] the Recipe in a document or its graph
       def recipe_in(document)
         find(document) or raise InvalidInput, "no schema.org Recipe in this JSON; it needs \"@type\": \"Recipe\" and \"recipeIngredient\""
       end
@@ -56,6 +57,7 @@ module Restauro
         end
       end
 
+      # @return [Array<String>] steps, whatever sections they stand in
       def steps(node)
         case node
         when String then text_of(node).split(/\n+/).map(&:strip).reject(&:empty?)
@@ -65,6 +67,7 @@ module Restauro
         end
       end
 
+      # @return [String] without tags
       def text_of(value) = CGI.unescapeHTML(value.to_s).gsub(/<[^<>]*>/, " ").gsub(/[ \t]+/, " ").strip
     end
   end

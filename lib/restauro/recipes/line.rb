@@ -21,6 +21,7 @@ module Restauro
         freeze
       end
 
+      # The same with other values.   @return [Line]
       def with(**changes) = Line.new(**to_h.merge(changes))
       # Without the bullet or the number of a list.
       def bare_text = text.strip.sub(AmountReader::BULLET, "").sub(/\A-\s*(?=\S)/, "")

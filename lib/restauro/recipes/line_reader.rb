@@ -51,7 +51,6 @@ module Restauro
         match = @names.match(text) or return false
         match.key ? @catalogue.fetch(match.key).group == "seasoning" : match.bystander == "herb"
       end
-
       def known_name?(text) = !@names.match(text).nil?
       # Whether a text is something known with its amount.
       def thing?(text)
@@ -79,6 +78,7 @@ module Restauro
                         moved_to: correction.part, warnings: no_amount(line.text, grams, role)))
       end
 
+      # @return [String] of Line::ROLES
       def role_of(ingredient) = ingredient ? ROLES.fetch(ingredient.group, "other") : "other"
 
       private

@@ -26,6 +26,7 @@ module Restauro
 
       def pack_word?(text) = @units.read(text.sub(/\A[^)(]*\)/, "").sub(/\A\s*-?/, "").lstrip)&.first&.kind == :pack
 
+      # @return [String] without "pack", "tin" and the like
       def without_word(text)
         unit, after = @units.read(text.lstrip)
         unit&.kind == :pack ? after : text

@@ -17,8 +17,11 @@ module Restauro
         line.part.to_s.match?(FILLING) ? :filling : :dough
       end
 
+      # @return [Array<Line>]
       def dough(recipe) = of(recipe, :dough)
+      # @return [Array<Line>]
       def filling(recipe) = of(recipe, :filling)
+      # @param place [Symbol]   @return [Array<Line>]
       def of(recipe, place) = recipe.ingredients.select { |line| place(line) == place }
     end
   end

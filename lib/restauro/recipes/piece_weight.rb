@@ -19,6 +19,7 @@ module Restauro
         each < far(:piece_fits) && all > far(:pieces_miss) ? grams * count : grams
       end
 
+      # @return [Float] as a log
       def far(name) = Math.log(Constants.fetch(:uncertainty, name))
     end
   end

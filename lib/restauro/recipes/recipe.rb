@@ -13,9 +13,13 @@ module Restauro
         line = lines.find { |one| one.role == "title" && !Outline::ABOUT.match?(one.text) }
         line&.text&.gsub(/\A[#*_\s]+|[#*_\s]+\z/, "")
       end
+      # @return [Array<Line>]
       def ingredients = lines.reject(&:words?)
+      # @return [Array<Line>]
       def steps = lines.select { |line| line.role == "step" }
+      # @return [Array<Warning>] of all lines
       def warnings = lines.flat_map(&:warnings)
+      # The same system with other lines.   @return [Recipe]
       def with(lines:) = Recipe.new(lines: lines, system: system)
 
       # The raw text, in parts, as it can be read again.

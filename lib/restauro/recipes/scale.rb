@@ -16,6 +16,7 @@ module Restauro
         recipe.with(lines: recipe.lines.map { |line| line.words? || line.grams.nil? ? line : scaled(line, factor, catalogue, recipe.system) })
       end
 
+      # @return [Line] so many times as much, its text written anew
       def scaled(line, factor, catalogue, system)
         grams = line.grams * factor
         measure = line.ingredient && Measure.nearest(catalogue.fetch(line.ingredient), grams.value, KitchenUnits.of(system))

@@ -19,8 +19,10 @@ module Restauro
         split.each_with_index.map { |(key, part), index| one(line, catalogue.fetch(key), part, index) }
       end
 
+      # @return [Float] of data/constants/lift.yml
       def share(name) = Constants.fetch(:lift, name)
 
+      # @return [Line] the flour, or the powder that was in it
       def one(line, ingredient, part, index)
         grams = line.grams && line.grams * part
         text = grams ? "#{WeighedLine.tenths(grams.value.round(1))} g #{ingredient.say}" : line.text

@@ -20,6 +20,7 @@ module Restauro
 
       module_function
 
+      # @return [String] an error's words
       def too_much(what, most) = "this is #{what}; a recipe may have #{most}: paste its ingredient lines and steps alone"
 
       # "| Butter | 40 g |": the cells in one line each, without the rules and the table's own head.
@@ -47,12 +48,14 @@ module Restauro
       # "for the pasta dough 300 g flour, 3 eggs; for the sauce 40 g butter": each of them a line of its own; where it is told in sentences, "For the
       # sauce melt 40 g butter", its name is a heading over them.
       PART_TOLD = /(?:\A|[;:.]\s*|\n)\s*(for the \p{L}[\p{L} ]{2,25}?):?\s+(?=[\d½¼¾⅓⅔])/i
+      # @return [Array<String>]
       def told_parts(line)
         return [line] if line.scan(PART_TOLD).length < 2
 
         line.gsub(PART_TOLD) { "\n#{named(Regexp.last_match(1))} " }.split("\n").map { |part| part.strip.delete_suffix(";") }.reject(&:empty?)
       end
 
+      # @return [String] a heading, and the sentence under it
       def named(words)
         verb = words.index(Prose::VERB) or return "#{words.capitalize}:"
 

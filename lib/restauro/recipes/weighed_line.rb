@@ -15,6 +15,7 @@ module Restauro
 
       # @example text(14.0, "ground flaxseed", "2 tbsp") # => "14 g ground flaxseed (2 tbsp)"
       def text(grams, name, measure) = "#{tenths(grams)} g #{name}#{" (#{measure})" if measure}"
+      # @return [String] "12.5", "12"
       def tenths(grams) = format("%.1f", grams).delete_suffix(".0")
 
       # What a kitchen scale makes of a weight.

@@ -24,6 +24,7 @@ module Restauro
         end
       end
 
+      # @return [String] Markdown
       def to_markdown
         ["# #{title}", *(["", note] if note), "", "## Ingredients", *by_part.flat_map { |part, group| markdown_part(part, group) }, "",
          "## Method", "", *numbered, *(["", "## Read this", ""] if warnings.any?), *warnings.map { |warning| "- #{warning}" }, "",
@@ -55,11 +56,13 @@ module Restauro
 
     # One line.   part nil in a recipe of one · grams Float or nil · measure "1 tbsp" or nil · ingredient key or nil
     Written::Entry = Struct.new(:part, :text, :grams, :measure, :ingredient, :understood, keyword_init: true) do
+      # @return [String] its words, and whether they were understood
       def shown = understood ? text : "#{text}   [not understood, not counted]"
     end
 
     # One step.   minutes of one batch, or nil
     Written::Act = Struct.new(:text, :minutes, :look_for, :caution, keyword_init: true) do
+      # @return [String] a step with its minutes and what to look for
       def words
         timed = minutes&.positive? ? "#{WeighedLine.tenths(minutes.to_f.round(1))} min: #{text}" : text
         [timed, look_for && "Look for: #{look_for}.", caution].compact.join(" ")

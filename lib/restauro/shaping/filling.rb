@@ -25,6 +25,7 @@ module Restauro
         end
       end
 
+      # @return [Float] of data/constants/shaping.yml
       def constant(name) = Constants.fetch(:shaping, name)
     end
   end

@@ -14,6 +14,7 @@ module Restauro
         [along, across, grid(length, width, diameter)].max_by(&:length)
       end
 
+      # @return [Integer] rounds   (see centres)
       def count(**sheet) = centres(**sheet).length
 
       # Rows along x, each half a round off the one before.
@@ -26,6 +27,7 @@ module Restauro
         end.flatten(1)
       end
 
+      # @return [Array<Array(Float, Float)>] centres in rows and columns
       def grid(length, width, diameter)
         columns, rows = [length, width].map { |side| (side / diameter + TINY).floor }
         Array.new(columns) { |x| Array.new(rows) { |y| [diameter * (x + 0.5), diameter * (y + 0.5)] } }.flatten(1)

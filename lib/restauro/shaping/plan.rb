@@ -45,17 +45,20 @@ module Restauro
         counted(volume / each, grams * each / volume, grams, thickness_mm: choice.rope_mm)
       end
 
+      # @return [Hash] strands of one length
       def self.extruded(choice, volume, grams)
         each = Math::PI * choice.thickness_mm**2 / 4 * Constants.fetch(:shaping, :strand_length_mm)
         counted(volume / each, grams * each / volume, grams, thickness_mm: choice.thickness_mm)
       end
 
+      # @return [Hash] ribbons of a sheet
       def self.rolled(choice, volume, grams)
         sheets = Sheets.of(volume: volume, thickness: choice.thickness_mm, tool: choice.tool, longest: Constants.fetch(:shaping, :ribbon_length_mm))
         ribbons = sheets.ribbons(choice.cutter_mm)
         {pieces: ribbons, piece_g: grams / ribbons, thickness_mm: choice.thickness_mm, cutter_mm: choice.cutter_mm, sheets: sheets}
       end
 
+      # @return [Hash] rounds of a sheet, the scraps rolled again
       def self.filled(choice, volume, grams)
         sheets = Sheets.of(volume: volume, thickness: choice.thickness_mm, tool: choice.tool)
         rounds = sheets.rounds(choice.cutter_mm)
@@ -65,6 +68,7 @@ module Restauro
          rounds: rounds.freeze, rounds_each: each, left_g: grams - rounds.sum * one}
       end
 
+      # @return [Hash] whole pieces, and what is left
       def self.counted(pieces, piece_g, grams, thickness_mm:)
         whole = (pieces + Packing::TINY).floor
         {pieces: whole, piece_g: piece_g, thickness_mm: thickness_mm, left_g: grams - whole * piece_g}

@@ -8,16 +8,19 @@ module Restauro
         # @param prediction [Prediction]   @return [Array<Warning>]
         def of(prediction) = [unknown(prediction), *gas(prediction.gas), *heat(prediction)].compact
 
+        # @return [Array<Warning>] of what could not be told
         def unknown(prediction)
           return if prediction.ratio
 
           Warning.new(code: :ratio_unknown, text: "hardly anything here holds water, so how thick it is cannot be told: is the flour's line read?")
         end
 
+        # @param gas [Lift::Gas]   @return [Array<Warning>] too much, too little or tasting of it
         def gas(gas)
           [soapy(gas), metallic(gas)].compact
         end
 
+        # Alkali that no acid takes up.   @return [Warning, nil]
         def soapy(gas)
           return unless gas.soapy
 
@@ -25,16 +28,19 @@ module Restauro
                                           "or use baking powder")
         end
 
+        # More baking powder than is not tasted.   @return [Warning, nil]
         def metallic(gas)
           Warning.new(code: :metallic, text: "over 6 g of baking powder in 100 g of flour tastes metallic: less, or whip egg whites") if gas.metallic
         end
 
+        # @param prediction [#section, #options]   @return [Array<Warning>] of the fat and of a middle that comes too late
         def heat(prediction)
           section = prediction.section or return []
           piece = prediction.options.piece
           [raw(section, piece), never_done(section, piece), smoking(prediction.options.oil)].compact
         end
 
+        # @param oil [Heat::Frying, nil]   @return [Warning, nil]
         def smoking(oil) = oil&.caution&.then { |words| Warning.new(code: :oil_smokes, text: words) }
 
         # Burnt before the middle is done.
@@ -45,6 +51,7 @@ module Restauro
                                                       "cook it first, or a lower heat")
         end
 
+        # A middle that is not done within the section's time.   @return [Warning, nil]
         def never_done(section, piece)
           return if section.done || section.burnt
 

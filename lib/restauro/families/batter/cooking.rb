@@ -36,6 +36,7 @@ module Restauro
           [section.done, crisp].compact.max
         end
 
+        # @param minutes [Float]   @return [Float] to the half
         def self.half(minutes) = (minutes * 2).round / 2.0
 
         private

@@ -5,8 +5,10 @@ module Restauro
       module Declarations
         include CoatDeclarations
 
+        # @return [String] of the family
         def key = "batter"
 
+        # (see Declared#told)
         def told(place, shared)
           said = place.said
           {**super, pan: said.pan || one_tray(place.dish.title), makes: said.makes, bake_minutes: said.bake_minutes}.compact

@@ -20,9 +20,13 @@ module Restauro
           freeze
         end
 
+        # @return [Array<Recipes::Line>] what is whisked together dry
         def dry = @all.select { |line| (DRY_ROLES.include?(line.role) && !yeast.include?(line)) || group(line) == "sugar" }
+        # @return [Array<Recipes::Line>] what is woken in the liquid first
         def yeast = @all.select { |line| line.ingredient == "yeast_dried" }
+        # @return [Array<Recipes::Line>] what goes in with the liquid
         def wet = @all.select { |line| WET_ROLES.include?(line.role) && group(line) != "fruit" && !line.equal?(@liquid) } - pan_fat
+        # @return [Array<Recipes::Line>] what comes from the fridge
         def cold = @all.select { |line| line.role == "egg" || group(line) == "liquid" }
         def gum? = @all.any? { |line| %w[xanthan_gum guar_gum].include?(line.ingredient) }
 
@@ -33,9 +37,11 @@ module Restauro
 
         # What the batter goes around; else what goes into it.
         def coated = coating? ? @companions.lines - @companions.at("table") - @companions.at("finish").select { |line| line.kind == "herb" } : []
+        # @return [Array<Recipes::Line>] what is stirred in at the end
         def folded = coating? ? @companions.at("finish").select { |line| line.kind == "herb" } : inside
         # In a hot tin the browned sausages lie under the batter.
         def in_tin = @ours.style == "pudding" ? @companions.lines - @companions.at("table") : []
+        # @return [Array<Recipes::Line>] what only goes beside it
         def table = @companions.at("table")
 
         # What is folded in or lies in the tin is cooked first where it is raw; what the batter goes around cooks in it.

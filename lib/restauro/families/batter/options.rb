@@ -17,6 +17,7 @@ module Restauro
           freeze
         end
 
+        # The same choices with some changed.   @return [Options]
         def with_choices(**changes) = Options.new(**to_h.merge(changes))
 
         # @return [Heat::Surroundings, nil]
@@ -26,6 +27,7 @@ module Restauro
           oven && Heat::Surroundings.oven(oven)
         end
 
+        # @param oil [Numeric, Heat::Frying, nil] C or the fat itself   @return [Heat::Frying, nil]
         def self.frying(oil) = oil.is_a?(Numeric) ? Heat::Frying.new(celsius: oil.to_f) : oil
 
         # @param target [String, Numeric, nil] a rung or the ratio itself

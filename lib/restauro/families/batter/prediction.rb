@@ -19,13 +19,18 @@ module Restauro
           freeze
         end
 
+        # @return [Array<Array(Ingredient, Float)>] g of each
         def weights = parts.map { |ingredient, grams| [ingredient, grams.value] }
+        # @return [Hydration::Rung, nil]
         def rung = Hydration::Rung.of(ratio&.value)
+        # @return [Float] g of all that counts
         def grams = weights.sum(0.0, &:last)
+        # @return [Float] g of water that its flours hold
         def held_g = Hydration::WaterRatio.held(weights)
         # @return [Estimate, nil] Pa s at 50 1/s; the wetter the thinner
         def viscosity = ratio && Estimate.new(**%i[low value high].zip([ratio.high, ratio.value,
                                                                         ratio.low].map { |r| Hydration::Batter.viscosity_pa_s(r) }).to_h)
+        # @return [Float] share of its weight
         def water_share = weights.sum { |ingredient, g| ingredient.water_pct / 100 * g } / grams
 
         # What stays on the piece.   @return [Float, nil] m
@@ -42,9 +47,12 @@ module Restauro
           [count, count * options.piece.size.last]
         end
 
+        # @return [Float, nil] g of one piece
         def piece_g = style == "fritter" && options.piece ? Constants.fetch(:batter, :spoonful_g) : super
 
+        # @return [Float, nil] kg/m2 of wet coat
         def coat_kg_m2 = coat_m && coat_m * Constants.fetch(:hydration, :batter_density)
+        # @return [Float, nil] kg/m2 of water in it
         def coat_water_kg_m2 = coat_m && coat_kg_m2 * water_share
 
         def egg? = weights.any? { |ingredient, _| ingredient.group == "egg" }
@@ -57,6 +65,7 @@ module Restauro
         # Stretch that the flours and binders bring, of what gluten did.
         def stretch = [Hydration::Stretch.of_binders(weights), 1.0].min
 
+        # @return [Array<Warning>] of its lines and of itself
         def warnings = recipe.warnings + Cautions.of(self)
 
         private

@@ -3,15 +3,19 @@ module Restauro
     class Batter
       # A prediction or a swap in the command line's fixed words.
       class Report < Families::Report
+        # @return [Hash] a batter and its metrics
         def prediction(prediction)
           {family: @family.key, style: prediction.style, lines: prediction.recipe.lines.map { |line| line(line) }, metrics: metrics(prediction),
            course: course(prediction), warnings: prediction.warnings.map(&:to_h)}
         end
 
+        # @return [Hash] what was solved for: metric, value, grade
         def target(swap) = {metric: "water_ratio", value: swap.target.round(3), grade: swap.rung.key}
 
+        # @return [Hash] another way: with what, how much, what it gains and costs
         def alternative(other) = {with: other.keys, liquid_grams: other.liquid_g, gain: other.gain, cost: other.cost}
 
+        # @return [Hash] water ratio, gas, viscosity, coat, minutes
         def metrics(prediction)
           section = prediction.section
           {**twins(:water_ratio, prediction.ratio), rung: prediction.rung&.key, gas_ml_per_100g: prediction.gas.ml_per_100g.round(1),

@@ -18,6 +18,7 @@ module Restauro
           [observed < swap.target ? dilute(swap, held, free, catalogue) : thicken(swap, held, free, catalogue)]
         end
 
+        # @return [Move] liquid to add, in g   @param held, free [Float] g of water
         def dilute(swap, held, free, catalogue)
           liquid = catalogue.fetch(swap.liquid.ingredient)
           grams = ((swap.target * held - free) / (Hydration::WaterRatio.free_share(liquid) - swap.target * liquid.hold_g_per_g)).round
@@ -27,6 +28,7 @@ module Restauro
                    lands_at: (free + grams * Hydration::WaterRatio.free_share(liquid)) / (held + grams * liquid.hold_g_per_g))
         end
 
+        # @return [Move] flour to add, in g   @param held, free [Float] g of water
         def thicken(swap, held, free, catalogue)
           flour = catalogue.fetch(swap.flours.max_by { |line| line.grams.value }.ingredient)
           grams = ((free - swap.target * held) / (swap.target * flour.hold_g_per_g - Hydration::WaterRatio.free_share(flour))).round

@@ -10,6 +10,7 @@ module Restauro
 
         module_function
 
+        # @return [Hash] key => row of data/families/batter/styles.yml
         def all = DataFiles.yaml("families/batter/styles.yml")
 
         # @param recipe [Recipes::Recipe]   @param ratio [Float, nil]   @param gas_ml [Float]   @return [String] key
@@ -23,6 +24,7 @@ module Restauro
           things.any? && things.max_by { |line| line.grams.value }.text.match?(CUT_SMALL)
         end
 
+        # @param rung [String, nil] key   @param gas_ml [Float] mL/100 g   @param stirred_in [Boolean]   @return [String] key
         def by_rung(rung, gas_ml, stirred_in)
           case rung
           when "spoonable", "soft_dough" then gas_ml >= Constants.fetch(:batter, :lift_least_ml) ? "muffin" : "fritter"
@@ -31,6 +33,7 @@ module Restauro
           end
         end
 
+        # @return [String] what a style is called
         def says(key) = all.fetch(key)["says"]
       end
     end

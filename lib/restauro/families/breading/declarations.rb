@@ -5,11 +5,15 @@ module Restauro
       module Declarations
         include CoatDeclarations
 
+        # @return [String] of the family
         def key = "breading"
+        # (see Declared#choices)
         def choices = super - %i[target tin]
+        # (see Declared#metric)
         def metric = :coat
         def takes?(ingredient) = ingredient.starchy? || %w[crumb meal].include?(ingredient.group)
         def texture?(_value) = false
+        # (see Declared#textures)
         def textures = {"" => "as it should", **Troubles.of(key).to_h { |trouble| [trouble.key, trouble.sees] }}
 
         private

@@ -19,6 +19,7 @@ module Restauro
            crumb && by_thickness("crumb", crumb, crumb_mm)].compact
         end
 
+        # @param kg_m2 [Float] what stays on   @return [Layer]
         def by_weight(name, ingredient, kg_m2)
           layer(name, ingredient, kg_m2, kg_m2 / density(ingredient))
         end
@@ -26,12 +27,14 @@ module Restauro
         # Crumbs lie as thick as they are coarse, as heavy as a spooned cup of them.
         def by_thickness(name, ingredient, millimetres) = layer(name, ingredient, millimetres * density(ingredient), millimetres)
 
+        # @param millimetres [Float]   @return [Layer] with the water in it
         def layer(name, ingredient, kg_m2, millimetres)
           Layer.new(name: name, ingredient: ingredient, kg_m2: kg_m2, mm: millimetres, water_kg_m2: kg_m2 * ingredient.water_pct / 100)
         end
 
         # kg/m2 for each millimetre.
         def density(ingredient) = ingredient.density || 1.0
+        # @return [Float] of data/constants/breading.yml
         def figure(name) = Constants.fetch(:breading, name)
       end
     end

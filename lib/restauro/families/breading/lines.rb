@@ -33,9 +33,13 @@ module Restauro
 
         # What the pieces lie in before they are dredged.
         def soak = @dredged ? of(WET) : []
+        # @return [Array<Recipes::Line>] what the coat goes around
         def coated = @companions.lines - table - finishing - mixture + inside
+        # @return [Array<Recipes::Line>] what only goes beside it
         def table = @companions.at("table")
+        # @return [Array<Recipes::Line>] what it is fried in
         def pan_fat = @all.select { |line| line.role == "fat" }
+        # A coat stands in no tin.
         def in_tin = []
 
         # Whole eggs, where another is beaten for the coat.   @return [Array<Recipes::Line>]
@@ -44,6 +48,7 @@ module Restauro
           beaten.any? ? whole : []
         end
 
+        # @return [Array<Recipes::Line>] whole eggs inside
         def wrapped = Lines.wrapped(@all)
         # Cheese that melts goes in the middle, hard cheese into the crumbs.
         def inside = of(%w[cheese]).reject { |line| line.ingredient == "hard_cheese" } + wrapped

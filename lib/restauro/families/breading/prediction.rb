@@ -18,8 +18,11 @@ module Restauro
 
         # Soaked, then turned in flour: no egg and no crumbs.
         def dredged? = crumb.nil? && !dust.nil? && !wet.nil? && recipe.ingredients.none? { |line| line.role == "egg" }
+        # @return [Float, nil] m of the whole coat
         def coat_m = layers.empty? ? nil : layers.sum(&:mm) / 1000
+        # @return [Float] kg/m2 of the whole coat
         def coat_kg_m2 = layers.sum(&:kg_m2)
+        # @return [Float, nil] kg/m2 of the water in it
         def coat_water_kg_m2 = layers.empty? ? nil : layers.sum(&:water_kg_m2)
 
         # Grams of a layer for all the pieces, what stays in the dish counted in.   @return [Float, nil]
@@ -28,8 +31,10 @@ module Restauro
           area && 1000 * layer.kg_m2 * area * (1 + Layers.figure(dredged? ? :dredged_loss_share : :loss_share))
         end
 
+        # @return [Float, nil] g that salting draws out of all pieces
         def water_out_g = (food_g || (pieces && pieces.first * piece_g))&.*(Layers.figure(:salted_water_share))
 
+        # @return [Array<Warning>] of its lines, its coat and its heat
         def warnings = recipe.warnings + (layers.empty? ? [no_coat] : []) + Batter::Cautions.heat(self)
 
         private

@@ -57,13 +57,17 @@ module Restauro
 
         # Until the rim is golden, from the start.
         def rim_golden_minutes = rim.brown
+        # @return [Float, nil] min until it is burnt, from the start
         def rim_burnt_minutes = rim.burnt
+        # @return [Float, nil] min until the filling's middle is done
         def filling_minutes = inside&.done
+        # @return [Float] min, blind and filled together
         def total_minutes = [prebake_minutes, bake_minutes].compact.sum(0.0)
         # From when to cover the rim, where it would be too dark before the middle is done.
         def cover_from = rim_golden_minutes && rim_golden_minutes < total_minutes ? Constants.fetch(:crust, :cover_ahead) * rim_golden_minutes : nil
         # The rim over the minutes, and the filling's middle.   @return [Array<Heat::Section::Point>]
         def rim_course = rim.points
+        # @return [Array<Heat::Section::Point>] of the filling; none where there is none
         def filling_course = inside ? inside.points : []
 
         private

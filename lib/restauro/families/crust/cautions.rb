@@ -11,6 +11,7 @@ module Restauro
         # @param crust [Prediction]   @return [Array<Warning>]
         def of(crust) = [size(crust), weak(crust), *pan(crust), filling(crust), *heat(crust)].compact
 
+        # So little or so much that no time was tried on it.   @return [Warning, nil]
         def size(crust)
           small, large = %i[small_g large_g].map { |name| Constants.fetch(:crust, name) }
           return if crust.grams.between?(small, large)
@@ -18,6 +19,7 @@ module Restauro
           warning(:not_tested, "under #{small.round} g or over #{(large / 1000).round} kg of dough is not tested: times may be off")
         end
 
+        # It stretches less than its style needs.   @return [Warning, nil]
         def weak(crust)
           return if crust.style.sheet? || crust.stretch >= crust.stretch_needed * NEARLY
 
@@ -25,11 +27,13 @@ module Restauro
                                   "it will crack, press it in or bind it")
         end
 
+        # @return [Array<Warning>] of the dough and the filling in their pan
         def pan(crust)
           lining = crust.lining or return []
           [thickness(crust, lining), overfull(crust)].compact
         end
 
+        # Thinner or thicker than a crust can lie.   @return [Warning, nil]
         def thickness(crust, lining)
           least, most = Constants.fetch(:crust, :least_mm), crust.style.most_mm
           lies = "in this pan the dough lies #{lining.there_mm.round(1)} mm thick"
@@ -40,6 +44,7 @@ module Restauro
           warning(:dough_over, "#{lies}: too much; #{usual}") if lining.there_mm > most && !lining.rolled
         end
 
+        # The filling stands too high in its pan.   @return [Warning, nil]
         def overfull(crust)
           deep, depth = crust.filling_depth_cm, crust.options.pan.depth_cm
           return unless deep && depth && deep > depth * Constants.fetch(:crust, :filling_share)
@@ -58,6 +63,7 @@ module Restauro
           warning(:filling_thin, "the fruit gives its juice up and the filling will run: thicken it to cut clean")
         end
 
+        # @return [Array<Warning>] a rim that burns, a middle that is never done
         def heat(crust)
           baking = crust.baking
           burnt = baking.rim_burnt_minutes
@@ -67,6 +73,7 @@ module Restauro
              crust.filling && baking.filling_minutes.nil?)]
         end
 
+        # @return [Warning]
         def warning(code, text) = Warning.new(code: code, text: text)
       end
     end

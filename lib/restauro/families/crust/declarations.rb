@@ -7,10 +7,14 @@ module Restauro
 
         CHOICES = %i[style school with target pan oven cover filling_start thickness_mm hold filling_with hands].freeze
 
+        # @return [String] of the family
         def key = "crust"
+        # (see Declared#choices)
         def choices = CHOICES + ANY
         def takes?(ingredient) = ingredient.starchy? || Dough::Declarations::HELD.include?(ingredient.group)
+        # (see Declared#ways)
         def ways = School.all.map(&:key)
+        # (see Declared#told)
         def told(place, _shared) = {oven: place.said.oven, pan: place.said.pan}.compact
         # On top where it covers; for as long as the recipe bakes it.
         def usual(place, _recipe, chosen)
@@ -18,8 +22,10 @@ module Restauro
            blind_oven: (place.said.blind_oven if chosen[:oven] == place.said.oven)}.compact
         end
 
+        # (see Declared#holds)
         def holds(place) = place.under
 
+        # (see Declared#expected)
         def expected(swap)
           filling = swap.ours.filling
           points = filling && swap.ours.baking.filling_course.map { |point| [point.minutes, point.centre] }

@@ -22,6 +22,7 @@ module Restauro
           freeze
         end
 
+        # @return [Hash] the row of a filling of no other kind
         def self.plain = DataFiles.yaml("families/crust/fillings.yml").fetch("sauce")
 
         # Whether it is cooked before it goes in.

@@ -20,12 +20,15 @@ module Restauro
           freeze
         end
 
+        # The same choices with some changed.   @return [Options]
         def with_choices(**changes) = Options.new(**to_h.merge(changes))
+        # @return [Diets::Exclusion] of who eats
         def exclusion(catalogue) = Diets::Exclusion.of(without, catalogue)
         # A dough's shape is a crust's style.
         def shape = style
         # A root is no crust: nothing is told of its moisture.
         def roasted_from_g = nil
+        # Nothing is told of a root's moisture.
         def look = nil
 
         # @param target [String, Numeric, nil] a rung or the ratio itself

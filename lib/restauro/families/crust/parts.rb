@@ -25,6 +25,7 @@ module Restauro
           end)
         end
 
+        # @return [String, nil] the filling's name, or nil for a line of the crust
         def by_part(line, recipe, catalogue)
           return if line.part.to_s.match?(CRUST) && !line.part.to_s.match?(FILLING)
           return NAME if line.part

@@ -3,11 +3,6 @@ module Restauro
     class Crust
       # What a crust will be: how wet and how fat, how far it reaches, how it bakes, with what is in it.
       class Prediction
-        DOUBLE = DataFiles.words("families/crust/words.yml").fetch(:double)
-        # A sheet around each piece, or around one long one (common practice).
-        ROLLED_UP = DataFiles.words("families/crust/words.yml").fetch(:rolled_up)
-        FOLDED = DataFiles.words("families/crust/words.yml").fetch(:folded)
-        OPEN = DataFiles.words("families/crust/words.yml").fetch(:open)
         # food Heat::Food of the raw dough
         attr_reader :recipe, :options, :contents, :style, :cover, :ratio, :stretch, :filling, :food, :lining, :baking
 
@@ -24,26 +19,34 @@ module Restauro
           raise InvalidInput, "no crust was read: type its lines with their amounts, such as '200 g flour' and '100 g butter'" if grams.zero?
 
           @food = Heat::Food.mixed(weights, gas_fraction: style.gas, done_celsius: Constants.fetch(:crust, :dry_celsius), why: "dry")
-          @cover = options.cover || usual_cover
+          @cover = options.cover || Cover.of(self)
           @lining = options.pan && Lining.of(options.pan, style: style, cover: cover, volume_cm3: volume_cm3)
           @baking = Baking.new(self, filling, oven, options.blind_oven || oven)
           freeze
         end
 
+        # @return [Array<Array(Ingredient, Float)>] g of each
         def weights = contents.weights
+        # @return [Float] g of the dough
         def grams = weights.sum(0.0, &:last)
+        # @return [Float] g of flour, starch and meal in it
         def flour_g = Hydration::Stretch.flour_g(weights)
+        # @return [Hydration::Rung, nil]
         def rung = Hydration::Rung.of(ratio&.value)
+        # @return [Float] of gluten's stretch
         def stretch_needed = style.need
         # Weight of the fat over that of the flour; crumbs are the flour of a base.   @return [Float, nil]
         def fat_share = powder_g.positive? ? fat_g / powder_g : nil
+        # @return [Float] g of fat that was added as fat
         def fat_g = of_groups("fat")
         # Pure fat in all of it, that of nuts and eggs too.   @return [Float] g
         def all_fat_g = weights.sum(0.0) { |ingredient, g| ingredient.fat_pct / 100 * g }
+        # @return [Float] g of flour and crumbs
         def powder_g = flour_g + of_groups("crumb")
         # Of the flour, in per cent: what a baker writes down.   @return [Array<Array(Ingredient, Float)>]
         def bakers_percentages = powder_g.zero? ? [] : weights.map { |ingredient, g| [ingredient, 100 * g / powder_g] }
 
+        # @return [Float] cm3 of raw dough
         def volume_cm3 = 1000 * grams / density
         # Cold, as it is rolled.   @return [Float] kg/m3
         def density = food.density(Constants.fetch(:pan, :start_celsius))
@@ -63,13 +66,17 @@ module Restauro
         # What is left of it once the pan is lined.   @return [Float] g
         def trimmings_g = lining ? [grams - lining.covered_cm2 * thickness_mm / 10 * density / 1000, 0.0].max : 0.0
 
+        # @return [Float, nil] g that would lie at the usual thickness
         def usual_grams = lining && lining.usual_cm3 * density / 1000
+        # @return [Kitchen::OvenTemperature] the cook's, else the style's own
         def oven = options.oven || Kitchen::OvenTemperature.new(celsius: style.oven_celsius)
         # Whether the filling lies open to the oven.
         def open? = cover == "bottom" && !style.loose?
+        # @return [String] hot or cold
         def filling_start = options.filling_start || (filling&.cooked? && cover != "wrapped" ? "hot" : "cold")
         # Rolled up in one, else folded by the piece.
-        def rolled_up? = recipe.lines.any? { |line| line.words? && line.text.match?(ROLLED_UP) }
+        def rolled_up? = Cover.rolled_up?(recipe)
+        # @return [Float, nil] cm in the pan that is told
         def filling_depth_cm = filling && lining && filling.depth_cm(lining.base_cm2)
         # Where no pan is told: as deep as it stands in the round tin that so much dough lines, and no deeper than is usual.   @return [Float] cm
         def supposed_depth_cm
@@ -95,6 +102,7 @@ module Restauro
         # A lid gets an egg wash.
         def washed = %w[double top free hand wrapped].include?(cover) && !style.loose? ? Constants.fetch(:crust, :wash_browns) : 1.0
 
+        # @return [Float] how many times as fast as wheat flour an ingredient browns
         def self.browning(ingredient)
           table = DataFiles.yaml("families/crust/browning.yml")
           return 0.0 unless ingredient.starchy? || ingredient.group == "crumb"
@@ -102,6 +110,7 @@ module Restauro
           Float((table[ingredient.key] || table.fetch(ingredient.group))["times"])
         end
 
+        # @return [Array<Warning>] of its lines and of itself
         def warnings = recipe.warnings + Cautions.of(self)
         # The same crust at other temperatures.   @return [Array<Baking>] low, middling and fierce
         def oven_schools
@@ -113,28 +122,6 @@ module Restauro
         private
 
         def of_groups(group) = weights.sum(0.0) { |ingredient, g| ingredient.group == group ? g : 0.0 }
-
-        # From the title and the steps; a sheet and a crumble go on top.
-        def usual_cover
-          words = recipe.lines.select(&:words?).map(&:text).join("\n")
-          return "hand" if style.key == "hand"
-          return "top" if style.key == "dropped"
-          return "wrapped" if style.sheet? && (words.match?(ROLLED_UP) || words.match?(FOLDED))
-          return "top" if style.sheet? && !words.match?(/\b(?:tart|base|line)\b/i)
-          return "top" if style.key == "crumble" || words.match?(/\b(?:lid|top with|pot pie|cover(?:ed)? with)\b/i)
-          return "free" if words.match?(/\b(?:galette|free.?form|rustic)\b/i)
-
-          words.match?(DOUBLE) || lid_enough?(words) ? "double" : "bottom"
-        end
-
-        # A fruit pie with dough for a lid as well has one (common practice).
-        def lid_enough?(words)
-          return false unless style.key == "rolled" && filling&.fruit? && words.match?(/\bpies?\b/i) && !words.match?(OPEN)
-
-          pan = options.pan || Kitchen::BakingPan.new(shape: :round, length_cm: Constants.fetch(:crust, :usual_tin_cm))
-          both = %w[bottom top].sum { |cover| Lining.of(pan, style: style, cover: cover, volume_cm3: volume_cm3).usual_cm3 }
-          volume_cm3 >= both
-        end
       end
     end
   end

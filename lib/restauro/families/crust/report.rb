@@ -3,23 +3,28 @@ module Restauro
     class Crust
       # A prediction or a swap in the command line's fixed words.
       class Report < Families::Report
+        # @return [Hash] a crust and its metrics
         def prediction(crust)
           {family: @family.key, style: crust.style.key, cover: crust.cover, lines: crust.recipe.lines.map { |line| line(line) },
            metrics: metrics(crust), bakers_percentages: percentages(crust), filling: filling(crust), warnings: crust.warnings.map(&:to_h)}
         end
 
+        # @return [Hash] with its school, its filling and its ovens
         def swap(swap)
           ours = swap.ours
           super.merge(school: swap.school&.key, refused: swap.refused.map { |school, why| {school: school.key, why: why} },
                       filling_swap: filling_swap(swap.filling), sheet: swap.sheet&.to_h, ovens: ours.oven_schools.map { |baking| oven(baking) })
         end
 
+        # @return [Hash] what was solved for: metric, value, grade
         def target(swap) = {metric: "water_ratio", value: swap.target&.round(3), grade: swap.rung&.key}
 
+        # @return [Hash] another way: with what, how much, what it gains and costs
         def alternative(other)
           {school: other.school, with: other.keys, amounts: other.amounts.to_h, gain: other.gain, cost: other.cost}
         end
 
+        # @return [Hash] water ratio, stretch, fat, thickness, minutes
         def metrics(crust)
           baking = crust.baking
           {**twins(:water_ratio, crust.ratio), rung: crust.rung&.key, fat_share: crust.fat_share&.round(3), stretch: crust.stretch.round(3),

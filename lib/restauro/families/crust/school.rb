@@ -5,7 +5,9 @@ module Restauro
       module School
         module_function
 
+        # @return [Array<Dough::School>]
         def all = (@all ||= Dough::School.read("families/crust/schools.yml"))
+        # @return [Dough::School, nil]
         def fetch(key) = all.find { |school| school.key == key }
       end
     end

@@ -13,7 +13,9 @@ module Restauro
           freeze
         end
 
+        # @return [Hydration::Rung, nil]
         def rung = target && Hydration::Rung.of(target)
+        # @return [Float] g of our flours
         def flour_g = flours.sum { |line| line.grams.value }
         # How far the fat over the flour has gone from wheat's, as a share; nuts' own fat in both.   @return [Float]
         def fat_change = wheat.all_fat_g.zero? ? 0.0 : (ours.all_fat_g / ours.grams) / (wheat.all_fat_g / wheat.grams) - 1

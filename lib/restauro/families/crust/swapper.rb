@@ -21,9 +21,13 @@ module Restauro
         # @return [Swap]   @raise [InvalidInput] with what would do
         def swap = Dough::Kernel.new(self).swap
 
+        # @return [Array<Dough::School>] what may hold it
         def schools = School.all
+        # @return [String] what to do where no school is left
         def otherwise = "Leave out less, or press or crumble it instead of rolling it"
+        # @return [Prediction] of a recipe of ours
         def prediction(recipe) = Prediction.new(recipe, catalogue, options)
+        # @param formula [Dough::Formula]   @return [Dough::Writer::Written]
         def written(formula) = Writer.new(catalogue, crust_alone, options, stays).write(formula)
 
         # As it is, its filling made as it would be for any crust.
@@ -33,6 +37,7 @@ module Restauro
           Swap.new(**own, filling: @filling, pairs: pairs, ours: with_lines(pairs))
         end
 
+        # @return [Swap] of a school's lines, with what schools have in common
         def swap_of(school, written, common)
           pairs = (written.pairs + @filling.pairs).freeze
           ours = with_lines(pairs)

@@ -18,6 +18,7 @@ module Restauro
           freeze
         end
 
+        # @return [Float] C at this height
         def boiling_celsius = @options.boiling_celsius
 
         # Across a whole piece, its filling in it.   @return [Float] mm
@@ -55,6 +56,7 @@ module Restauro
           body.minutes_from_frozen(constant(:done_celsius))
         end
 
+        # @return [Float, nil] min in the pot, from the freezer where it comes from there
         def minutes = @options.frozen ? minutes_frozen : minutes_done
 
         # When trapped air lifts a piece: a range, whatever it is like inside.   @return [Estimate] min
@@ -64,15 +66,20 @@ module Restauro
 
         # Whether a piece floats before it is done, as all but the thinnest do.
         def floats_first? = minutes.nil? || minutes > constant(:float_minutes)
+        # @return [Float] C of the middle when it floats
         def centre_at_float = body.centre(constant(:float_minutes))
 
         # What the pot is given: dough and filling.   @return [Float] g
         def boiled_g = @dough.grams - @plan.left_g + (@dough.filling_each_g || 0.0) * @plan.pieces
+        # @return [Float] g of one piece
         def piece_g = boiled_g / @plan.pieces
         # @return [Integer] pieces that let the pot fall no further than it should
         def at_once = [(pot.batch_g(@dough.food, **state) / piece_g).floor, 1].max.clamp(1, @plan.pieces)
+        # @return [Integer]
         def batches = (@plan.pieces / at_once.to_f).ceil
+        # @return [Float] C that the pot falls to with a batch in it
         def lowest_celsius = pot.temperature_with(at_once * piece_g, @dough.food, **state)
+        # @return [Float] min until it boils again
         def recovery_minutes = pot.recovery_minutes(at_once * piece_g, @dough.food, **state)
 
         private

@@ -8,12 +8,14 @@ module Restauro
         # @param dough [Prediction]   @return [Array<Warning>]
         def of(dough) = [unknown(dough), size(dough), brittle(dough), *(dough.boiling ? boiled(dough) : []), *filling(dough)].compact
 
+        # @return [Warning, nil] of a dough whose wetness cannot be told
         def unknown(dough)
           return if dough.ratio
 
           warning(:ratio_unknown, "hardly anything here holds water, so how wet the dough is cannot be told: is the flour's line read?")
         end
 
+        # @return [Warning, nil] so little or so much that nothing was tried on it
         def size(dough)
           small, large = %i[small_g large_g].map { |name| Constants.fetch(:dough, name) }
           return if dough.grams.between?(small, large)
@@ -21,6 +23,7 @@ module Restauro
           warning(:not_tested, "under #{small.round} g or over #{(large / 1000).round} kg of dough is not tested: times and rests may be off")
         end
 
+        # @return [Warning, nil] of a sheet thinner than it stretches
         def brittle(dough)
           return if dough.stretch >= dough.stretch_needed * Solver::ENOUGH
 
@@ -32,14 +35,17 @@ module Restauro
                                   "#{dough.stretch_needed.round(2)}: #{does}")
         end
 
+        # @return [Array<Warning, nil>] of the pot
         def boiled(dough) = [out_of_law(dough.boiling), floury(dough), low_boil(dough)]
 
+        # @return [Warning, nil] of raw flour boiled as long as a root
         def floury(dough)
           return unless dough.floury? && !dough.boiling.by_law?
 
           warning(:floury, "nearly half of this is raw flour, which takes longer than a hot middle: cut one open")
         end
 
+        # @return [Warning, nil] of a piece thinner or thicker than the law was fitted to
         def out_of_law(boiling)
           return unless boiling.by_law? && !boiling.in_law?
 
@@ -49,6 +55,7 @@ module Restauro
           warning(:thick, "raw dough over #{most.round} mm through is not tested: at least these minutes, then cut one open")
         end
 
+        # @return [Warning, nil] of a pot that never gets hot enough
         def low_boil(dough)
           here = "water boils at #{dough.options.boiling_celsius.round} °C here"
           return warning(:never_done, "#{here}: the middle does not get hot enough") if dough.boiling.minutes_done.nil?
@@ -57,6 +64,7 @@ module Restauro
           warning(:high_altitude, "#{here}: give it longer and cut one open")
         end
 
+        # @return [Warning, nil] of filling that is left over
         def filling(dough)
           return [] unless dough.filled? && dough.filling_g.positive? && dough.plan
 
@@ -66,6 +74,7 @@ module Restauro
           [warning(:filling_over, "#{over.round} g of the filling is left over with this ring")]
         end
 
+        # @return [Warning]
         def warning(code, text) = Warning.new(code: code, text: text)
       end
     end

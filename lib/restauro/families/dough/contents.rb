@@ -6,6 +6,7 @@ module Restauro
       class Contents
         attr_reader :parts, :puree, :moisture
 
+        # @return [Hash] purée key => row of data/families/dough/roots.yml
         def self.roots = DataFiles.yaml("families/dough/roots.yml")
         # The purée that a key is or becomes.   @return [String, nil]
         def self.mash(key) = roots.key?(key) ? key : roots.find { |_, row| row["raw"] == key }&.first
@@ -30,8 +31,10 @@ module Restauro
           freeze
         end
 
+        # @return [Array<Array(Ingredient, Float)>] g of each
         def weights = parts.map { |ingredient, grams| [ingredient, grams.value] }
 
+        # @return [Float] g of the purée itself
         def puree_g = weights.sum(0.0) { |ingredient, grams| ingredient.equal?(puree) ? grams : 0.0 }
 
         # How much more free water there is in a gram of the purée for so many points more of water.

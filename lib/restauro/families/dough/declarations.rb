@@ -9,8 +9,10 @@ module Restauro
                      roasted_to_g look hands].freeze
         HELD = %w[binder egg curd puree].freeze
 
+        # (see Declared#choices)
         def choices = CHOICES + ANY
         def takes?(ingredient) = ingredient.starchy? || HELD.include?(ingredient.group)
+        # (see Declared#ways)
         def ways = School.all.map(&:key)
 
         # Filled where something fills it, sheets where it is layered.
@@ -21,8 +23,10 @@ module Restauro
           place.between? ? {shape: "sheets"} : {}
         end
 
+        # (see Declared#holds)
         def holds(place) = rolled? ? place.inside : []
 
+        # (see Declared#expected)
         def expected(swap)
           ["the middle of a piece", swap.ours.boiling && middles(swap.ours.boiling), Constants.fetch(:boil, :done_celsius)]
         end

@@ -29,6 +29,7 @@ module Restauro
           found if found && stretch(found) >= @need * ENOUGH
         end
 
+        # @param formula [Formula]   @return [Float] of gluten's stretch
         def stretch(formula) = Hydration::Stretch.of(parts(formula.flour_g, formula.binder_g))
 
         # The stretch that its most binder reaches: to say how far a school goes.

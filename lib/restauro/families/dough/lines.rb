@@ -14,12 +14,17 @@ module Restauro
           freeze
         end
 
+        # @return [Array<Recipes::Line>] what is mixed, but for the root
         def dough = Recipes::Parts.dough(@recipe) - mash
         # The root that it is made of, raw or mashed.
         def mash = Recipes::Parts.dough(@recipe).select { |line| line.ingredient && Contents.mash(line.ingredient) && !line.added }
+        # @return [Array<Recipes::Line>] curd that the recipe has of itself
         def curds = dough.select { |line| !line.added && @catalogue.find_key(line.ingredient)&.group == "curd" }
+        # @return [Array<Recipes::Line>] what goes inside
         def filling = Recipes::Parts.filling(@recipe)
+        # @return [Array<Recipes::Line>] what is only for the board
         def bench = Recipes::Parts.of(@recipe, :bench)
+        # @return [Array<Recipes::Line>] what goes to the table with it
         def aside = Recipes::Parts.of(@recipe, :aside)
         # In the dough beside its flour, its water and what binds it in a step of its own.   @param but [Array<Recipes::Line>]
         def beside(swap, but: [])

@@ -14,6 +14,7 @@ module Restauro
           [ratio(swap, Float(row["ratio"]), catalogue), stretch(swap, Float(row["stretch"]), catalogue)].compact
         end
 
+        # @param change [Float] of the ratio, as a share of the target   @return [Move, nil] water or flour for the rest of the dough
         def ratio(swap, change, catalogue)
           return if change.zero?
 
@@ -22,14 +23,17 @@ module Restauro
           change.positive? ? wetter(now, aim, catalogue.fetch("water")) : drier(now, aim, main_flour(swap, catalogue))
         end
 
+        # @return [Ingredient] the flour that is most of it
         def main_flour(swap, catalogue) = catalogue.fetch(swap.flours.max_by { |line| line.grams.value }.ingredient)
 
+        # @param aim [Float] ratio   @return [Float] g of water
         def wetter(now, aim, water)
           grams = aim * held(now) - free(now)
           move("wetter", water, grams, "Work in #{grams.round} g water, a few drops at a time, for the whole dough.",
                (free(now) + grams) / held(now))
         end
 
+        # @param aim [Float] ratio   @return [Float] g of flour
         def drier(now, aim, flour)
           grams = (free(now) / aim - held(now)) / flour.hold_g_per_g
           move("drier", flour, grams, "Work in #{grams.round} g #{flour.say} for the whole dough.",
@@ -46,16 +50,20 @@ module Restauro
                free(swap.ours) / (held(swap.ours) + grams * binder.hold_g_per_g))
         end
 
+        # @return [Float] stretch that the dough has beyond what its shape needs
         def spare(swap, catalogue)
           exclusion = swap.ours.options.exclusion(catalogue)
           %w[psyllium_husk xanthan_gum guar_gum].map { |key| catalogue.fetch(key) }.find { |ingredient| exclusion.allows?(ingredient) }
         end
 
+        # @return [Move]   @param grams [Float] g   @param lands_at [Float] ratio
         def move(kind, ingredient, grams, text, lands_at)
           Move.new(kind: kind, ingredient: ingredient, grams: grams, text: text, lands_at: lands_at)
         end
 
+        # @return [Float] g of free water
         def free(dough) = Hydration::WaterRatio.free(dough.weights)
+        # @return [Float] g of water that its flour holds
         def held(dough) = Hydration::WaterRatio.held(dough.weights)
       end
     end

@@ -21,6 +21,7 @@ module Restauro
           freeze
         end
 
+        # The same choices with some changed.   @return [Options]
         def with_choices(**changes) = Options.new(**to_h.merge(changes))
 
         # Every measure of the shape filled in.   @param shape [String] what the recipe says
@@ -31,9 +32,12 @@ module Restauro
                        cutter_mm: cutter_mm || Options.usual({"filled" => :ring_mm, "sheets" => :sheet_mm}.fetch(shape, :ribbon_mm)))
         end
 
+        # @return [Diets::Exclusion] of who eats
         def exclusion(catalogue) = Diets::Exclusion.of(without, catalogue)
+        # @return [Float] C at this height
         def boiling_celsius = Physics::Air.boiling_celsius(Physics::Air.pressure_pa(altitude_m))
 
+        # @return [Float, nil] mm that a measure usually has
         def self.usual(name) = Constants.table(:dough)[name]&.value
 
         # @param target [String, Numeric, nil] a rung or the ratio itself

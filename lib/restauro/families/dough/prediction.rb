@@ -26,10 +26,15 @@ module Restauro
           freeze
         end
 
+        # @return [Array<Array(Ingredient, Float)>] g of each
         def weights = contents.weights
+        # @return [Float] g of the dough
         def grams = weights.sum(0.0, &:last)
+        # @return [Float] g of flour and starch in it
         def flour_g = Hydration::Stretch.flour_g(weights)
+        # @return [Hydration::Rung, nil]
         def rung = Hydration::Rung.of(ratio&.value)
+        # @return [Float] of gluten's stretch
         def stretch_needed = Hydration::Stretch.needed(options.shape, options.thickness_mm)
         # @return [Float, nil] mm; nil for what is no sheet
         def thinnest_mm = %w[rolled filled sheets].include?(options.shape) ? Hydration::Stretch.thinnest_mm(stretch) : nil
@@ -48,6 +53,7 @@ module Restauro
           [filling_g.zero? ? filling_most_g : filling_g / plan.pieces, filling_most_g].min
         end
 
+        # @return [Float] g that one piece holds
         def filling_most_g = Shaping::Filling.grams(options.cutter_mm, rounds_each: plan.rounds_each)
         # The ring that leaves neither dough nor filling over.   @return [Integer, nil] mm
         def matching_ring_mm
@@ -61,6 +67,7 @@ module Restauro
           @food ||= Heat::Food.mixed(weights, gas_fraction: Constants.fetch(:boil, :gas_fraction))
         end
 
+        # @return [Array<Warning>] of its lines and of itself
         def warnings = recipe.warnings + Cautions.of(self)
 
         private

@@ -3,18 +3,23 @@ module Restauro
     class Dough
       # A prediction or a swap in the command line's fixed words.
       class Report < Families::Report
+        # @return [Hash] a dough and its metrics
         def prediction(dough)
           {family: @family.key, shape: dough.options.shape, lines: dough.recipe.lines.map { |line| line(line) }, metrics: metrics(dough),
            course: course(dough), warnings: dough.warnings.map(&:to_h)}
         end
 
+        # @return [Hash] with its school, and why others were refused
         def swap(swap) = super.merge(school: swap.school.key, refused: swap.refused.map { |school, why| {school: school.key, why: why} })
+        # @return [Hash] what was solved for: metric, value, grade
         def target(swap) = {metric: "water_ratio", value: swap.target.round(3), grade: swap.rung.key}
 
+        # @return [Hash] another way: with what, how much, what it gains and costs
         def alternative(other)
           {school: other.school, with: other.keys, amounts: other.amounts.to_h, gain: other.gain, cost: other.cost}
         end
 
+        # @return [Hash] water ratio, stretch, minutes, floating
         def metrics(dough)
           boiling = dough.boiling
           {**twins(:water_ratio, dough.ratio), rung: dough.rung&.key, stretch: dough.stretch.round(3), stretch_needed: dough.stretch_needed.round(3),

@@ -18,12 +18,13 @@ module Restauro
           %w[spooned pushed].include?(@plan.shape) ? public_send(@plan.shape) : [bench, *public_send(@plan.shape), trays]
         end
 
+        # @return [Array<Step>] sheets cut to ribbons
         def rolled
           [roll, Step.new(kind: "shape", text: "Cut #{mm(@plan.cutter_mm)} mm ribbons: about #{@plan.pieces}, #{@plan.sheets.count} sheets' worth.",
-                          minutes: hands,
-                          look_for: "edges that do not crumble")]
+                          minutes: hands, look_for: "edges that do not crumble")]
         end
 
+        # @return [Array<Step>] rounds filled and sealed
         def filled
           each = @plan.rounds_each == 2 ? "each pair" : "each"
           close = @plan.rounds_each == 2 ? "lay a second round on" : "fold in half"
@@ -32,6 +33,7 @@ module Restauro
                                 "wet the rim, #{close}, press the air out, seal. #{@plan.pieces} pieces.", minutes: hands, look_for: match_words)]
         end
 
+        # @return [Array<Step>] through a die
         def extruded
           [Step.new(kind: "shape",
                     text: "Press the crumbs through the #{mm(@plan.thickness_mm)} mm die; cut every #{length(:strand_length_mm)} cm: " \
@@ -39,39 +41,42 @@ module Restauro
                     look_for: "strands that hang without breaking; dusty: a few drops of water; glued together: flour")]
         end
 
+        # @return [Array<Step>] a rope, cut
         def dumpling
           d = mm(@plan.thickness_mm)
           [Step.new(kind: "shape", text: "Roll ropes #{d} mm thick, cut every #{d} mm: #{@plan.pieces} pieces of #{tenths(@plan.piece_g)} g.",
-                    minutes: hands,
-                    look_for: "a rope that breaks is too dry, one that flattens is too wet")]
+                    minutes: hands, look_for: "a rope that breaks is too dry, one that flattens is too wet")]
         end
 
+        # @return [Array<Step>] a thin rope, cut and pressed by the thumb
         def thumbed
           d = mm(@plan.thickness_mm)
           [Step.new(kind: "shape", text: "Roll ropes #{d} mm thick, cut every #{d} mm; press each with the thumb or a blunt knife and drag it " \
                                          "towards you: #{@plan.pieces} pieces of #{tenths(@plan.piece_g)} g.",
-                    minutes: hands,
-                    look_for: "a hollow #{mm(@plan.path_mm)} mm thick at most; a piece that tears: wet the hands")]
+                    minutes: hands, look_for: "a hollow #{mm(@plan.path_mm)} mm thick at most; a piece that tears: wet the hands")]
         end
 
+        # @return [Array<Step>] strings rolled under the palms
         def strings
           [Step.new(kind: "shape", text: "Pull off #{tenths(@plan.piece_g)} g at a time, the rest wrapped, and roll each under the palms " \
                                          "to a string #{mm(@plan.thickness_mm)} mm thick: #{@plan.pieces} of #{length(:strand_length_mm)} cm.",
-                    minutes: hands,
-                    look_for: "even all along; it breaks: damp the hands and roll more slowly")]
+                    minutes: hands, look_for: "even all along; it breaks: damp the hands and roll more slowly")]
         end
 
+        # @return [Array<Step>] sheets for a dish
         def sheets
           [roll, Step.new(kind: "shape",
-                          text: "Cut it into sheets #{mm(@plan.cutter_mm / 10)} cm wide, as long as the dish: about #{@plan.pieces}.", minutes: hands,
-                          look_for: "edges that do not crumble")]
+                          text: "Cut it into sheets #{mm(@plan.cutter_mm / 10)} cm wide, as long as the dish: about #{@plan.pieces}.",
+                          minutes: hands, look_for: "edges that do not crumble")]
         end
 
+        # @return [Array<Step>] balls off two spoons
         def spooned
           [Step.new(kind: "shape", text: "With two wet spoons, balls of #{tenths(@plan.piece_g)} g: #{@plan.pieces} of them.", minutes: hands,
                     look_for: "it drops off the spoon when pushed, not by itself")]
         end
 
+        # @return [Array<Step>] through holes, over the pot
         def pushed
           [Step.new(kind: "shape", text: "Have a colander with wide holes, or a board and a knife, over the pot; push it through by the ladle.",
                     minutes: hands,

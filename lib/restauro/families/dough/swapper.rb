@@ -19,12 +19,18 @@ module Restauro
         # @return [Swap]   @raise [InvalidInput] with what would do
         def swap = Kernel.new(self).swap
 
+        # @return [Array<School>] what may hold it
         def schools = School.all
+        # @return [String] what to do where no school is left
         def otherwise = "Leave out less, or roll it thicker"
+        # @return [Prediction] of a recipe of ours
         def prediction(recipe) = Prediction.new(recipe, catalogue, options)
+        # @param formula [Formula]   @return [Writer::Written]
         def written(formula) = Writer.new(catalogue, recipe, options, stays).write(formula)
+        # @return [Swap] of a dough that stays as it is
         def kept_of(own) = Swap.new(**own)
 
+        # @return [Swap] of a school's lines, with what schools have in common
         def swap_of(school, written, common)
           ours = prediction(recipe.with(lines: written.pairs.flat_map(&:last)))
           warnings = (ours.warnings + exclusion.warnings(ours.recipe, catalogue)).uniq.freeze

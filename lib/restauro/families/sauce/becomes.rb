@@ -22,10 +22,12 @@ module Restauro
           [options.with_choices(with: [key], school: options.school || row["school"]), why(row, catalogue.fetch(key))]
         end
 
+        # @return [String] why a thickener suits what is to become of it
         def why(row, ingredient)
           Warning.new(code: :becomes, text: "#{ingredient.say}, since it is to be #{row["say"]}: #{row["why"]}")
         end
 
+        # @return [Warning] where nothing that may be eaten suits
         def none(row) = Warning.new(code: :becomes, text: "nothing that may be eaten here suits a sauce #{row["say"]}: the usual was taken")
       end
     end

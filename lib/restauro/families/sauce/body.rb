@@ -33,10 +33,12 @@ module Restauro
           Constants.table(:uncertainty).fetch(kind) { Constants.entry(:uncertainty, :power_other) }.value
         end
 
+        # @param grams_per_100g [Float] of xanthan   @return [Float] flour-equivalents, g/100 g
         def gum(grams_per_100g)
           Constants.fetch(:starch, :xanthan_coefficient) * grams_per_100g**Constants.fetch(:starch, :xanthan_exponent)
         end
 
+        # @param celsius [Float]   @return [Float] flour-equivalents of a gram of egg at that heat
         def egg_power(ingredient, celsius)
           set = 1 + Math.exp(-(celsius - Constants.fetch(:starch, :egg_set_celsius)) / Constants.fetch(:starch, :egg_set_width))
           Constants.fetch(:starch, EGG_POWERS.fetch(ingredient.key)) / set

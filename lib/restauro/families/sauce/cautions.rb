@@ -29,12 +29,14 @@ module Restauro
           end
         end
 
+        # @return [Float] share of the liquid's weight that is dairy
         def dairy_share(formula)
           total = formula.liquids.sum { |part| part.grams.value }
           milk = formula.liquids.select { |part| part.ingredient.allergens.include?("milk") }.sum { |part| part.grams.value }
           total.zero? ? 0.0 : milk / total
         end
 
+        # @return [Warning, nil] acid that thins it while it boils
         def acid(prediction)
           return unless prediction.cooking.result.mixture.ph < Constants.fetch(:sauce, :acid_caution_ph)
 
@@ -58,12 +60,14 @@ module Restauro
             "off the boil, by handfuls."
         end
 
+        # @return [Warning, nil] nothing that thickens
         def no_thickener(cooking)
           return if cooking.formula.thickened?
 
           Warning.new(code: :no_thickener, text: "no thickener was read in this recipe, so it is as thick as its liquid")
         end
 
+        # @return [Warning, nil] hardly any liquid left
         def too_little(cooking)
           return unless cooking.flour_equivalents.nil?
 
@@ -71,6 +75,7 @@ module Restauro
                                                       "how thick it is cannot be told; add liquid")
         end
 
+        # @return [Warning, nil] the heat's end before its time
         def stopped(cooking)
           case cooking.result.stop
           when :boiling_dry
@@ -82,6 +87,7 @@ module Restauro
           end
         end
 
+        # @return [Warning, nil] a boil below where its starch pastes
         def below_pasting(cooking)
           boil = cooking.options.pan.boiling_celsius + cooking.result.mixture.boiling_rise_c
           late = cooking.formula.thickeners.map(&:ingredient).select { |i| i.paste_full_c && i.paste_full_c > boil }.uniq
@@ -114,6 +120,7 @@ module Restauro
                                                     "or brown the fat or the flour dry")]
         end
 
+        # @return [Warning, nil] thicker or thinner than the law was fitted to
         def untested(cooking)
           grams = cooking.formula.liquid.value
           tested = Constants.fetch(:sauce, :untested_below)..Constants.fetch(:sauce, :untested_above)
@@ -122,6 +129,7 @@ module Restauro
           Warning.new(code: :not_tested, text: "#{grams.round} g of liquid is outside what was tested (100 g to 5 kg): go by what you see")
         end
 
+        # @return [Integer] min
         def minutes(seconds) = (seconds / 60.0).round
       end
     end

@@ -37,6 +37,7 @@ module Restauro
           [best, "#{best.words.capitalize}: #{reasons(best, columns - [best]).join(", ")}."]
         end
 
+        # @return [Array<String>] in what the best is better than the others
         def self.reasons(best, others)
           keeps = Constants.fetch(:sauce, :keeps_share)
           found = [("nothing is likely to go wrong with it" if best.traits.risks.empty? && others.any? { |column| column.traits.risks.any? }),

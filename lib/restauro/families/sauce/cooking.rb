@@ -30,7 +30,9 @@ module Restauro
             formula.starch_e >= Constants.fetch(:sauce, :boiled_eggs_least_e)
         end
 
+        # @return [Physics::PanCourse::Point] of its course
         def last = result.points.last
+        # @return [Float] g left at the end
         def liquid_g = last.liquid_grams
         # Swollen and intact share, at the end, of a trial thickener.
         def trial_share(index) = last.shares[@bodies.length + index]

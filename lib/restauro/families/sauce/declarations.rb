@@ -7,13 +7,19 @@ module Restauro
 
         CHOICES = %i[school with target heat serve_celsius events simmer_s colour pour watts pan_cm lid stir stew_minutes becomes].freeze
 
+        # @return [String] of the family
         def key = "sauce"
+        # (see Declared#choices)
         def choices = CHOICES + ANY
+        # (see Declared#metric)
         def metric = :flour_equivalents
         def takes?(ingredient) = ingredient.thickens? && ingredient.group != "crumb"
+        # (see Declared#ways)
         def ways = Options::SCHOOLS
         def texture?(value) = Grade::ALL.map(&:key).include?(value.to_s) || number?(value)
+        # (see Declared#textures)
         def textures = Grade::ALL.to_h { |grade| [grade.key, "#{grade.name}: #{grade.does}"] }
+        # (see Declared#grades)
         def grades = Grade::ALL
 
         # The minutes of a stew are its meat's: the sauce is made first, and thins no further under the lid. Of two sauces nobody can tell

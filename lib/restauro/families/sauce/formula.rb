@@ -49,8 +49,11 @@ module Restauro
           freeze
         end
 
+        # @return [Array<Part>] what is poured
         def liquids = parts.select { |part| part.line.role == "liquid" }
+        # @return [Array<Part>] what thickens
         def thickeners = parts.select { |part| part.line.role == "thickener" }
+        # @return [Array<Part>] what is fat
         def fats = parts.select { |part| part.line.role == "fat" }
         # Everything that gives body: starches, gums, eggs, cheese.
         def bodies = parts.select { |part| Body.counts?(part) }
@@ -66,6 +69,7 @@ module Restauro
 
         # Liquid in the pan before any slurry goes in, the juice of fruit in it.   @return [Float] g
         def poured_g = liquids.reject { |part| part.line.equal?(slurry_line) }.sum(0.0) { |part| part.grams.value } + juice_g
+        # @return [Float] g of water that fruit gives up
         def juice_g = parts.sum(0.0, &:juice_g)
         # All liquid, juice and the slurry's own water in it.   @return [Estimate] g
         def liquid = Estimate.sum([*liquids.map(&:grams), Estimate.new(value: juice_g), *(slurry_line ? [] : [Estimate.new(value: slurry_water_g)])])

@@ -15,6 +15,7 @@ module Restauro
             raise NotFound, "grades are #{Grade::ALL.map(&:key).join(", ")}; got '#{key}'"
         end
 
+        # @return [String] its key in words
         def name = key.tr("_", " ")
         # Level tablespoons of flour per US cup of liquid.
         def self.spoons(flour_equivalents) = flour_equivalents / Constants.fetch(:sauce, :e_per_spoon)

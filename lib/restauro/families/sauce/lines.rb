@@ -19,8 +19,11 @@ module Restauro
           freeze
         end
 
+        # @return [Array<Recipes::Line>]
         def fats = of("fat")
+        # @return [Array<Recipes::Line>] what gives juice
         def fruits = @ours.recipe.ingredients.select { |line| group(line) == "fruit" }
+        # @return [Array<Recipes::Line>]
         def sugars = @ours.recipe.ingredients.select { |line| group(line) == "sugar" }
         # Poured before the rest and boiled a while: wine, cider, beer, spirits.
         def wines = of("liquid").select { |line| ingredient(line)&.alcohol_pct.to_f.positive? }
@@ -35,9 +38,13 @@ module Restauro
           paste?(line) &&
             !line.equal?(slurry)
         } + of("seasoning").select { |line| SIMMERS.include?(line.ingredient) }
+        # @return [Array<Recipes::Line>] weighed spice, for the fat
         def spices = of("seasoning").select { |line| line.ingredient == "ground_spice" && !line.grams.nil? }
+        # @return [Array<Recipes::Line>]
         def eggs = of("egg")
+        # @return [Array<Recipes::Line>]
         def cheeses = of("cheese")
+        # @return [Array<Recipes::Line>]
         def crumbs = of("crumb")
         # Last of all: sharp things, cream that splits, mustard, salt.
         def last
@@ -45,8 +52,11 @@ module Restauro
           [*late, *(of("seasoning") - pastes - spices), *of("lift"), *of("acid"), *of("binder"), *of("puree")]
         end
 
+        # @param role [String]   @return [Array<Recipes::Line>] of ours, but for fruit
         def of(role) = @ours.recipe.ingredients.select { |line| line.role == role && group(line) != "fruit" }
+        # @return [String] "30 g butter"
         def say(line) = Companions.say(line, @catalogue)
+        # @return [String] "30 g butter and 20 g oil"
         def list(lines) = Companions.list(lines.map { |line| say(line) })
 
         SIMMERS = %w[nutritional_yeast stock_cube gravy_granules].freeze

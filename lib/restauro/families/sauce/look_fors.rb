@@ -15,6 +15,7 @@ module Restauro
             .map { |name, celsius| moment(name, celsius, prediction) }
         end
 
+        # @return [Moment] what a sauce does at that heat
         def moment(name, celsius, prediction)
           viscosity = prediction.viscosity(celsius)
           Moment.new(when: name, celsius: celsius, viscosity: viscosity, grade: behaves(viscosity.value), low_grade: behaves(viscosity.low),
@@ -36,7 +37,9 @@ module Restauro
 
         # The grade whose thickness on a 60 C plate a sauce of this viscosity has now.
         def behaves(pa_s) = Grade.of(Physics::Viscosity.flour_equivalents(pa_s))
+        # @param pa_s [Float] Pa s at 50 1/s   @return [String]
         def word(pa_s) = behaves(pa_s).name
+        # @param pa_s [Float] Pa s at 50 1/s   @return [String] what to see
         def does(pa_s) = behaves(pa_s).does
       end
     end

@@ -36,6 +36,7 @@ module Restauro
           freeze
         end
 
+        # @return [Result] level and words
         def result
           onset = @formula.thickeners.map { |part| pastes_from(part.ingredient) }.min
           met = meeting_celsius

@@ -35,16 +35,21 @@ module Restauro
           freeze
         end
 
+        # The same choices with some changed.   @return [Options]
         def with_choices(**changes) = Options.new(**to_h.merge(changes))
+        # @return [Physics::Pan]
         def pan = Physics::Pan.wide(width_cm, altitude_m: altitude)
+        # @return [Float] cm across
         def width_cm = pan_cm || Constants.fetch(:pan, :diameter)
         # Big pans stand on big rings: watts go with the base.
         def ring_share = (width_cm / Constants.fetch(:pan, :diameter))**2
         # Watts on the way to the boil.
         def heating_watts = watts || ring_share * Physics::Pan.watts(heat)
+        # @return [Float] W on the lowest ring
         def simmer_watts = ring_share * Constants.fetch(:pan, :simmer_watts)
         # In a pan that holds so much liquid, where the cook has chosen none.   @param liquid_g [Float] g
         def sized(liquid_g) = pan_cm ? self : with_choices(pan_cm: Physics::Pan.cm_for(liquid_g))
+        # @return [Float] share of the breakdown that stirring so adds
         def stirring = Constants.fetch(:starch, :"stir_#{stir}")
 
         # @param target [String, Numeric, nil] a grade ("medium") or e itself   @return [Float, nil]

@@ -26,6 +26,7 @@ module Restauro
           Estimate.new(value: value, low: low, high: high)
         end
 
+        # @return [Float] e whose spread is that radius
         def bisect(radius_mm, base, millilitres)
           low, high = 0.0, Constants.fetch(:sauce, :e_cap)
           40.times do

@@ -29,14 +29,22 @@ module Restauro
 
         # Under a few spoonfuls of liquid nothing can be said of the texture: the figures then stand at zero and are not to be shown.
         def known? = !cooking.flour_equivalents.nil?
+        # @return [String] roux, slurry or reduction
         def school = cooking.formula.school
         def boiled_eggs? = cooking.boiled_eggs?
+        # @return [Options]
         def options = cooking.options
+        # @return [Grade]
         def grade = Grade.of(flour_equivalents.value)
+        # @return [Float, nil] s until it boils
         def boil_seconds = cooking.result.boil_seconds
+        # @return [Symbol, nil] why the course ended before its time
         def stop = cooking.result.stop
+        # @return [Float] s to the end of the heat
         def end_seconds = cooking.last.seconds
+        # @return [Float] C at the end of the heat
         def pan_celsius = cooking.last.celsius
+        # @return [Float] C at the table
         def serve_celsius = options.serve_celsius
 
         # Pa s of the liquid as it was poured, at 60 C.
@@ -48,12 +56,16 @@ module Restauro
 
           flour_equivalents.map { |e| viscosity_of(e, celsius) }
         end
+        # @return [Estimate] Pa s in the pan
         def viscosity_pan = viscosity(pan_celsius)
+        # @return [Estimate] Pa s on the plate
         def viscosity_plate = viscosity(serve_celsius)
+        # @return [Estimate] Pa s out of the fridge
         def viscosity_fridge = viscosity(Constants.fetch(:sauce, :fridge_celsius))
 
         # Film on a spoon, with the flow index of this body.   @return [Float] mm
         def film_mm(celsius) = film_of(viscosity(celsius).value, flour_equivalents.value)
+        # @param pa_s [Float]   @param e [Float]   @return [Float] mm that stays on a spoon
         def film_of(pa_s, e) = 1000 * Physics::Film.thickness_m(pa_s, flow_index: Physics::Viscosity.flow_index(e, limit: flow_limit))
 
         # How far 50 mL spread on a warm plate in two minutes.   @return [Estimate] mm, the thicker the smaller

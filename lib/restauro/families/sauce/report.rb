@@ -9,6 +9,7 @@ module Restauro
            course: prediction.course.map { |point| point(point) }, warnings: prediction.warnings.map(&:to_h)}
         end
 
+        # @return [Hash] what was solved for: metric, value, grade
         def target(swap) = {metric: "flour_equivalents", value: swap.target.round(3), grade: swap.grade.key}
 
         # @return [Hash] e, its grade and the three viscosities, each with its low and high
@@ -20,6 +21,7 @@ module Restauro
             .transform_values { |figure| prediction.known? ? figure : nil }
         end
 
+        # @return [Hash] another way: with what, how much, what it gains and costs
         def alternative(other)
           {with: other.keys, grams: other.grams, measures: other.measures.map { |measure| measure&.text }, gain: other.gain, cost: other.cost}
         end

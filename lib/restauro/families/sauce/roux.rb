@@ -17,7 +17,9 @@ module Restauro
           WORDS.find { |_, words| words.match?(about) }&.first || "white"
         end
 
+        # @param colour [String]   @return [Float] s on the heat
         def seconds(colour) = 60 * figure(colour, :minutes)
+        # @param colour [String]   @return [Float] C
         def celsius(colour) = figure(colour, :celsius)
         # Share of its power that a thickener keeps.
         def power(colour) = figure(colour, :power)

@@ -32,6 +32,7 @@ module Restauro
         # The new thickeners among a formula's.   @param formula [Formula] of #recipe   @return [Array<Formula::Part>]
         def fresh(formula) = formula.thickeners.select { |part| part.line.added }
 
+        # @return [Float] g that is poured
         def liquid_g = @recipe.ingredients.select { |line| line.role == "liquid" && line.counted? }.sum { |line| line.grams.value }
 
         # Each line of the wheat recipe (steps aside) with the lines that take its place: the first flour line's place is taken by the new

@@ -5,6 +5,7 @@ module Restauro
       module Bessel
         module_function
 
+        # Of the first kind.   @param order [Integer]   @return [Float]
         def j(order, x)
           steps = 64 + 2 * x.abs.ceil
           sum = (1...steps).sum { |i| (t = Math::PI * i / steps) && Math.cos(order * t - x * Math.sin(t)) }

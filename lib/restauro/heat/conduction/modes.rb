@@ -17,10 +17,12 @@ module Restauro
           end
         end
 
+        # @param terms [Integer]   @return [Array<Float>] of the characteristic equation, smallest first
         def roots(shape, biot, terms)
           kept(:roots, [shape, biot.round(9), terms]) { Array.new(terms) { |index| root(shape, biot, index) }.freeze }
         end
 
+        # @return [Float] of one term of the series
         def amplitude(shape, root)
           case shape
           when :slab then 4 * Math.sin(root) / (2 * root + Math.sin(2 * root))
@@ -59,6 +61,7 @@ module Restauro
           (low + high) / 2
         end
 
+        # @return [Array(Float, Float)] between which the root lies
         def bracket(shape, index)
           pi = Math::PI
           case shape

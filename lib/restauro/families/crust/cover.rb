@@ -1,0 +1,54 @@
+module Restauro
+  module Families
+    class Crust
+      # Where a crust lies, told by its title and steps, else by how much dough there is (common practice).
+      module Cover
+        WORDS = DataFiles.words("families/crust/words.yml")
+
+        module_function
+
+        # @param crust [Prediction] its style, filling and dough   @return [String] bottom, double, top, free, hand or wrapped
+        def of(crust)
+          words = words(crust.recipe)
+          case crust.style.key
+          when "hand" then "hand"
+          when "dropped", "crumble" then "top"
+          when "sheet" then sheet(crust.recipe, words)
+          else dough(crust, words)
+          end
+        end
+
+        # One long roll in its sheet.   @param recipe [Recipes::Recipe]
+        def rolled_up?(recipe) = words(recipe).match?(WORDS.fetch(:rolled_up))
+
+        # @return [String] around its filling, under it or over it
+        def sheet(recipe, words)
+          return "wrapped" if rolled_up?(recipe) || words.match?(WORDS.fetch(:folded))
+
+          words.match?(WORDS.fetch(:lined)) ? dough_words(words) || "bottom" : "top"
+        end
+
+        # @return [String] by its words, else with a lid where there is dough for one
+        def dough(crust, words) = dough_words(words) || (lid_enough?(crust, words) ? "double" : "bottom")
+
+        # @return [String, nil] what words alone tell
+        def dough_words(words)
+          {top: "top", freely: "free", double: "double"}.find { |name, _| words.match?(WORDS.fetch(name)) }&.last
+        end
+
+        # A fruit pie with dough for a lid as well has one.
+        def lid_enough?(crust, words)
+          return false unless crust.style.key == "rolled" && crust.filling&.fruit?
+          return false if !words.match?(WORDS.fetch(:pie)) || words.match?(WORDS.fetch(:open))
+
+          pan = crust.options.pan || Kitchen::BakingPan.new(shape: :round, length_cm: Constants.fetch(:crust, :usual_tin_cm))
+          both = %w[bottom top].sum { |cover| Lining.of(pan, style: crust.style, cover: cover, volume_cm3: crust.volume_cm3).usual_cm3 }
+          crust.volume_cm3 >= both
+        end
+
+        # @return [String] title and steps
+        def words(recipe) = recipe.lines.select(&:words?).map(&:text).join("\n")
+      end
+    end
+  end
+end
