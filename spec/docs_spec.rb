@@ -43,6 +43,6 @@ RSpec.describe "The examples in the core's comments" do
   found.each do |file, code, value, names|
     next if value.include?("low ")
 
-    it("hold in #{file}: #{code}") { expect(eval(nested[names, code])).to eq eval(value) } # rubocop:disable Security/Eval, Style/EvalWithLocation
+    it("hold in #{file}: #{code}") { expect(eval(nested[names, code])).to eq eval(value) } # rubocop:disable Security/Eval
   end
 end
