@@ -1,4 +1,4 @@
-# What the specs would not notice: one small change at a time in a folder of the core, and on a copy the examples that run the changed line. Run: bench/run mutation [FOLDER] [COUNT] [SEED]
+# What the specs would not notice: one small change at a time in a folder of the core, and on a copy the spec files that run the changed line. Run: bench/run mutation [FOLDER] [COUNT] [SEED]
 # A change that no spec notices survives; survivors are listed, to be killed by a spec or shown to change nothing. The scores stand in docs/mutation.md.
 require "etc"
 require "fileutils"
@@ -10,37 +10,50 @@ module Restauro
   # Operators that people mistake, put one for another.
   class Mutation
     ROOT = File.expand_path("..", __dir__)
-    SPECS = (Dir["#{ROOT}/spec/{*_spec.rb,*/}"].map { |path| path.delete_prefix("#{ROOT}/").delete_suffix("/") } -
-             %w[spec/db spec/web spec/system spec/support spec/reference spec/devices spec/core_spec.rb spec/docs_spec.rb]).freeze
-    # So many seconds of examples for one change: the quickest of those that run its line.
-    ENOUGH_S = 25.0
+    SPECS = (Dir["#{ROOT}/spec/**/*_spec.rb"].map { |path| path.delete_prefix("#{ROOT}/") }.grep_v(%r{\Aspec/(?:db|web|system|devices|(?:core|docs)_spec)})).sort.freeze
+    # So many seconds of spec files for one change: the folder's own first, then the quickest of those that run its line.
+    ENOUGH_S = 40.0
     OTHERS = {"<" => "<=", "<=" => "<", ">" => ">=", ">=" => ">", "==" => "!=", "&&" => "||", "||" => "&&", "+" => "-", "-" => "+", "*" => "/", "true" => "false", "false" => "true",
               "any?" => "none?", "all?" => "none?", "none?" => "any?", "min" => "max", "max" => "min", "first" => "last", "last" => "first", "select" => "reject", "reject" => "select",
               "min_by" => "max_by", "max_by" => "min_by", "positive?" => "negative?", "if" => "unless", "unless" => "if"}.freeze
     # file below lib/restauro · line, column · before, after
     Change = Struct.new(:file, :line, :column, :before, :after)
 
-    # @param covering [Hash] lines of each file with the examples that run them, and how long each example takes
+    # @param covering [Hash] spec file => what it runs and how long it takes
     def initialize(folder, count, seed, covering)
       @folder = folder
-      @examples, @lines = covering.values_at("examples", "lines")
+      @covering = covering
       @changes = all_changes.sample(count, random: Random.new(seed))
       abort "there is nothing below lib/restauro/#{folder}" if files.empty?
     end
 
     def run = Dir.mktmpdir { |directory| report(work(Array.new(Etc.nprocessors) { |index| copy(File.join(directory, index.to_s)) })) }
 
-    # One run of all the core's specs, kept for as long as neither core nor specs change.   @return [Hash]
+    # Each of the core's spec files run once, kept for as long as neither core nor specs change.   @return [Hash]
     def self.covering
       kept = File.join(ROOT, "tmp", "covering.json")
       newest = Dir["#{ROOT}/{lib,spec,data,bench}/**/*.*"].map { |file| File.mtime(file) }.max
-      unless File.exist?(kept) && File.mtime(kept) > newest
-        FileUtils.mkdir_p(File.dirname(kept))
-        warn "which example runs which line: one run of the specs"
-        environment = {"BUNDLE_GEMFILE" => File.join(ROOT, "Gemfile"), "COVERING" => kept}
-        system(environment, "bundle", "exec", "rspec", "-r", "./bench/covering", *SPECS, chdir: ROOT, out: File::NULL) or abort "the specs fail unchanged"
+      return JSON.parse(File.read(kept)) if File.exist?(kept) && File.mtime(kept) > newest
+
+      warn "which spec file runs which line: each once"
+      queue = SPECS.dup
+      found = Array.new(Etc.nprocessors) { Thread.new { covered(queue) } }.map(&:value).reduce(:merge)
+      FileUtils.mkdir_p(File.dirname(kept))
+      File.write(kept, JSON.generate(found))
+      found
+    end
+
+    def self.covered(queue)
+      found = {}
+      while (spec = queue.shift)
+        Dir.mktmpdir do |directory|
+          path = File.join(directory, "covering.json")
+          environment = {"BUNDLE_GEMFILE" => File.join(ROOT, "Gemfile"), "COVERING" => path}
+          system(environment, "bundle", "exec", "rspec", "-r", "./bench/covering", spec, chdir: ROOT, out: File::NULL) or abort "#{spec} fails unchanged"
+          found[spec] = JSON.parse(File.read(path))
+        end
       end
-      JSON.parse(File.read(kept))
+      found
     end
 
     private
@@ -98,17 +111,19 @@ module Restauro
     def try(path, change)
       file = File.join(path, change.file)
       File.write(file, changed(change))
-      examples = examples_of(change)
-      examples.empty? || alive?(path, examples.map(&:first), 4 * examples.sum(&:last) + 20)
+      specs = specs_of(change)
+      specs.empty? || alive?(path, specs, 4 * specs.sum { |spec| @covering.fetch(spec)["seconds"] } + 20)
     ensure
       FileUtils.cp(File.join(ROOT, change.file), file)
     end
 
-    # The quickest examples that run the line: a line inside an expression by the line that begins it, one of a class's body by all of its file.
-    def examples_of(change)
-      of_file = @lines.fetch(change.file, {})
-      numbers = change.line.downto([change.line - 12, 1].max).lazy.map { |line| of_file[line.to_s] }.find { |found| found&.any? } || of_file.values.flatten.uniq
-      numbers.map { |number| @examples[number] }.sort_by(&:last).each_with_object([]) { |one, kept| kept << one if kept.sum(&:last) + one.last < ENOUGH_S }
+    # The spec files that run the line: a line inside an expression by the line that begins it.
+    def specs_of(change)
+      near = change.line.downto([change.line - 12, 1].max).lazy.map { |line| @covering.select { |_, found| found["lines"].fetch(change.file, []).include?(line) }.keys }
+      specs = near.find(&:any?) || []
+      own = change.file.delete_prefix("lib/restauro/").split("/").first(change.file.include?("families/") ? 2 : 1).join("/")
+      specs.sort_by { |spec| [spec.start_with?("spec/#{own}") ? 0 : 1, @covering.fetch(spec)["seconds"]] }
+           .each_with_object([]) { |spec, kept| kept << spec if (kept + [spec]).sum { |one| @covering.fetch(one)["seconds"] } < ENOUGH_S || kept.empty? }
     end
 
     # Whether every spec passes; one that runs for ever has been noticed.
