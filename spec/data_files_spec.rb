@@ -1,4 +1,5 @@
-# The facts as they are read: what stands parsed is what the files hold, and is never taken for what a file no longer says.
+# The facts as they are read: what stands parsed is what the files hold, and is never taken for what a file no longer
+# says.
 RSpec.describe Restauro::DataFiles do
   text = ->(path) { File.read(File.join(described_class::DIRECTORY, path), encoding: Encoding::UTF_8) }
 
@@ -7,8 +8,26 @@ RSpec.describe Restauro::DataFiles do
     expect([stale, described_class.parsed.length]).to eq [[], described_class.paths.length]
   end
 
-  it("says parsed what each file says") { expect(described_class.paths.reject { |path| described_class.parsed[described_class.key(path, text[path])] == described_class.parse(path, text[path]) }).to eq [] }
-  it("of a text that was changed it knows nothing") { expect(described_class.parsed.key?(described_class.key("acids.csv", "#{text["acids.csv"]}\n"))).to be false }
-  it("is frozen all through") { expect([described_class.yaml("units/tools.yml"), described_class.csv("acids.csv").first, described_class.csv("acids.csv").first.values.first]).to all(be_frozen) }
-  it("names a file that is missing") { expect { described_class.yaml("nothing.yml") }.to raise_error(Restauro::DataError, %r{data/nothing.yml is missing}) }
+  it("says parsed what each file says") do
+    expect(
+      described_class.paths.reject do |path|
+        described_class.parsed[described_class.key(path, text[path])] == described_class.parse(path, text[path])
+      end
+    ).to eq []
+  end
+  it("of a text that was changed it knows nothing") do
+    expect(described_class.parsed.key?(described_class.key("acids.csv", "#{text["acids.csv"]}\n"))).to be false
+  end
+  it("is frozen all through") do
+    expect(
+      [
+        described_class.yaml("units/tools.yml"),
+        described_class.csv("acids.csv").first,
+        described_class.csv("acids.csv").first.values.first
+      ]
+    ).to all(be_frozen)
+  end
+  it("names a file that is missing") do
+    expect { described_class.yaml("nothing.yml") }.to raise_error(Restauro::DataError, %r{data/nothing.yml is missing})
+  end
 end

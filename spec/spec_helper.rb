@@ -14,7 +14,9 @@ RSpec.configure do |config|
   config.mock_with(:rspec) { |mocks| mocks.verify_partial_doubles = true }
   config.include Reference::Helpers
   config.extend Reference::Tables
-  %i[db web system].each { |kind| config.define_derived_metadata(file_path: %r{/spec/#{kind}/}) { |metadata| metadata[kind] = true } }
+  %i[db web system].each do |kind|
+    config.define_derived_metadata(file_path: %r{/spec/#{kind}/}) { |metadata| metadata[kind] = true }
+  end
   config.when_first_matching_example_defined(:db) { require_relative "support/database" }
   config.when_first_matching_example_defined(:web) { require_relative "support/web" }
   config.when_first_matching_example_defined(:system) { require_relative "support/browser" }

@@ -12,7 +12,8 @@ RSpec.describe Restauro::Database::Cluster, db: false do
   end
 
   def cluster = described_class.new(@directory, durable: false)
-  def ask(options) = Sequel.connect(**options, database: "postgres", max_connections: 1) { |db| db.get(Sequel.lit("1")) }
+  def ask(options) =
+    Sequel.connect(**options, database: "postgres", max_connections: 1) { |db| db.get(Sequel.lit("1")) }
   def postmaster = File.foreach(File.join(@directory, "data", "postmaster.pid")).first.to_i
 
   it "starts, stops, and starts again after it was killed hard, on loopback alone" do
@@ -24,7 +25,9 @@ RSpec.describe Restauro::Database::Cluster, db: false do
     again = cluster
     expect(ask(options = again.start)).to eq 1
     expect([options[:host], File.stat(File.join(@directory, "password")).mode & 0o777]).to eq ["127.0.0.1", 0o600]
-    expect { Sequel.connect(**options, password: "wrong", database: "postgres", &:tables) }.to raise_error(Sequel::DatabaseConnectionError)
+    expect { Sequel.connect(**options, password: "wrong", database: "postgres", &:tables) }.to raise_error(
+      Sequel::DatabaseConnectionError
+    )
     found = cluster
     expect(ask(found.start)).to eq 1
     again.stop
@@ -47,17 +50,20 @@ RSpec.describe Restauro::Database::Cluster, db: false do
     kept = described_class.new(@directory)
     options = kept.start
     kept.keep
-    Sequel.connect(**options, database: "postgres", max_connections: 1) { |db| db.create_table(:notes) { String :words } || db[:notes].insert(words: "kept") }
+    Sequel.connect(**options, database: "postgres", max_connections: 1) do |db|
+      db.create_table(:notes) { String :words } || db[:notes].insert(words: "kept")
+    end
     Process.kill("KILL", postmaster)
     deadline = Process.clock_gettime(Process::CLOCK_MONOTONIC) + 20
-    found = begin
-      Sequel.connect(**options, database: "postgres", max_connections: 1) { |db| db[:notes].get(:words) }
-    rescue Sequel::DatabaseError
-      raise if Process.clock_gettime(Process::CLOCK_MONOTONIC) > deadline
+    found =
+      begin
+        Sequel.connect(**options, database: "postgres", max_connections: 1) { |db| db[:notes].get(:words) }
+      rescue Sequel::DatabaseError
+        raise if Process.clock_gettime(Process::CLOCK_MONOTONIC) > deadline
 
-      sleep 0.2
-      retry
-    end
+        sleep 0.2
+        retry
+      end
     expect(found).to eq "kept"
   ensure
     kept&.stop

@@ -9,8 +9,19 @@ RSpec.describe Restauro::Home do
     first = described_class.new(@directory)
     expect(first.take).to be true
     first.runs_at("http://127.0.0.1:9292")
-    taken = IO.popen([RbConfig.ruby, "-r", File.expand_path("../../app/home", __dir__), "-e", "home = Restauro::Home.new(ARGV[0]); puts home.take, home.elsewhere", @directory], &:read)
-    expect(taken).to match(/\Afalse\nRestauro runs already at http:\/\/127.0.0.1:9292; .*--port N/)
+    taken =
+      IO.popen(
+        [
+          RbConfig.ruby,
+          "-r",
+          File.expand_path("../../app/home", __dir__),
+          "-e",
+          "home = Restauro::Home.new(ARGV[0]); puts home.take, home.elsewhere",
+          @directory
+        ],
+        &:read
+      )
+    expect(taken).to match(%r{\Afalse\nRestauro runs already at http://127.0.0.1:9292; .*--port N})
   end
 end
 
@@ -20,13 +31,24 @@ RSpec.describe Restauro::Archive::Nightly do
       day, made = [Time.utc(2026, 11, 1)], 0
       nightly = described_class.new(File.join(directory, "backups"), clock: -> { day.last }) { "archive #{made += 1}" }
       9.times { |n| 2.times { nightly.once } && day << Time.utc(2026, 11, n + 2) }
-      expect([made, nightly.archives.length, nightly.archives.first, Dir.children(File.join(directory, "backups")).grep(/part/)]).to eq [9, 7, "restauro-2026-11-03.tar.gz", []]
+      expect(
+        [
+          made,
+          nightly.archives.length,
+          nightly.archives.first,
+          Dir.children(File.join(directory, "backups")).grep(/part/)
+        ]
+      ).to eq [9, 7, "restauro-2026-11-03.tar.gz", []]
     end
   end
 end
 
 RSpec.describe Restauro::Database::Cluster do
-  around { |example| Dir.mktmpdir { |directory| FileUtils.chmod(0o755, directory) and @directory = File.join(directory, "home") and example.run } }
+  around do |example|
+    Dir.mktmpdir do |directory|
+      FileUtils.chmod(0o755, directory) and @directory = File.join(directory, "home") and example.run
+    end
+  end
 
   it "made by two at once is made once, and both find it" do
     found = Array.new(2) { described_class.new(@directory, durable: false) }
@@ -48,13 +70,12 @@ RSpec.describe Restauro::Database::Cluster do
     rescue StandardError
       nil
     end
-    letting_go = Thread.new {
-      begin
+    letting_go =
+      Thread.new do
         sleep(4) && Process.kill("KILL", backend)
       rescue StandardError
         nil
       end
-    }
     cluster.send(:revive)
     letting_go.join
     expect([cluster.connection[:port], database.get(1)]).to eq [options[:port], 1]
@@ -83,7 +104,10 @@ RSpec.describe Restauro::Database::Cluster do
     options = cluster.start
     database = Restauro::Database.connect(options, connections: 1)
     database[:schema_info].update(version: 9999)
-    expect { Restauro::Database.connect(options, connections: 1) }.to raise_error(described_class::Failed, /later Restauro/)
+    expect { Restauro::Database.connect(options, connections: 1) }.to raise_error(
+      described_class::Failed,
+      /later Restauro/
+    )
   ensure
     database&.disconnect
     cluster&.stop

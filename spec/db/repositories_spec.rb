@@ -6,16 +6,36 @@ RSpec.describe Restauro::Database do
   describe Restauro::Database::KeptSwapRepository do
     subject(:kept) { described_class.new(database, clock: clock, digest: digest) }
 
-    let(:digest) { Class.new { def self.of(snapshot) = {words: snapshot.fetch("words", ""), line: {"amounts" => []}} } }
+    let(:digest) do
+      Class.new { def self.of(snapshot) = {words: snapshot.fetch("words", ""), line: {"amounts" => []}} }
+    end
 
     let(:fields) do
-      {family: "sauce", title: "Leek cream", note: "100 % right", inputs: {"recipe" => "1 cup milk"}, choices: {"school" => "roux"}, data_version: "abc",
-       snapshot: {"rows" => [{"grams" => 1.5}]}}
+      {
+        family: "sauce",
+        title: "Leek cream",
+        note: "100 % right",
+        inputs: {
+          "recipe" => "1 cup milk"
+        },
+        choices: {
+          "school" => "roux"
+        },
+        data_version: "abc",
+        snapshot: {
+          "rows" => [{"grams" => 1.5}]
+        }
+      }
     end
 
     it "keeps a swap as it was given, key order and all" do
       id = kept.add(**fields, snapshot: {"z" => 1, "a" => [nil, 2.5]})
-      expect(kept.fetch(id).then { |k| [k.title, k.snapshot.to_a, k.inputs, k.created_at] }).to eq ["Leek cream", [["z", 1], ["a", [nil, 2.5]]], fields[:inputs], now.last]
+      expect(kept.fetch(id).then { |k| [k.title, k.snapshot.to_a, k.inputs, k.created_at] }).to eq [
+        "Leek cream",
+        [["z", 1], ["a", [nil, 2.5]]],
+        fields[:inputs],
+        now.last
+      ]
     end
 
     it "lists the latest first, and finds words as they are typed" do
@@ -23,7 +43,12 @@ RSpec.describe Restauro::Database do
       now << Time.utc(2026, 11, 2)
       second = kept.add(**fields, title: "Gravy", note: "")
       found = ->(words) { kept.page(Restauro::Database::Find.new(words: words)).first.map(&:id) }
-      expect([kept.list.map(&:id), found["leek"], found["100 %"], found["_"]]).to eq [[second, first], [first], [first], []]
+      expect([kept.list.map(&:id), found["leek"], found["100 %"], found["_"]]).to eq [
+        [second, first],
+        [first],
+        [first],
+        []
+      ]
     end
 
     it "finds what is in the lines, words in any order" do
@@ -39,9 +64,22 @@ RSpec.describe Restauro::Database do
       kept.mark(ids.last, "Wanda", "right")
       kept.favour(ids[1], true)
       found = ->(**find) { kept.page(Restauro::Database::Find.new(**find)).first.map(&:id) }
-      expect([found[mark: "no"], found[mark: "right", eater: "Wanda"], found[mark: "right", eater: "Bram"], found[eater: "Wanda"], found[favourite: true], found[month: "2026-10"]])
-        .to eq [[ids.first], [ids.last], [], [ids.last], [ids[1]], []]
-      expect([kept.page.then { |list, more| [list.length, more] }, kept.page(number: 2).then { |list, more| [list.length, more] }]).to eq [[50, true], [1, false]]
+      expect(
+        [
+          found[mark: "no"],
+          found[mark: "right", eater: "Wanda"],
+          found[mark: "right", eater: "Bram"],
+          found[eater: "Wanda"],
+          found[favourite: true],
+          found[month: "2026-10"]
+        ]
+      ).to eq [[ids.first], [ids.last], [], [ids.last], [ids[1]], []]
+      expect(
+        [
+          kept.page.then { |list, more| [list.length, more] },
+          kept.page(number: 2).then { |list, more| [list.length, more] }
+        ]
+      ).to eq [[50, true], [1, false]]
       kept.mark(ids.first, "all", nil)
       expect(kept.fetch(ids.first).marks).to eq({})
     end
@@ -67,8 +105,12 @@ RSpec.describe Restauro::Database do
       expect { kept.fetch(id) }.to raise_error(Restauro::NotFound)
     end
 
-    it("says so when what is changed is gone") { expect { kept.update(99, note: "x") }.to raise_error(Restauro::NotFound) }
-    it("takes no empty title") { expect { kept.add(**fields, title: "") }.to raise_error(Sequel::CheckConstraintViolation) }
+    it("says so when what is changed is gone") do
+      expect { kept.update(99, note: "x") }.to raise_error(Restauro::NotFound)
+    end
+    it("takes no empty title") do
+      expect { kept.add(**fields, title: "") }.to raise_error(Sequel::CheckConstraintViolation)
+    end
 
     it "leaves nothing of a transaction that fails" do
       database.transaction(savepoint: true) do

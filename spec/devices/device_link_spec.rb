@@ -1,11 +1,14 @@
 require_relative "../support/counter_top"
 
 RSpec.describe Restauro::DeviceLink do
-  waited = lambda do |seconds = 8, &found|
-    deadline = Process.clock_gettime(Process::CLOCK_MONOTONIC) + seconds
-    sleep 0.05 until (result = found.call) || Process.clock_gettime(Process::CLOCK_MONOTONIC) > deadline
-    result
-  end
+  waited =
+    lambda do |seconds = 8, &found|
+      deadline = Process.clock_gettime(Process::CLOCK_MONOTONIC) + seconds
+      until (result = found.call) || Process.clock_gettime(Process::CLOCK_MONOTONIC) > deadline
+        sleep 0.05
+      end
+      result
+    end
 
   around do |example|
     @counter = CounterTop.counter
@@ -20,7 +23,9 @@ RSpec.describe Restauro::DeviceLink do
     expect(waited.call { @counter.scale.here? }).to be true
     CounterTop.clear
     expect(@counter.scale.command("do" => "pour", "grams" => 80)).to be true
-    expect(waited.call { (found = @counter.scale.latest) && found["stable"] && found["grams"].between?(78, 82) }).to be true
+    expect(
+      waited.call { (found = @counter.scale.latest) && found["stable"] && found["grams"].between?(78, 82) }
+    ).to be true
     expect(reader.read_nonblock(60_000)).to match(/retry: 1000.*event: scale\ndata: \{.*"here":true\}/m)
   end
 

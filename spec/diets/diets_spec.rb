@@ -2,11 +2,19 @@ RSpec.describe Restauro::Diets do
   exclusion = ->(*words) { Restauro::Diets::Exclusion.of(words, Reference::Helpers::CATALOGUE) }
   allowed = ->(*words) { Reference::Helpers::CATALOGUE.select { |i| exclusion[*words].allows?(i) }.map(&:key) }
 
-  {"dairy" => %w[whole_milk butter cheddar], "egg" => %w[egg_whole egg_white], "soya" => %w[soy_milk soy_flour tamari], "maize" => %w[corn_starch maize_flour cornmeal], "pulses" => %w[chickpea_flour soy_milk chickpea_water],
-   "tree_nut" => %w[almond_flour ground_nuts coconut_milk], "vegan" => %w[honey lard egg_whole whole_milk], "wheat_allergy" => %w[wheat_starch wheat_flour], "grain_free" => %w[white_rice_flour corn_starch blend_plain],
-   "starch_free" => %w[potato_starch cassava_flour arrowroot], "coeliac" => %w[soy_sauce beer malt_vinegar]}.each do |diet, keys|
-    it("#{diet} leaves out #{keys.join(", ")}") { expect(allowed[diet] & keys).to be_empty }
-  end
+  {
+    "dairy" => %w[whole_milk butter cheddar],
+    "egg" => %w[egg_whole egg_white],
+    "soya" => %w[soy_milk soy_flour tamari],
+    "maize" => %w[corn_starch maize_flour cornmeal],
+    "pulses" => %w[chickpea_flour soy_milk chickpea_water],
+    "tree_nut" => %w[almond_flour ground_nuts coconut_milk],
+    "vegan" => %w[honey lard egg_whole whole_milk],
+    "wheat_allergy" => %w[wheat_starch wheat_flour],
+    "grain_free" => %w[white_rice_flour corn_starch blend_plain],
+    "starch_free" => %w[potato_starch cassava_flour arrowroot],
+    "coeliac" => %w[soy_sauce beer malt_vinegar]
+  }.each { |diet, keys| it("#{diet} leaves out #{keys.join(", ")}") { expect(allowed[diet] & keys).to be_empty } }
 
   it("egg leaves chickpea water") { expect(allowed["egg"]).to include("chickpea_water") }
   it("names only allergens, groups and keys that the catalogue has, or that no pack may be without") do
@@ -15,13 +23,21 @@ RSpec.describe Restauro::Diets do
   end
 
   it("every diet leaves a thickener, alone and with dairy, egg and nuts left out too") do
-    described_class.all.each { |diet| expect(catalogue.thickeners.map(&:key) & allowed[diet.key, "dairy", "egg", "tree_nut"]).not_to be_empty, diet.key }
+    described_class.all.each do |diet|
+      expect(catalogue.thickeners.map(&:key) & allowed[diet.key, "dairy", "egg", "tree_nut"]).not_to be_empty, diet.key
+    end
   end
 
   describe Restauro::Diets::Substitutes do
     table = Restauro::DataFiles.yaml("substitutions.yml")
 
-    it("names only what the catalogue has") { expect((table.keys + table.values.flatten.flat_map { |row| row["parts"].keys }).uniq.reject { |key| catalogue.key?(key) }).to be_empty }
+    it("names only what the catalogue has") do
+      expect(
+        (table.keys + table.values.flatten.flat_map { |row| row["parts"].keys }).uniq.reject do |key|
+          catalogue.key?(key)
+        end
+      ).to be_empty
+    end
 
     it "keeps the weight of a line within a quarter, and of its water within a third of the weight" do
       table.each do |key, rows|
@@ -36,10 +52,22 @@ RSpec.describe Restauro::Diets do
     end
 
     it "gives an egg flax in water, or chickpea water where flax is not wanted" do
-      of = ->(*words) { described_class.new(catalogue, exclusion[*words], units: Restauro::KitchenUnits.of("us")).of(read("1 cup milk\n2 eggs")).last.lines.map { |l| [l.ingredient, l.grams.value.round(1)] } }
-      expect([of["egg"], of["egg", "flax_meal"]]).to eq [[["flax_meal", 14.0], ["water", 86.0]], [["chickpea_water", 90.0]]]
+      of = ->(*words) do
+        described_class
+          .new(catalogue, exclusion[*words], units: Restauro::KitchenUnits.of("us"))
+          .of(read("1 cup milk\n2 eggs"))
+          .last
+          .lines
+          .map { |l| [l.ingredient, l.grams.value.round(1)] }
+      end
+      expect([of["egg"], of["egg", "flax_meal"]]).to eq [
+        [["flax_meal", 14.0], ["water", 86.0]],
+        [["chickpea_water", 90.0]]
+      ]
     end
   end
 
-  it("says which words it knows") { expect { exclusion["moonlight"] }.to raise_error(Restauro::InvalidInput, /coeliac/) }
+  it("says which words it knows") do
+    expect { exclusion["moonlight"] }.to raise_error(Restauro::InvalidInput, /coeliac/)
+  end
 end

@@ -9,20 +9,31 @@ RSpec.describe Restauro::Diets::Exclusion do
   it "holds a line for what it is, and for what it says" do
     recipe = read("2 eggs\n500 ml milk\n2 tbsp walnut oil\n1 tbsp moonberry jam")
     held = ->(*words) { of[*words].held_in(recipe.ingredients, catalogue) }
-    expect([held[], held["egg"], held["dairy"], held["tree_nut"]]).to eq [[], ["2 eggs"], ["500 ml milk"], ["2 tbsp walnut oil"]]
+    expect([held[], held["egg"], held["dairy"], held["tree_nut"]]).to eq [
+      [],
+      ["2 eggs"],
+      ["500 ml milk"],
+      ["2 tbsp walnut oil"]
+    ]
   end
 
   it "warns of the very lines, by the thing's name or by the word that was found" do
     recipe = read("2 eggs\n500 ml milk\n2 tbsp walnut oil")
-    words = ->(*diets) { of[*diets].warnings(recipe, catalogue).map { |warning| [warning.line, warning.text[/\A.*?(?= is on)/]] } }
-    expect([words[], words["egg"], words["tree_nut"]]).to match([[], [["2 eggs", /egg/]], [["2 tbsp walnut oil", "walnut"]]])
+    words = ->(*diets) do
+      of[*diets].warnings(recipe, catalogue).map { |warning| [warning.line, warning.text[/\A.*?(?= is on)/]] }
+    end
+    expect([words[], words["egg"], words["tree_nut"]]).to match(
+      [[], [["2 eggs", /egg/]], [["2 tbsp walnut oil", "walnut"]]]
+    )
   end
 
   it("a thing that says it is without is not held") { expect(of["tree_nut"].named("walnut-free muesli")).to be_nil }
   it("what holds gluten is out, whoever eats") { expect(of[].allows?(catalogue.fetch("wheat_flour"))).to be false }
 
   describe Restauro::Diets::Substitutes do
-    substitutes = ->(*words) { described_class.new(Reference::Helpers::CATALOGUE, of[*words], units: Restauro::KitchenUnits.of("us")) }
+    substitutes = ->(*words) do
+      described_class.new(Reference::Helpers::CATALOGUE, of[*words], units: Restauro::KitchenUnits.of("us"))
+    end
 
     it "puts something in the place of what is left out, and of nothing else" do
       found = substitutes["egg"].of(read("2 eggs\n500 ml milk\n30 g flour\n1 tbsp moonberry jam"))
@@ -32,7 +43,9 @@ RSpec.describe Restauro::Diets::Exclusion do
 
     it "takes a thing of wheat that is not known only where it is sold as gluten free, beside what is left out" do
       found = substitutes["egg"].of(read("2 eggs\n200 g wheat moonloops"))
-      expect(found.map { |one| [one.line.text, one.lines.last.ingredient, one.lines.last.added] }).to match([["2 eggs", anything, true], ["200 g wheat moonloops", "gf_other", true]])
+      expect(found.map { |one| [one.line.text, one.lines.last.ingredient, one.lines.last.added] }).to match(
+        [["2 eggs", anything, true], ["200 g wheat moonloops", "gf_other", true]]
+      )
     end
   end
 end

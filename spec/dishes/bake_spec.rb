@@ -1,14 +1,20 @@
-# A dish in layers: DOMAIN's practice of bakes is common practice; the starch that layers give is from memory (docs/facts.md).
+# A dish in layers: DOMAIN's practice of bakes is common practice; the starch that layers give is from memory
+# (docs/facts.md).
 RSpec.describe Restauro::Dishes::Bake do
-  lasagne = lambda do |more = ""|
-    "Spinach lasagne\n12 lasagne sheets\nSauce: 45 g butter, 45 g plain flour, 700 ml milk\nLayer: 500 g spinach, 250 g ricotta\n#{more}"
-  end
-  gratin = "Potato gratin\n1 kg potatoes, thinly sliced\n40 g butter\n40 g plain flour\n600 ml milk\nBake in a 20x30 cm dish 5 cm deep."
+  lasagne =
+    lambda do |more = ""|
+      "Spinach lasagne\n12 lasagne sheets\nSauce: 45 g butter, 45 g plain flour, 700 ml milk\nLayer: 500 g spinach, " \
+"250 g ricotta\n#{more}"
+    end
+  gratin =
+    "Potato gratin\n1 kg potatoes, thinly sliced\n40 g butter\n40 g plain flour\n600 ml milk\nBake in a 20x30 cm " \
+"dish 5 cm deep."
   e = ->(answer) { answer.parts.find { |part| part.part.role == :sauce }.swap.ours.flour_equivalents.value }
   alone = "Sauce\n45 g butter\n45 g plain flour\n700 ml milk"
 
   it("sheets without gluten give starch: the sauce goes in thinner than the same sauce alone") do
-    expect(e[answer(lasagne["Bake at 180 C for 40 minutes."], system: "uk")]).to be < 0.95 * e[answer(alone, system: "uk")]
+    expect(e[answer(lasagne["Bake at 180 C for 40 minutes."], system: "uk")]).to be <
+      0.95 * e[answer(alone, system: "uk")]
   end
 
   it("a potato gives as much to wheat's sauce: it goes in as thick") do
@@ -23,8 +29,17 @@ RSpec.describe Restauro::Dishes::Bake do
     expect(bakes.map { |step| step.minutes.round }).to match([be_between(60, 75), 15])
   end
 
-  it("the recipe's own minutes lead") { expect(answer(lasagne["Bake at 180 C for 40 minutes."], system: "uk").steps.select { |step| step.kind == "bake" }.map(&:minutes)).to eq [40.0] }
-  it("keeps what is layered, whatever its heading") { expect(answer(lasagne[""], system: "uk").lines.map(&:text)).to include("500 g spinach", "250 g ricotta") }
+  it("the recipe's own minutes lead") do
+    expect(
+      answer(lasagne["Bake at 180 C for 40 minutes."], system: "uk")
+        .steps
+        .select { |step| step.kind == "bake" }
+        .map(&:minutes)
+    ).to eq [40.0]
+  end
+  it("keeps what is layered, whatever its heading") do
+    expect(answer(lasagne[""], system: "uk").lines.map(&:text)).to include("500 g spinach", "250 g ricotta")
+  end
 
   it("asks for as much sauce as the pan holds, and that much fits then") do
     text = lasagne["Bake in a 20x30 cm dish 6 cm deep."]
@@ -32,14 +47,32 @@ RSpec.describe Restauro::Dishes::Bake do
     expect([bake.fits?, bake.wanted_g + bake.layer_g]).to match([false, be <= 20 * 30 * 6])
     dish = Restauro::Dishes::Partition.of(read(text, system: "uk"), catalogue)
     sized = Restauro::Dishes::Sized.of(dish, {"Sauce" => bake.factor}, catalogue)
-    more = Restauro::Dishes::Solver.call(sized, Restauro::Dishes::Choices.new({}, catalogue: catalogue), catalogue: catalogue)
+    more =
+      Restauro::Dishes::Solver.call(
+        sized,
+        Restauro::Dishes::Choices.new({}, catalogue: catalogue),
+        catalogue: catalogue
+      )
     expect([more.bake.fits?, more.holes]).to eq [true, []]
     # The same layers give their starch to more sauce: it goes in thicker, and comes out the same.
     out = [more, answer(text, system: "uk")].map { |one| e[one] + one.bake.given_e }
     expect(out.first).to be_within(5).percent_of(out.last)
   end
 
-  it("a part that is not there cannot grow") { expect { Restauro::Dishes::Sized.of(Restauro::Dishes::Partition.of(read(alone), catalogue), {"Gravy" => 2.0}, catalogue) }.to raise_error(Restauro::InvalidInput, /no part 'gravy'/) }
-  it("without a pan it asks for none") { expect(answer(lasagne[""], system: "uk").bake).to have_attributes(wanted_g: nil, fits?: true) }
-  it("macaroni turned into a dish is no layer") { expect(answer("Baked macaroni\n300 g macaroni\n50 g butter\n50 g flour\n800 ml milk\nBake 25 minutes at 200C", system: "uk").bake).to be_nil }
+  it("a part that is not there cannot grow") do
+    expect {
+      Restauro::Dishes::Sized.of(Restauro::Dishes::Partition.of(read(alone), catalogue), {"Gravy" => 2.0}, catalogue)
+    }.to raise_error(Restauro::InvalidInput, /no part 'gravy'/)
+  end
+  it("without a pan it asks for none") do
+    expect(answer(lasagne[""], system: "uk").bake).to have_attributes(wanted_g: nil, fits?: true)
+  end
+  it("macaroni turned into a dish is no layer") do
+    expect(
+      answer(
+        "Baked macaroni\n300 g macaroni\n50 g butter\n50 g flour\n800 ml milk\nBake 25 minutes at 200C",
+        system: "uk"
+      ).bake
+    ).to be_nil
+  end
 end

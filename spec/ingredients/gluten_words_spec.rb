@@ -3,16 +3,50 @@ RSpec.describe Restauro::GlutenWords do
   words = described_class.load
   finding = ->(text) { words.find(text).first&.finding }
 
-  ["2 tbsp soy sauce", "1 bottle stout", "300 ml beer", "1 tbsp malt vinegar", "malted barley syrup", "50 g breadcrumbs", "serve on toast", "-soy sauce", "beer-braised onions", "100g pearl barley", "rye bread", "panko",
-   "couscous", "spelt"].each do |text|
-    it("#{text}: contains") { expect(finding[text]).to eq "contains" }
-  end
+  [
+    "2 tbsp soy sauce",
+    "1 bottle stout",
+    "300 ml beer",
+    "1 tbsp malt vinegar",
+    "malted barley syrup",
+    "50 g breadcrumbs",
+    "serve on toast",
+    "-soy sauce",
+    "beer-braised onions",
+    "100g pearl barley",
+    "rye bread",
+    "panko",
+    "couscous",
+    "spelt"
+  ].each { |text| it("#{text}: contains") { expect(finding[text]).to eq "contains" } }
 
-  ["1 stock cube", "bouillon powder", "250 ml chicken stock", "1 tsp mustard powder", "1 tsp grain mustard", "sausages", "worcestershire sauce", "oat drink", "curry powder", "tamari", "gluten-free soy sauce", "gluten-free breadcrumbs"].each do |text|
-    it("#{text}: read the label") { expect(finding[text]).to eq "check" }
-  end
+  [
+    "1 stock cube",
+    "bouillon powder",
+    "250 ml chicken stock",
+    "1 tsp mustard powder",
+    "1 tsp grain mustard",
+    "sausages",
+    "worcestershire sauce",
+    "oat drink",
+    "curry powder",
+    "tamari",
+    "gluten-free soy sauce",
+    "gluten-free breadcrumbs"
+  ].each { |text| it("#{text}: read the label") { expect(finding[text]).to eq "check" } }
 
-  ["200 g buckwheat flour", "glutinous rice flour", "maltodextrin", "ginger beer", "mustard seeds", "homemade stock", "2 cups milk", "butter", "salt", "corn starch", "rice noodles", "strong bread flour"].each do |text|
-    it("#{text}: nothing found") { expect(finding[text]).to be_nil }
-  end
+  [
+    "200 g buckwheat flour",
+    "glutinous rice flour",
+    "maltodextrin",
+    "ginger beer",
+    "mustard seeds",
+    "homemade stock",
+    "2 cups milk",
+    "butter",
+    "salt",
+    "corn starch",
+    "rice noodles",
+    "strong bread flour"
+  ].each { |text| it("#{text}: nothing found") { expect(finding[text]).to be_nil } }
 end

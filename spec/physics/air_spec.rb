@@ -1,7 +1,9 @@
 RSpec.describe Restauro::Physics::Air do
   reference_rows("boiling_point").each do |row|
     it "boils at #{row[:expected_c]} C at #{row[:case]} (#{row[:source]})" do
-      expect(described_class.boiling_celsius(described_class.pressure_pa(row[:altitude_m]))).to be_within(row[:tol_c]).of(row[:expected_c])
+      expect(described_class.boiling_celsius(described_class.pressure_pa(row[:altitude_m]))).to be_within(
+        row[:tol_c]
+      ).of(row[:expected_c])
     end
   end
 
@@ -11,5 +13,7 @@ RSpec.describe Restauro::Physics::Air do
     end
   end
 
-  it("refuses heights where nobody cooks") { expect { described_class.pressure_pa(9000) }.to raise_error(Restauro::InvalidInput, /9000/) }
+  it("refuses heights where nobody cooks") do
+    expect { described_class.pressure_pa(9000) }.to raise_error(Restauro::InvalidInput, /9000/)
+  end
 end

@@ -1,13 +1,20 @@
-# Each lesson played right, and played as the mistake it is about: the first lands where a good cook does, the second gets its fault.
+# Each lesson played right, and played as the mistake it is about: the first lands where a good cook does, the second
+# gets its fault.
 RSpec.describe Restauro::Practice::Lesson do
   act = Restauro::Practice::Play::Act
-  define_method(:play) { |key, acts, seconds| Restauro::Practice::Play.new(described_class.fetch(key), acts.map { |one| act.new(*one) }, seconds, catalogue) }
+  define_method(:play) do |key, acts, seconds|
+    Restauro::Practice::Play.new(described_class.fetch(key), acts.map { |one| act.new(*one) }, seconds, catalogue)
+  end
   define_method(:verdict) { |key, *acts| play(key, [*acts], acts.last.first).verdict }
-  boil = ->(spec, key, *acts) { spec.play(key, acts, 900.0).then { |found| found.instance_variable_get(:@model).hob.result.boil_seconds.ceil + 1.0 } }
+  boil = ->(spec, key, *acts) do
+    spec.play(key, acts, 900.0).then { |found| found.instance_variable_get(:@model).hob.result.boil_seconds.ceil + 1.0 }
+  end
 
   it("there are a dozen, each with a guess that has its answer, and something to do otherwise") do
     expect(described_class.all.length).to eq 12
-    expect(described_class.all).to all(have_attributes(guess: satisfy { |guess| guess["options"].include?(guess["right"]) }, otherwise: match(/\w/)))
+    expect(described_class.all).to all(
+      have_attributes(guess: satisfy { |guess| guess["options"].include?(guess["right"]) }, otherwise: match(/\w/))
+    )
   end
 
   # The simulated pan and the real prediction are the same reckoning.
@@ -22,8 +29,18 @@ RSpec.describe Restauro::Practice::Lesson do
 
   it "half as thick in the pan as on the plate" do
     at = boil[self, "thin_in_the_pan"]
-    expect(verdict("thin_in_the_pan", [at, "slurry", "3"], [at, "heat", "low"], [at + 60, "now"])).to have_attributes(hit: true)
-    expect(verdict("thin_in_the_pan", [at, "slurry", "3"], [at + 40, "slurry", "3"], [at + 41, "heat", "low"], [at + 90, "now"])).to have_attributes(hit: false, fault: "too_thick")
+    expect(verdict("thin_in_the_pan", [at, "slurry", "3"], [at, "heat", "low"], [at + 60, "now"])).to have_attributes(
+      hit: true
+    )
+    expect(
+      verdict(
+        "thin_in_the_pan",
+        [at, "slurry", "3"],
+        [at + 40, "slurry", "3"],
+        [at + 41, "heat", "low"],
+        [at + 90, "now"]
+      )
+    ).to have_attributes(hit: false, fault: "too_thick")
   end
 
   it "maize is judged after the boil" do
@@ -36,7 +53,9 @@ RSpec.describe Restauro::Practice::Lesson do
     late = [[1060.0, "slurry", "3"], [1062.0, "slurry", "1"], [1070.0, "heat", "low"], [1110.0, "now"]]
     expect(verdict("potato_held", *late).hit).to be(true), verdict("potato_held", *late).score
     at = boil[self, "potato_held"]
-    expect(verdict("potato_held", [at, "slurry", "3"], [at, "slurry", "1"], [at + 5, "heat", "low"], [1190.0, "now"])).to have_attributes(hit: false, fault: "thinned")
+    expect(
+      verdict("potato_held", [at, "slurry", "3"], [at, "slurry", "1"], [at + 5, "heat", "low"], [1190.0, "now"])
+    ).to have_attributes(hit: false, fault: "thinned")
     expect(verdict("potato_held", [at, "slurry", "3"], [1600.0, "now"]).fault).to eq "late"
   end
 
@@ -64,7 +83,8 @@ RSpec.describe Restauro::Practice::Lesson do
 
   it "where water boils cooler, the minute of the plain is too short" do
     at = boil[self, "high_up"]
-    plain, patient = [60, 600].map { |more| play("high_up", [[at, "slurry", "3"], [at + 1, "heat", "low"]], at + more).scene[:e] }
+    plain, patient =
+      [60, 600].map { |more| play("high_up", [[at, "slurry", "3"], [at + 1, "heat", "low"]], at + more).scene[:e] }
     expect(plain).to be < 0.9 * patient
   end
 
@@ -100,8 +120,16 @@ RSpec.describe Restauro::Practice::Lesson do
   it "a step of a lesson under way costs a few courses at most" do
     ground = Restauro::Practice::Play.ground(described_class.fetch("thin_in_the_pan"), catalogue)
     calls = 0
-    allow(Restauro::Physics::PanCourse).to(receive(:run).and_wrap_original { |run, **arguments| calls += 1 and run.call(**arguments) })
-    Restauro::Practice::Play.new(described_class.fetch("thin_in_the_pan"), [act.new(300.0, "slurry", "1")], 500.0, catalogue, ground: ground).scene
+    allow(Restauro::Physics::PanCourse).to(
+      receive(:run).and_wrap_original { |run, **arguments| calls += 1 and run.call(**arguments) }
+    )
+    Restauro::Practice::Play.new(
+      described_class.fetch("thin_in_the_pan"),
+      [act.new(300.0, "slurry", "1")],
+      500.0,
+      catalogue,
+      ground: ground
+    ).scene
     expect(calls).to eq 1
   end
 end

@@ -6,7 +6,9 @@ RSpec.describe Restauro::Recipes::LineReader do
     describe name do
       score = Corpus.score(name, Reference::Helpers::READERS)
 
-      it("is at least #{(least * 100).round} % wholly right") { expect(score.right.fdiv(score.total)).to be >= least, score.misses.join("\n") }
+      it("is at least #{(least * 100).round} % wholly right") do
+        expect(score.right.fdiv(score.total)).to be >= least, score.misses.join("\n")
+      end
       it("is as the page in docs reports") { expect(report).to include("#{score.right} of #{score.total}") }
     end
   end
@@ -15,7 +17,11 @@ RSpec.describe Restauro::Recipes::LineReader do
   describe "whatever is typed" do
     random = Random.new(20_261_125)
     pieces = Corpus.rows("recipe_lines").map { |row| row[1] }.flat_map { |text| text.split(/(?<= )/) }
-    lines = Array.new(600) { Array.new(random.rand(1..9)) { pieces.sample(random: random) }.join + ["", "\u0000", " ½", "((", "-", "\u202e"].sample(random: random) }
+    lines =
+      Array.new(600) do
+        Array.new(random.rand(1..9)) { pieces.sample(random: random) }.join +
+          ["", "\u0000", " ½", "((", "-", "\u202e"].sample(random: random)
+      end
 
     it "never raises but for an impossible amount, and says of what it cannot read that it cannot" do
       lines.each do |text|
@@ -28,19 +34,31 @@ RSpec.describe Restauro::Recipes::LineReader do
     end
 
     it "invents no grams: a line without a number, a word for one or a pinch holds none" do
-      without = lines.grep_v(/[\d½⅓¼⅔¾⅛]|\b(a|an|one|two|three|half|quarter|pinch|splash|knob|pincée|Prise|nut|dash|heap|scant|rounded)/i)
+      without =
+        lines.grep_v(
+          /[\d½⅓¼⅔¾⅛]|\b(a|an|one|two|three|half|quarter|pinch|splash|knob|pincée|Prise|nut|dash|heap|scant|rounded)/i
+        )
       expect(without.length).to be > 60
       without.each { |text| expect(line(text).grams).to be_nil, text }
     end
 
     it "reads its own printed lines back to the same grams" do
-      Corpus.rows("recipe_lines").each do |system, text, *|
-        found = read("1 cup water\n#{text}", system: system).lines.last
-        next unless found.counted? && found.grams.value >= 1
+      Corpus
+        .rows("recipe_lines")
+        .each do |system, text, *|
+          found = read("1 cup water\n#{text}", system: system).lines.last
+          next unless found.counted? && found.grams.value >= 1
 
-        again = read("1 cup water\n#{format("%.1f", found.grams.value)} g #{catalogue.fetch(found.ingredient).say}", system: system).lines.last
-        expect([again.ingredient, again.grams.value]).to match([found.ingredient, be_within(0.06).of(found.grams.value)]), text
-      end
+          again =
+            read(
+              "1 cup water\n#{format("%.1f", found.grams.value)} g #{catalogue.fetch(found.ingredient).say}",
+              system: system
+            ).lines.last
+          expect([again.ingredient, again.grams.value]).to match(
+            [found.ingredient, be_within(0.06).of(found.grams.value)]
+          ),
+          text
+        end
     end
   end
 end

@@ -6,16 +6,35 @@ require_relative "../../app/web"
 
 # The real pages in headless Chromium. The server shares the test database; tables are emptied after each example.
 module Browser
-  FLAGS = %w[--headless=new --no-sandbox --disable-gpu --disable-dev-shm-usage --no-first-run --no-default-browser-check
-             --disable-background-networking --disable-component-update --disable-sync --disable-default-apps --disable-extensions
-             --disable-quic --mute-audio --hide-scrollbars --force-color-profile=srgb --force-prefers-reduced-motion].freeze
+  FLAGS = %w[
+    --headless=new
+    --no-sandbox
+    --disable-gpu
+    --disable-dev-shm-usage
+    --no-first-run
+    --no-default-browser-check
+    --disable-background-networking
+    --disable-component-update
+    --disable-sync
+    --disable-default-apps
+    --disable-extensions
+    --disable-quic
+    --mute-audio
+    --hide-scrollbars
+    --force-color-profile=srgb
+    --force-prefers-reduced-motion
+  ].freeze
   SIZES = {wide: [1280, 800], tablet: [1024, 768], phone: [390, 844]}.freeze
 
   module_function
 
   # One application, and so one server, for all examples; what it keeps in mind it keys by what was asked.
   def app
-    @app ||= Restauro::Web.with(Restauro::Services.on(TestDatabase.connection, clock: -> { TestDatabase::CLOCK_START }), secret: "t" * 64)
+    @app ||=
+      Restauro::Web.with(
+        Restauro::Services.on(TestDatabase.connection, clock: -> { TestDatabase::CLOCK_START }),
+        secret: "t" * 64
+      )
   end
 
   def driver(app, scripts: true)
@@ -31,7 +50,13 @@ module Browser
   module Helpers
     def size(name)
       width, height = SIZES.fetch(name)
-      page.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: width, height: height, deviceScaleFactor: 1, mobile: width < 500)
+      page.driver.browser.execute_cdp(
+        "Emulation.setDeviceMetricsOverride",
+        width: width,
+        height: height,
+        deviceScaleFactor: 1,
+        mobile: width < 500
+      )
     end
 
     # Nothing severe in the console.
@@ -86,6 +111,10 @@ RSpec.configure do |config|
     page.driver.browser.execute_cdp("Emulation.clearDeviceMetricsOverride")
     Capybara.reset_sessions!
     Capybara.use_default_driver
-    TestDatabase.connection.tables.reject { |table| table == :schema_info }.each { |table| TestDatabase.connection[table].truncate(cascade: true) }
+    TestDatabase
+      .connection
+      .tables
+      .reject { |table| table == :schema_info }
+      .each { |table| TestDatabase.connection[table].truncate(cascade: true) }
   end
 end

@@ -1,4 +1,5 @@
-# Scores the reader of recipe lines against spec/reference/recipe_lines.txt. Expected grams come from the catalogue's weights and
+# Scores the reader of recipe lines against spec/reference/recipe_lines.txt. Expected grams come from the catalogue's
+# weights and
 # from volumes written out here, not from the reader's own tables.
 module Corpus
   DIRECTORY = File.expand_path("../reference", __dir__)
@@ -15,7 +16,10 @@ module Corpus
   module_function
 
   def rows(name)
-    File.readlines(File.join(DIRECTORY, "#{name}.txt"), encoding: "UTF-8").reject { |line| line.start_with?("#") }.map { |line| line.chomp.split(" | ", 5) }
+    File
+      .readlines(File.join(DIRECTORY, "#{name}.txt"), encoding: "UTF-8")
+      .reject { |line| line.start_with?("#") }
+      .map { |line| line.chomp.split(" | ", 5) }
   end
 
   # @param readers [Hash] system => Recipes::Reader
@@ -29,8 +33,15 @@ module Corpus
     line = readers[system].read("1 cup water\n#{text}\n1 cup water").lines[1]
     read = line.understood ? line.ingredient || "-" : "?"
     grams = expected_grams(system, amount, ingredient)
-    right = read == ingredient && line.role == role && (grams.nil? ? line.ingredient.nil? || line.grams.nil? || ingredient == "-" : close?(line.grams, grams))
-    right ? nil : "#{system}: '#{text}' read as #{read}, #{line.grams&.value&.round(2).inspect} g, #{line.role}; expected #{ingredient}, #{grams&.round(2).inspect} g, #{role}"
+    right =
+      read == ingredient && line.role == role &&
+      (grams.nil? ? line.ingredient.nil? || line.grams.nil? || ingredient == "-" : close?(line.grams, grams))
+    if right
+      nil
+    else
+      "#{system}: '#{text}' read as #{read}, #{line.grams&.value&.round(2).inspect} g, #{line.role}; expected " \
+"#{ingredient}, #{grams&.round(2).inspect} g, #{role}"
+    end
   rescue Restauro::InvalidInput => e
     "#{system}: '#{text}' refused: #{e.message}"
   end
@@ -52,7 +63,13 @@ module Corpus
   end
 
   def millilitres(unit, system)
-    {"ml" => 1.0, "cup" => CUP[system], "tbsp" => TABLESPOON[system], "tsp" => TEASPOON[system], "pint" => PINT[system],
-     "floz" => FLUID_OUNCE[system]}.fetch(unit)
+    {
+      "ml" => 1.0,
+      "cup" => CUP[system],
+      "tbsp" => TABLESPOON[system],
+      "tsp" => TEASPOON[system],
+      "pint" => PINT[system],
+      "floz" => FLUID_OUNCE[system]
+    }.fetch(unit)
   end
 end

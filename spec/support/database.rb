@@ -7,16 +7,18 @@ module TestDatabase
   module_function
 
   def connection
-    @connection ||= begin
-      cluster = Restauro::Database::Cluster.new(directory, durable: false)
-      options = cluster.start
-      at_exit { cluster.stop }
-      Restauro::Database.connect(options, connections: 8)
-    end
+    @connection ||=
+      begin
+        cluster = Restauro::Database::Cluster.new(directory, durable: false)
+        options = cluster.start
+        at_exit { cluster.stop }
+        Restauro::Database.connect(options, connections: 8)
+      end
   end
 
   # As root the server runs as another user, who must be able to reach the directory.
-  def directory = File.join(Restauro::ROOT, "tmp", ["spec", Process.uid, ENV.fetch("SPEC_SHARE", nil)].compact.join("-"))
+  def directory =
+    File.join(Restauro::ROOT, "tmp", ["spec", Process.uid, ENV.fetch("SPEC_SHARE", nil)].compact.join("-"))
 end
 
 RSpec.configure do |config|

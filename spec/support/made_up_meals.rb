@@ -11,7 +11,8 @@ module MadeUpMeals
   def meal(dishes, **kitchen) = P::Meal.new(serve_at: 1140, dishes: dishes, kitchen: P::Kitchen.new(**kitchen))
 
   # Dishes like those of a kitchen: hands, then something by itself, then the hob or the oven.
-  # @param patience [Range] of minutes that a step may be followed by nothing   @param holds [Array] of minutes at the table
+  # @param patience [Range] of minutes that a step may be followed by nothing   @param holds [Array] of minutes at the
+  # table
   def dishes(count, random, patience: 5..60, holds: [5, 10, 20, 30, 60])
     Array.new(count) do |index|
       steps = Array.new(random.rand(2..4)) { one_step(index, random, patience) }
@@ -22,6 +23,13 @@ module MadeUpMeals
   def one_step(index, random, patience)
     heat = %w[hands hob oven rest].sample(random: random)
     celsius = [175, 180, 190, 200, 220].sample(random: random) if heat == "oven"
-    step("#{heat} #{index}", random.rand(3..30), heat, celsius, heat == "hob" ? random.rand < 0.5 : nil, random.rand(patience))
+    step(
+      "#{heat} #{index}",
+      random.rand(3..30),
+      heat,
+      celsius,
+      heat == "hob" ? random.rand < 0.5 : nil,
+      random.rand(patience)
+    )
   end
 end

@@ -7,7 +7,12 @@ module Reference
   module Tables
     # Rows of spec/reference/NAME.csv with their numbers as floats.
     def reference_rows(name)
-      CSV.read(File.join(DIRECTORY, "#{name}.csv"), headers: true, converters: :numeric, header_converters: :symbol).map(&:to_h)
+      CSV.read(
+        File.join(DIRECTORY, "#{name}.csv"),
+        headers: true,
+        converters: :numeric,
+        header_converters: :symbol
+      ).map(&:to_h)
     end
   end
 
@@ -23,7 +28,11 @@ module Reference
     # A whole dish: read into parts, solved.   @return [Restauro::Dishes::Answer]
     def answer(text, system: "us", family: nil, **choices)
       dish = Restauro::Dishes::Partition.of(read(text, system: system), CATALOGUE, family: family)
-      Restauro::Dishes::Solver.call(dish, Restauro::Dishes::Choices.new(choices, catalogue: CATALOGUE), catalogue: CATALOGUE)
+      Restauro::Dishes::Solver.call(
+        dish,
+        Restauro::Dishes::Choices.new(choices, catalogue: CATALOGUE),
+        catalogue: CATALOGUE
+      )
     end
 
     def swap(text, **choices) = sauce.swap(read(text), sauce.options(**choices))

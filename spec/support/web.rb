@@ -11,7 +11,7 @@ module WebHelpers
   APP = Restauro::Web.with(SERVICES, secret: "t" * 64)
 
   def app = APP
-  def page = Nokogiri::HTML5(last_response.body)
+  def page = Nokogiri.HTML5(last_response.body)
   def text_of(selector) = page.css(selector).map { |node| node.text.gsub(/\s+/, " ").strip }
   def token = page.at_css("input[name=authenticity_token]")["value"]
 
@@ -30,7 +30,8 @@ module WebHelpers
     last_response
   end
 
-  def swap_fields(**changes) = Restauro::SwapInput.new(Restauro::Demo.first_sauce).state.merge(changes.transform_keys(&:to_s))
+  def swap_fields(**changes) =
+    Restauro::SwapInput.new(Restauro::Demo.first_sauce).state.merge(changes.transform_keys(&:to_s))
 end
 
 RSpec.configure do |config|

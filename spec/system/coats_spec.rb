@@ -27,7 +27,10 @@ RSpec.describe "Batters and crumb coats in the browser" do
 
   it "a crumb coat is layered, rescued and kept" do
     visit "/swap"
-    fill_recipe("Celeriac schnitzels in a crumb coat\n800 g celeriac, in 12 mm slices\n4 tbsp plain flour\n2 eggs\n150 g breadcrumbs")
+    fill_recipe(
+      "Celeriac schnitzels in a crumb coat\n800 g celeriac, in 12 mm slices\n4 tbsp plain flour\n2 eggs\n150 g " \
+"breadcrumbs"
+    )
     expect(page).to have_css(".layers")
     expect(page).to accessible
     click_link "It came out otherwise"

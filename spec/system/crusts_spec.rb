@@ -1,5 +1,7 @@
 RSpec.describe "Crusts in the browser" do
-  tart = "Leek custard tart\n\nPastry:\n210 g flour\n115 g butter\n1 egg yolk\n40 ml water\n\nFilling:\n350 g leeks\n3 eggs\n200 ml cream"
+  tart =
+    "Leek custard tart\n\nPastry:\n210 g flour\n115 g butter\n1 egg yolk\n40 ml water\n\nFilling:\n350 g leeks\n3 " \
+"eggs\n200 ml cream"
 
   it "a pasted tart is put in its pan, another school taken, rescued" do
     visit "/swap"

@@ -11,7 +11,10 @@ RSpec.describe "The Cupboard in the browser" do
     expect(page).to accessible
     open_cream
     find(".other", text: "in the cupboard").click
-    expect(page).to have_css(".answer .big", text: "sorghum flour").and have_css(".warning", text: "label says it may hold gluten")
+    expect(page).to have_css(".answer .big", text: "sorghum flour").and have_css(
+      ".warning",
+            text: "label says it may hold gluten"
+    )
   end
 
   it "a label is marked as it is typed" do
@@ -30,7 +33,8 @@ RSpec.describe "The Cupboard in the browser" do
 
   it "what is typed while the page is still loading counts" do
     typed = "document.querySelector('[name=text]').value = '2 cups sorghum flour'"
-    early = "document.addEventListener('readystatechange', () => { if (document.readyState === 'interactive') #{typed} })"
+    early =
+      "document.addEventListener('readystatechange', () => { if (document.readyState === 'interactive') #{typed} })"
     chromium = page.driver.browser
     script = chromium.execute_cdp("Page.addScriptToEvaluateOnNewDocument", source: early)
     visit "/cupboard/measures"
@@ -63,9 +67,15 @@ RSpec.describe "The Cupboard in the browser" do
     expect(page).to accessible
   end
 
-  %w[/cupboard /cupboard/packs/new /cupboard/label /cupboard/measures /cupboard/blend /cupboard/eaters /cupboard/house].each do |path|
-    it("#{path} fits a phone", size: :phone) { visit(path).then { expect(sideways?).to be(false) } }
-  end
+  %w[
+    /cupboard
+    /cupboard/packs/new
+    /cupboard/label
+    /cupboard/measures
+    /cupboard/blend
+    /cupboard/eaters
+    /cupboard/house
+  ].each { |path| it("#{path} fits a phone", size: :phone) { visit(path).then { expect(sideways?).to be(false) } } }
 
   it "works with scripts off", scripts: false do
     visit "/cupboard/label"

@@ -85,7 +85,7 @@ RSpec.describe "A dish from the bench to the notebook" do
     CounterTop.tell("scale", do: "drop_out", seconds: 8)
     expect(page).to have_css("[data-reading]", text: "no scale")
     press("It is in")
-    expect(page).to have_css("[data-reading]", text: / g\z/)
+    expect(page).to have_css("[data-reading]", text: %r{ g\z})
     tap_the_rest
     click_link "To the stove"
     expect(page).to accessible
@@ -147,13 +147,13 @@ RSpec.describe "A dish from the bench to the notebook" do
     open_swap(gnocchi)
     answer_which
     name = find(".weigh-name").text
-    expect(page).to have_css("[data-reading]", text: / g\b/)
+    expect(page).to have_css("[data-reading]", text: %r{ g\b})
     Process.kill("KILL", CounterTop.stand_ins.pid("scale"))
     expect(page).to have_css("[data-reading]", text: "no scale")
     press("It is in")
     expect(page).to have_no_css(".weigh-name", exact_text: name)
     answer_which
-    expect(page).to have_css("[data-reading]", text: / g\z/, wait: 30)
+    expect(page).to have_css("[data-reading]", text: %r{ g\z}, wait: 30)
     weigh_one
     tap_the_rest
     click_link "To the stove"

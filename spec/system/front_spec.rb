@@ -7,7 +7,9 @@ RSpec.describe "The front door in the browser" do
     fill_in "recipe", with: schnitzels
     click_button "Work it out"
     expect(page).to have_css("#answer .big", text: /\d g/).and have_css(".time-strip")
-    expect(evaluate_script("document.querySelector('#answer .big').getBoundingClientRect().bottom < innerHeight")).to be true
+    expect(
+      evaluate_script("document.querySelector('#answer .big').getBoundingClientRect().bottom < innerHeight")
+    ).to be true
     expect(page).to accessible
     visit "/"
     expect(page).to have_link("Celeriac schnitzels", href: "/swap")
@@ -26,7 +28,10 @@ RSpec.describe "The front door in the browser" do
 
   it "reads a file that is chosen, at once" do
     visit "/"
-    file = Tempfile.new(["gravy", ".txt"]).tap { |one| one.write("Gravy\n30 g butter\n30 g plain flour\n500 ml stock") && one.flush }
+    file =
+      Tempfile
+        .new(%w[gravy .txt])
+        .tap { |one| one.write("Gravy\n30 g butter\n30 g plain flour\n500 ml stock") && one.flush }
     attach_file "file", file.path, make_visible: true
     expect(page).to have_css(".dish-title", text: "Gravy")
   end
@@ -56,7 +61,9 @@ RSpec.describe "The front door in the browser" do
 
   %i[phone tablet].each do |device|
     it("fits a #{device}", size: device) do
-      %w[/ /spoon?line=2+tbsp+flour+in+400+ml+milk].each { |path| visit(path) and expect(sideways?).to(be(false), path) }
+      %w[/ /spoon?line=2+tbsp+flour+in+400+ml+milk].each do |path|
+        visit(path) and expect(sideways?).to(be(false), path)
+      end
       open_cream
       expect(sideways?).to be false
       expect(page).to accessible
@@ -64,7 +71,13 @@ RSpec.describe "The front door in the browser" do
   end
 
   it "fits the smallest phone", size: :phone do
-    page.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: 320, height: 640, deviceScaleFactor: 1, mobile: true)
+    page.driver.browser.execute_cdp(
+      "Emulation.setDeviceMetricsOverride",
+      width: 320,
+      height: 640,
+      deviceScaleFactor: 1,
+      mobile: true
+    )
     visit "/"
     expect(sideways?).to be false
     open_cream

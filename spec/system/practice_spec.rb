@@ -29,14 +29,25 @@ RSpec.describe "Practice in the browser" do
   it "a phone shows every word of the pan's picture whole, none upon another", size: :phone do
     take("Thin in the pan")
     boxes = page.evaluate_script(<<~JS)
-      (() => { const box = (element) => { const { left, top, right, bottom } = element.getBoundingClientRect(); return [left, top, right, bottom]; };
+      (() => {
+        const box = (element) => {
+          const { left, top, right, bottom } = element.getBoundingClientRect();
+          return [left, top, right, bottom];
+        };
         const picture = document.querySelector("svg.practice-picture");
         return [box(picture), [...picture.querySelectorAll("text")].map(box)]; })()
     JS
     picture, words = boxes
     expect(words).not_to be_empty
-    expect(words).to all(satisfy { |left, top, right, bottom| left >= picture[0] && top >= picture[1] && right <= picture[2] && bottom <= picture[3] })
-    over = words.combination(2).select { |one, other| one[0] < other[2] && other[0] < one[2] && one[1] < other[3] && other[1] < one[3] }
+    expect(words).to all(
+      satisfy do |left, top, right, bottom|
+        left >= picture[0] && top >= picture[1] && right <= picture[2] && bottom <= picture[3]
+      end
+    )
+    over =
+      words
+        .combination(2)
+        .select { |one, other| one[0] < other[2] && other[0] < one[2] && one[1] < other[3] && other[1] < one[3] }
     expect(over).to be_empty
   end
 

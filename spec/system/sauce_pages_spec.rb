@@ -37,5 +37,7 @@ RSpec.describe "One sauce in the browser" do
     expect(page).to accessible
   end
 
-  %w[/compare /rescue /stove].each { |path| it("#{path} fits a phone", size: :phone) { visit(path).then { expect(sideways?).to be(false) } } }
+  %w[/compare /rescue /stove].each do |path|
+    it("#{path} fits a phone", size: :phone) { visit(path).then { expect(sideways?).to be(false) } }
+  end
 end

@@ -34,7 +34,15 @@ RSpec.describe "Swapping a sauce in the browser" do
     open_cream
     spoons = -> { evaluate_script("document.getElementById('target-handle').getAttribute('aria-valuenow')").to_f }
     before = spoons.call
-    page.driver.browser.action.move_to(find(".grip", visible: :all).native).click_and_hold.move_by(0, -40).release.perform
+    page
+      .driver
+      .browser
+      .action
+      .move_to(find(".grip", visible: :all).native)
+      .click_and_hold
+      .move_by(0, -40)
+      .release
+      .perform
     expect(page).to have_checked_field("set by the spoon", visible: :all)
     expect(spoons.call).to be > before + 0.3
   end
@@ -56,18 +64,34 @@ RSpec.describe "Swapping a sauce in the browser" do
 
   it "copies the whole recipe" do
     open_cream
-    page.driver.browser.execute_cdp("Browser.grantPermissions", permissions: %w[clipboardReadWrite clipboardSanitizedWrite])
+    page.driver.browser.execute_cdp(
+      "Browser.grantPermissions",
+      permissions: %w[clipboardReadWrite clipboardSanitizedWrite]
+    )
     click_button "Copy the recipe"
     expect(page).to have_css(".copied", text: "Copied")
-    expect(evaluate_async_script("navigator.clipboard.readText().then(arguments[0])")).to include("maize starch").and include("Method:")
+    expect(evaluate_async_script("navigator.clipboard.readText().then(arguments[0])")).to include(
+      "maize starch"
+    ).and include("Method:")
   end
 
   it "reads a file dropped on the box" do
     open_cream
     open_paste
-    json = JSON.generate(Restauro::Recipes::JsonLd.write(name: "Chive cream", ingredients: ["2 cups milk", "3 tbsp flour"], steps: ["Boil."]))
-    execute_script("const files = new DataTransfer(); files.items.add(new File([arguments[0]], 'r.json'));" \
-                   "document.getElementById('recipe-text').dispatchEvent(new DragEvent('drop', {dataTransfer: files, bubbles: true, cancelable: true}))", json)
+    json =
+      JSON.generate(
+        Restauro::Recipes::JsonLd.write(
+          name: "Chive cream",
+          ingredients: ["2 cups milk", "3 tbsp flour"],
+          steps: ["Boil."]
+        )
+      )
+    execute_script(
+      "const files = new DataTransfer(); files.items.add(new File([arguments[0]], 'r.json'));" \
+        "document.getElementById('recipe-text').dispatchEvent(new DragEvent('drop', {dataTransfer: files, bubbles: " \
+"true, cancelable: true}))",
+      json
+    )
     expect(page).to have_css(".dish-title", text: "Chive cream").and have_css(".line-sub", text: "3 tbsp flour")
   end
 
@@ -86,7 +110,11 @@ RSpec.describe "Swapping a sauce in the browser" do
     open_cream
     expect(sideways?).to be false
     expect(page).to accessible
-    small = evaluate_script("[...document.querySelectorAll('button:not([aria-hidden]), select, summary, nav a')].filter(e => e.offsetHeight && e.offsetHeight < 40).map(e => e.textContent)")
+    small =
+      evaluate_script(
+        "[...document.querySelectorAll('button:not([aria-hidden]), select, summary, nav a')].filter(e => " \
+"e.offsetHeight && e.offsetHeight < 40).map(e => e.textContent)"
+      )
     expect(small).to eq []
   end
 

@@ -1,5 +1,10 @@
 RSpec.describe "The Table in the browser" do
-  before { Restauro::Demo.load(TestDatabase.connection, Restauro::Services.on(TestDatabase.connection, clock: -> { TestDatabase::CLOCK_START })) }
+  before do
+    Restauro::Demo.load(
+      TestDatabase.connection,
+      Restauro::Services.on(TestDatabase.connection, clock: -> { TestDatabase::CLOCK_START })
+    )
+  end
 
   def put_on
     visit "/table"

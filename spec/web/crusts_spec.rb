@@ -1,47 +1,78 @@
 RSpec.describe "The pages of crusts" do
   live = {"HTTP_X_RESTAURO_LIVE" => "1"}
-  tart = "Leek custard tart\n\nPastry:\n210 g flour\n115 g butter\n1 egg yolk\n40 ml water\n\nFilling:\n350 g leeks\n3 eggs\n200 ml cream"
+  tart =
+    "Leek custard tart\n\nPastry:\n210 g flour\n115 g butter\n1 egg yolk\n40 ml water\n\nFilling:\n350 g leeks\n3 " \
+"eggs\n200 ml cream"
   pie = "Leek pie\n1 sheet puff pastry\n1 egg, to glaze\n\nFilling:\n500 g leeks\n40 g flour\n40 g butter\n500 ml milk"
   send_crust = ->(spec, **fields) { spec.send_form("/swap", spec.swap_fields(**fields), live) }
   labels = ->(spec) { spec.page.css("svg[role=img]").map { |svg| svg["aria-label"] }.join(" | ") }
 
   it "tell a tart, say its amounts, minutes and filling, draw the bars, the bake and the pan" do
     send_crust[self, recipe: tart, pan: "26 cm round 3 cm deep", oven: "180C fan"]
-    expect([text_of(".big").first, text_of(".how").join(" "), page.at_css("#change")["data-live-on"]]).to match([/210 g all-purpose blend/, /\d+ min blind, then \d+ min filled at 200 °C.*The filling, \d+ g, [\d.]+ cm deep/, "Pastry crust"])
-    expect(labels[self]).to match(/wheat: flour 100, fat 55/).and match(/rim golden at \d+ min/).and match(/26 cm across and 3 cm deep: dough 3.5 mm thick, rolled to 36 cm across/)
+    expect([text_of(".big").first, text_of(".how").join(" "), page.at_css("#change")["data-live-on"]]).to match(
+      [
+        /210 g all-purpose blend/,
+        /\d+ min blind, then \d+ min filled at 200 °C.*The filling, \d+ g, [\d.]+ cm deep/,
+        "Pastry crust"
+      ]
+    )
+    expect(labels[self]).to match(/wheat: flour 100, fat 55/).and match(/rim golden at \d+ min/).and match(
+      /26 cm across and 3 cm deep: dough 3.5 mm thick, rolled to 36 cm across/
+    )
     expect(text_of("#crust-picture").first).to match(/Wheat: plain wheat flour 100, butter 55.*Ours: .*water \d+/)
     expect(page.at_css("details[data-opened]").text).to include("The same in other ovens")
   end
 
   it "work other ovens out when they are looked at, for a script and without one" do
     send_crust[self, recipe: tart, pan: "26 cm round 3 cm deep"]
-    rows = [{}, live].map { |headers| get("/swap/ovens", {}, headers).then { page.css(".ovens tbody tr").map { |row| row.text.scan(/\d+/).map(&:to_i) } } }
-    expect([rows.uniq.length, rows.first.map(&:first), rows.first.map { |row| row[1] }]).to match([1, [165, 190, 220], satisfy { |minutes| minutes == minutes.sort.reverse }])
+    rows =
+      [{}, live].map do |headers|
+        get("/swap/ovens", {}, headers).then do
+          page.css(".ovens tbody tr").map { |row| row.text.scan(/\d+/).map(&:to_i) }
+        end
+      end
+    expect([rows.uniq.length, rows.first.map(&:first), rows.first.map { |row| row[1] }]).to match(
+      [1, [165, 190, 220], satisfy { |minutes| minutes == minutes.sort.reverse }]
+    )
     send_crust[self, recipe: "Sauce\n30 g flour\n30 g butter\n500 ml milk"]
     expect(visit("/swap/ovens").status).to eq 404
   end
 
   it "swap crust and filling, each by its own, in one recipe" do
     send_crust[self, recipe: pie, pan: "30x20 cm 5 cm deep", hold: "medium", filling_with: "sweet_rice_flour"]
-    expect([text_of(".big").first, text_of(".how").join(" "), text_of("#as-text textarea").first]).to match([/gluten-free puff pastry sheet/, /with what is made as Filling/, /puff pastry sheet.*sweet rice flour/])
+    expect([text_of(".big").first, text_of(".how").join(" "), text_of("#as-text textarea").first]).to match(
+      [/gluten-free puff pastry sheet/, /with what is made as Filling/, /puff pastry sheet.*sweet rice flour/]
+    )
   end
 
   it "fill it with a sauce from the notebook, and keep the two as one dish" do
-    send_form("/notebook", swap_fields(recipe: "Caraway cream\n4 tbsp flour\n40 g butter\n450 ml milk", school: "slurry", with: "corn_starch", grade: "thick").merge("keep" => "new"))
+    send_form(
+      "/notebook",
+      swap_fields(
+        recipe: "Caraway cream\n4 tbsp flour\n40 g butter\n450 ml milk",
+        school: "slurry",
+        with: "corn_starch",
+        grade: "thick"
+      ).merge("keep" => "new")
+    )
     sauce = WebHelpers::SERVICES.kept_swaps.list.first
     send_crust[self, recipe: tart, filling_from: sauce.id.to_s]
-    expect([text_of(".how").join(" "), page.css("select[name=filling_from] option").map(&:text)]).to match([/It is kept as Caraway cream/, include("kept: Caraway cream")])
+    expect([text_of(".how").join(" "), page.css("select[name=filling_from] option").map(&:text)]).to match(
+      [/It is kept as Caraway cream/, include("kept: Caraway cream")]
+    )
     send_form("/notebook", swap_fields(recipe: tart, filling_from: sauce.id.to_s).merge("keep" => "new"))
     kept = WebHelpers::SERVICES.kept_swaps.list.find { |one| one.family == "crust" }
     visit("/notebook/#{kept.id}")
-    expect([text_of("main").first, kept.snapshot["linked"]["id"], kept.snapshot["needs"].keys]).to match([/It is kept as Caraway cream/, sauce.id, include("blend_plain", "corn_starch", "whole_milk")])
+    expect([text_of("main").first, kept.snapshot["linked"]["id"], kept.snapshot["needs"].keys]).to match(
+      [/It is kept as Caraway cream/, sauce.id, include("blend_plain", "corn_starch", "whole_milk")]
+    )
     expect(kept.snapshot["needs"].keys).not_to include("heavy_cream")
   end
 
   it "take another school by its button, and keep it" do
     send_crust[self, recipe: tart]
     button = page.css(".other").find { |other| other.text.include?("psyllium") }
-    send_crust[self, recipe: tart, button["name"] => button["value"]]
+    send_crust[self, :recipe => tart, button["name"] => button["value"]]
     expect(text_of(".big").first).to match(/psyllium/)
   end
 
@@ -58,7 +89,15 @@ RSpec.describe "The pages of crusts" do
     expect(text_of(".trouble").first).to match(/lowest rack/)
   end
 
-  {{pan: "big"} => /[Tt]he pan is not understood/, {oven: "hot"} => /gas 6/, {thickness: "44"} => /2 to 20 mm/, {filling_from: "99999"} => /[Nn]o swap 99999/, {flour: "wheat_flour"} => /gluten/}.each do |change, words|
-    it("say what to type for #{change}") { send_crust[self, recipe: tart, **change].then { expect(text_of(".problem").first).to match(words) } }
+  {
+    {pan: "big"} => /[Tt]he pan is not understood/,
+    {oven: "hot"} => /gas 6/,
+    {thickness: "44"} => /2 to 20 mm/,
+    {filling_from: "99999"} => /[Nn]o swap 99999/,
+    {flour: "wheat_flour"} => /gluten/
+  }.each do |change, words|
+    it("say what to type for #{change}") do
+      send_crust[self, recipe: tart, **change].then { expect(text_of(".problem").first).to match(words) }
+    end
   end
 end

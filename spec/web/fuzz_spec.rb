@@ -9,5 +9,7 @@ RSpec.describe Restauro::Fuzzing, :web do
     expect(fuzzing.run(400).select { |fault| fault.status >= 500 }.map(&:to_h)).to eq []
   end
 
-  it("finds a route that fails") { expect(described_class.new(->(_env) { [500, {}, []] }, seed: 1).run(3).length).to eq 3 }
+  it("finds a route that fails") do
+    expect(described_class.new(->(_env) { [500, {}, []] }, seed: 1).run(3).length).to eq 3
+  end
 end

@@ -1,6 +1,8 @@
 RSpec.describe "How this house writes", :web do
   live = {"HTTP_X_RESTAURO_LIVE" => "1"}
-  tart = "Leek tart\nPastry\n210 g flour\n115 g butter\n40 ml water\nFilling\n350 g leeks\n3 eggs\n200 ml cream\nBake at 190C in a 24 cm round tin"
+  tart =
+    "Leek tart\nPastry\n210 g flour\n115 g butter\n40 ml water\nFilling\n350 g leeks\n3 eggs\n200 ml cream\nBake at " \
+"190C in a 24 cm round tin"
 
   it "degrees are read as chosen on every page, and what was typed is left" do
     send_form("/cupboard/house", {"degrees" => "F"})
@@ -10,8 +12,13 @@ RSpec.describe "How this house writes", :web do
   end
 
   it "the ticks of an axis keep their place and say the other degrees" do
-    expect(Restauro::Presenters::Degrees.page("<p>35 min at 190 °C, 63 to 74 °C, 74 °C (165 °F)</p><text class=\"tick degrees\">100</text><textarea>190 °C</textarea>"))
-      .to eq "<p>35 min at 375 °F, 145 to 165 °F, 165 °F</p><text class=\"tick degrees\">212</text><textarea>190 °C</textarea>"
+    expect(
+      Restauro::Presenters::Degrees.page(
+        "<p>35 min at 190 °C, 63 to 74 °C, 74 °C (165 °F)</p><text class=\"tick degrees\">100</text><textarea>190 " \
+"°C</textarea>"
+      )
+    ).to eq "<p>35 min at 375 °F, 145 to 165 °F, 165 °F</p><text class=\"tick degrees\">212</text><textarea>190 " \
+"°C</textarea>"
   end
 
   it "spoons stand first where a house cooks by the spoon" do
@@ -32,6 +39,12 @@ RSpec.describe "How this house writes", :web do
 
   it "what is unknown is as usual" do
     send_form("/cupboard/house", {"degrees" => "K", "currency" => "<b>"})
-    expect(WebHelpers::SERVICES.household.preferences.to_h).to eq(first: "grams", units: "metric", degrees: "C", currency: "€", dates: "day")
+    expect(WebHelpers::SERVICES.household.preferences.to_h).to eq(
+      first: "grams",
+      units: "metric",
+      degrees: "C",
+      currency: "€",
+      dates: "day"
+    )
   end
 end

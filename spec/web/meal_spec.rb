@@ -3,7 +3,9 @@ RSpec.describe "A meal, from the Table to the table" do
   day = Time.utc(2026, 11, 24)
   gravy = "Onion gravy\n2 onions, sliced\n30 g butter\n28 g plain flour\n480 ml vegetable stock"
   define_method(:gravy) { gravy }
-  pie = "Leek pie\nPastry:\n240 g plain flour\n120 g butter\n55 ml cold water\nSauce:\n45 g butter\n4 tbsp plain flour\n450 ml milk\nLeeks:\n600 g leeks\n30 g butter\nBake at 190C for 35 minutes"
+  pie =
+    "Leek pie\nPastry:\n240 g plain flour\n120 g butter\n55 ml cold water\nSauce:\n45 g butter\n4 tbsp plain " \
+"flour\n450 ml milk\nLeeks:\n600 g leeks\n30 g butter\nBake at 190C for 35 minutes"
 
   before do
     @now = day + 14 * 3600
@@ -16,7 +18,8 @@ RSpec.describe "A meal, from the Table to the table" do
   def add(**fields) = send_form("/table", fields.transform_keys(&:to_s))
   def meal = services.meals.fetch(@id)
   def version = services.meals.events(@id).length
-  def tap_meal(what) = send_form("/meals/#{@id}/do", {"version" => version.to_s, "do" => what}, {"HTTP_X_RESTAURO_LIVE" => "1"})
+  def tap_meal(what) =
+    send_form("/meals/#{@id}/do", {"version" => version.to_s, "do" => what}, {"HTTP_X_RESTAURO_LIVE" => "1"})
   def service = Restauro::MealServicePage.new(meal, services).service
   def clock(minutes) = @now = Time.utc(2026, 11, 24) + 60 * minutes
 
@@ -32,7 +35,13 @@ RSpec.describe "A meal, from the Table to the table" do
 
   it "keeps its kitchen once, for every meal and every browser" do
     add(meal: "1", serve_at: "18:30", burners: "2", ovens: "1", shelves: "1", cooks: "2", fan: "yes")
-    expect(services.household.kitchen).to eq("burners" => "2", "ovens" => "1", "shelves" => "1", "cooks" => "2", "fan" => "yes")
+    expect(services.household.kitchen).to eq(
+      "burners" => "2",
+      "ovens" => "1",
+      "shelves" => "1",
+      "cooks" => "2",
+      "fan" => "yes"
+    )
     clear_cookies
     @seen = @token = nil
     visit("/table")
@@ -62,14 +71,21 @@ RSpec.describe "A meal, from the Table to the table" do
     add(add: "recipe", recipe: pie)
     visit("/table")
     whole = text_of(".table-big").first
-    send_form("/table", {"meal" => "1", "serve_at" => "19:00", "dish" => {"0" => {"before" => ["-", "Pastry"]}}})
+    send_form("/table", {"meal" => "1", "serve_at" => "19:00", "dish" => {"0" => {"before" => %w[- Pastry]}}})
     visit("/table")
-    expect([text_of(".table-before li").first, text_of(".table-list").join]).to match([/Leek pie: the dough.*Raw dough/, /Take the dough out of the fridge/])
+    expect([text_of(".table-before li").first, text_of(".table-list").join]).to match(
+      [/Leek pie: the dough.*Raw dough/, /Take the dough out of the fridge/]
+    )
     expect(text_of(".table-big").first).not_to eq whole
     form = page.at_css(".table-before form[action='/cupboard/made']")
-    send_form("/cupboard/made", form.css("input[type=hidden]").to_h { |input| [input["name"], input["value"]] }.except("authenticity_token"))
+    send_form(
+      "/cupboard/made",
+      form.css("input[type=hidden]").to_h { |input| [input["name"], input["value"]] }.except("authenticity_token")
+    )
     visit("/table").then { expect(text_of(".table-before").join).to match(/stands in the Cupboard/) }
-    visit("/cupboard").then { expect(text_of(".made-ahead li").first).to match(/Dough for Leek pie made 24 Nov, keeps till 26 Nov/) }
+    visit("/cupboard").then do
+      expect(text_of(".made-ahead li").first).to match(/Dough for Leek pie made 24 Nov, keeps till 26 Nov/)
+    end
     @now = day + 3 * 86_400
     visit("/cupboard").then { expect(text_of(".made-ahead li").first).to match(/past its 2 days/) }
     send_form("/cupboard/made/#{services.made.list.first.id}/gone")
@@ -93,7 +109,10 @@ RSpec.describe "A meal, from the Table to the table" do
     send_form("/table", {"meal" => "1", "serve_at" => "19:00", "dish" => {"0" => {"scale" => "8"}}})
     expect(butter.call).to eq 60
     send_form("/table/bought", {"key" => "butter", "grams" => "250"})
-    expect([butter.call, services.packs.list.map { |kept| [kept.pack.key, kept.pack.grams_left] }]).to eq [0, [["butter", 250.0]]]
+    expect([butter.call, services.packs.list.map { |kept| [kept.pack.key, kept.pack.grams_left] }]).to eq [
+      0,
+      [["butter", 250.0]]
+    ]
   end
 
   it "says what would free what collides, each tried" do
@@ -108,7 +127,13 @@ RSpec.describe "A meal, from the Table to the table" do
     visit("/table")
     expect([text_of(".table-dishes > li").length, text_of(".table-big").first]).to match([6, /eat at 19:00/])
     visit("/table/plan.pdf?paper=letter")
-    expect([last_response.body[0, 4], last_response.body.scan(%r{/Type /Page\b}).length, last_response.body[%r{/MediaBox \[0 0 ([\d.]+ [\d.]+)}, 1]]).to eq ["%PDF", 1, "612 792"]
+    expect(
+      [
+        last_response.body[0, 4],
+        last_response.body.scan(%r{/Type /Page\b}).length,
+        last_response.body[%r{/MediaBox \[0 0 ([\d.]+ [\d.]+)}, 1]
+      ]
+    ).to eq ["%PDF", 1, "612 792"]
   end
 
   describe "cooked" do
@@ -118,7 +143,9 @@ RSpec.describe "A meal, from the Table to the table" do
       clock(1040)
       start
       visit("/meals/#{@id}")
-      expect([text_of("#meal-now .step-text").first, text_of("#meal-next li").first]).to match([/Nothing for your hands|oven/, /\d\d:\d\d/])
+      expect([text_of("#meal-now .step-text").first, text_of("#meal-next li").first]).to match(
+        [/Nothing for your hands|oven/, /\d\d:\d\d/]
+      )
       service.acts.each do |act|
         clock(act.from)
         tap_meal("began:#{act.key}")
@@ -140,7 +167,9 @@ RSpec.describe "A meal, from the Table to the table" do
       tap_meal("began:0-0")
       tap_meal("longer:0-0:12")
       after = service
-      expect([after.act("0-0").from, after.act("0-1").from >= roast.to + 12, text_of(".moved").first]).to match([be_within(1).of(roast.from), true, /Eat at 19:\d\d instead of 19:00|Joint/])
+      expect([after.act("0-0").from, after.act("0-1").from >= roast.to + 12, text_of(".moved").first]).to match(
+        [be_within(1).of(roast.from), true, /Eat at 19:\d\d instead of 19:00|Joint/]
+      )
       visit("/meals/#{@id}").then { expect(text_of(".moved li")).to eq after.words }
     end
 
@@ -157,7 +186,9 @@ RSpec.describe "A meal, from the Table to the table" do
       key = service.acts.first.key
       send_form("/meals/#{@id}/do", {"version" => version.to_s, "do" => "began:#{key}"}, live)
       send_form("/meals/#{@id}/do", {"version" => "0", "do" => "began:#{key}"}, live) if version.positive?
-      expect([text_of(".problem").first, services.meals.events(@id).count { |kind, *| kind == "began" }]).to match([/went on in another tab/, 1])
+      expect([text_of(".problem").first, services.meals.events(@id).count { |kind, *| kind == "began" }]).to match(
+        [/went on in another tab/, 1]
+      )
       tap_meal("undone:#{key}")
       expect(service.act(key).state).to eq :waiting
     end

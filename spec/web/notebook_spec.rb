@@ -6,7 +6,12 @@ RSpec.describe "The Notebook pages" do
 
   it "keep inputs, choices, the data's version and the result, and show them escaped" do
     kept = WebHelpers::SERVICES.kept_swaps.fetch(keep)
-    expect([kept.title, kept.inputs["recipe"], kept.choices["school"], kept.data_version]).to eq ["Our sauce", swap_fields["recipe"], "roux", WebHelpers::SERVICES.data_version]
+    expect([kept.title, kept.inputs["recipe"], kept.choices["school"], kept.data_version]).to eq [
+      "Our sauce",
+      swap_fields["recipe"],
+      "roux",
+      WebHelpers::SERVICES.data_version
+    ]
     visit("/notebook/#{kept.id}")
     expect([text_of(".big").first, last_response.body]).to match([/maize starch/, include("&lt;b&gt;good&lt;/b&gt;")])
   end
@@ -22,7 +27,9 @@ RSpec.describe "The Notebook pages" do
 
   it "keep nothing when there is no swap, and say why" do
     send_form("/notebook", swap_fields(recipe: "2 cups milk").merge("keep" => "new"))
-    expect([last_response.status, text_of(".problem").first, WebHelpers::SERVICES.kept_swaps.any?]).to match([422, /flour/, false])
+    expect([last_response.status, text_of(".problem").first, WebHelpers::SERVICES.kept_swaps.any?]).to match(
+      [422, /flour/, false]
+    )
   end
 
   it "open a kept swap as it was left, and save over it" do
@@ -58,7 +65,10 @@ RSpec.describe "The Notebook pages" do
     id = keep(with: "potato_starch", school: "slurry")
     send_form("/notebook/#{id}/mark", {"eater" => "all", "mark" => "nearly"})
     send_form("/notebook/#{id}/favourite", {"yes" => "yes"})
-    found = %w[q=potato q=sorghum mark=nearly mark=right favourite=yes].map { |query| visit("/notebook?#{query}").then { text_of(".entry-name").length } }
+    found =
+      %w[q=potato q=sorghum mark=nearly mark=right favourite=yes].map do |query|
+        visit("/notebook?#{query}").then { text_of(".entry-name").length }
+      end
     expect(found).to eq [1, 0, 1, 0, 1]
     send_form("/notebook/#{id}/mark", {"eater" => "all", "mark" => "awful"})
     expect(last_response.status).to eq 422
@@ -73,14 +83,26 @@ RSpec.describe "The Notebook pages" do
 
   it "show both where another screen wrote the note meanwhile" do
     id = keep
-    send_form("/notebook/#{id}", {"title" => "Sauce", "note" => "theirs", "was" => WebHelpers::SERVICES.kept_swaps.fetch(id).note})
+    send_form(
+      "/notebook/#{id}",
+      {"title" => "Sauce", "note" => "theirs", "was" => WebHelpers::SERVICES.kept_swaps.fetch(id).note}
+    )
     send_form("/notebook/#{id}", {"title" => "Sauce", "note" => "ours", "was" => ""})
-    expect([last_response.status, text_of(".entry-note").first, text_of("textarea[name=note]").first, WebHelpers::SERVICES.kept_swaps.fetch(id).note]).to eq [409, "theirs", "ours", "theirs"]
+    expect(
+      [
+        last_response.status,
+        text_of(".entry-note").first,
+        text_of("textarea[name=note]").first,
+        WebHelpers::SERVICES.kept_swaps.fetch(id).note
+      ]
+    ).to eq [409, "theirs", "ours", "theirs"]
     send_form("/notebook/#{id}", {"title" => "Sauce", "note" => "theirs and ours", "was" => "theirs"})
     expect(WebHelpers::SERVICES.kept_swaps.fetch(id).note).to eq "theirs and ours"
   end
 
-  it("find nothing at odd addresses") { expect(%w[0 99 abc 99999999999].map { |id| visit("/notebook/#{id}").status }).to eq [404] * 4 }
+  it("find nothing at odd addresses") do
+    expect(%w[0 99 abc 99999999999].map { |id| visit("/notebook/#{id}").status }).to eq [404] * 4
+  end
 
   it "load the demo once, whole, with none of it in the way of a cook who deletes it" do
     2.times { Restauro::Demo.load(TestDatabase.connection, WebHelpers::SERVICES) }

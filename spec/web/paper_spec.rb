@@ -9,15 +9,27 @@ RSpec.describe "Paper", :web do
     expect(page.css("a[href^='/cupboard/labels.pdf']").length).to eq 2
   end
 
-  it("without a jar it says what to do") { visit("/cupboard/labels.pdf").then { expect([last_response.status, last_response.body]).to match([422, /no jar to label/]) } }
+  it("without a jar it says what to do") do
+    visit("/cupboard/labels.pdf").then do
+      expect([last_response.status, last_response.body]).to match([422, /no jar to label/])
+    end
+  end
 
   it "the ring sheet is drawn for A4 and for Letter" do
-    sizes = ["", "?paper=letter"].map { |query| visit("/plate-test.pdf#{query}").then { last_response.body[%r{/MediaBox \[0 0 ([\d.]+ [\d.]+)}, 1] } }
+    sizes =
+      ["", "?paper=letter"].map do |query|
+        visit("/plate-test.pdf#{query}").then { last_response.body[%r{/MediaBox \[0 0 ([\d.]+ [\d.]+)}, 1] }
+      end
     expect(sizes).to eq ["595.28 841.89", "612 792"]
   end
 
   it "a code stands on a card only where a phone can follow it" do
-    card = ->(address) { Restauro::Documents::Card.new({title: "Gravy", thickeners: [], parts: [], rows: [], warnings: [], method: []}, address).render }
+    card = ->(address) do
+      Restauro::Documents::Card.new(
+        {title: "Gravy", thickeners: [], parts: [], rows: [], warnings: [], method: []},
+        address
+      ).render
+    end
     squares = lambda(&:bytesize)
     expect(squares[card["http://192.0.2.7:9292/notebook/1"]]).to be > 1.2 * squares[card[nil]]
   end

@@ -4,11 +4,13 @@ RSpec.describe Restauro::PasscodeGate do
   include WebHelpers
 
   let(:app) do
-    services = Restauro::Services.on(TestDatabase.connection, clock: -> { TestDatabase::CLOCK_START }, passcode: "12345678")
+    services =
+      Restauro::Services.on(TestDatabase.connection, clock: -> { TestDatabase::CLOCK_START }, passcode: "12345678")
     Restauro::Web.with(services, secret: "p" * 64, lan: true)
   end
 
-  def try(code, address = "192.0.2.1") = post("/passcode", {"passcode" => code, "authenticity_token" => token}, "REMOTE_ADDR" => address)
+  def try(code, address = "192.0.2.1") =
+    post("/passcode", {"passcode" => code, "authenticity_token" => token}, "REMOTE_ADDR" => address)
   def enter
     visit("/swap")
     try("1234 5678")
@@ -27,11 +29,17 @@ RSpec.describe Restauro::PasscodeGate do
   it "puts one device out, and leaves the other in" do
     enter
     visit("/let-in")
-    expect([text_of(".trials li").length, text_of(".trials li").first, text_of(".hint").join]).to match([1, /a computer at 192.0.2.1 \(this one\)/, /plain HTTP/])
+    expect([text_of(".trials li").length, text_of(".trials li").first, text_of(".hint").join]).to match(
+      [1, /a computer at 192.0.2.1 \(this one\)/, /plain HTTP/]
+    )
     other = Rack::Test::Session.new(app)
     other.header("Host", "127.0.0.1")
-    page = Nokogiri::HTML5(other.get("/swap").body)
-    other.post("/passcode", "passcode" => "12345678", "authenticity_token" => page.at_css("input[name=authenticity_token]")["value"])
+    page = Nokogiri.HTML5(other.get("/swap").body)
+    other.post(
+      "/passcode",
+      "passcode" => "12345678",
+      "authenticity_token" => page.at_css("input[name=authenticity_token]")["value"]
+    )
     expect(other.get("/more").status).to eq 200
     post "/let-in/out", "device" => self.page.at_css("button[name=device]")["value"], "authenticity_token" => token
     expect([visit("/more").status, other.get("/more").status]).to eq [401, 200]
@@ -39,14 +47,31 @@ RSpec.describe Restauro::PasscodeGate do
 
   describe "against a guesser" do
     waits = []
-    let(:gate) { described_class.new(->(_env) { [200, {}, ["in"]] }, "12345678", Restauro::LetIn.new, wait: ->(seconds) { waits << seconds }) }
+    let(:gate) do
+      described_class.new(
+        ->(_env) { [200, {}, ["in"]] },
+        "12345678",
+        Restauro::LetIn.new,
+        wait: ->(seconds) { waits << seconds }
+      )
+    end
 
-    def ask(code, address) = gate.call(Rack::MockRequest.env_for("/passcode", method: "POST", params: {"passcode" => code}).merge("REMOTE_ADDR" => address, "rack.session" => {})).first
+    def ask(code, address) =
+      gate.call(
+        Rack::MockRequest.env_for("/passcode", method: "POST", params: {"passcode" => code}).merge(
+          "REMOTE_ADDR" => address,
+          "rack.session" => {}
+        )
+      ).first
 
     it "makes its own address wait at each further try, no other's, and lets the right one through" do
       waits.clear
       expect(Array.new(8) { ask("0", "192.0.2.1") }.uniq + waits).to eq [401]
-      expect([ask("0", "192.0.2.1"), ask("12345678", "192.0.2.9"), waits]).to eq [401, 303, [described_class::SLOW_SECONDS]]
+      expect([ask("0", "192.0.2.1"), ask("12345678", "192.0.2.9"), waits]).to eq [
+        401,
+        303,
+        [described_class::SLOW_SECONDS]
+      ]
       expect([ask("12345678", "192.0.2.1"), waits.length]).to eq [303, 2]
     end
 
@@ -61,7 +86,15 @@ end
 
 # What is open before the passcode is the styles and the icon, and nothing that only begins like them.
 RSpec.describe Restauro::PasscodeGate, "open paths" do
-  {"/css/app.css" => true, "/icon.svg" => true, "/fonts/x.woff2" => true, "/cssnotebook" => false, "/icon.svg/notebook" => false, "/notebook/css/app.css" => false, "/notebook" => false}.each do |path, open|
+  {
+    "/css/app.css" => true,
+    "/icon.svg" => true,
+    "/fonts/x.woff2" => true,
+    "/cssnotebook" => false,
+    "/icon.svg/notebook" => false,
+    "/notebook/css/app.css" => false,
+    "/notebook" => false
+  }.each do |path, open|
     it("#{path} is #{open ? "open" : "shut"}") { expect(Restauro::PasscodeGate::OPEN_PATHS.match?(path)).to be open }
   end
 end

@@ -1,37 +1,64 @@
 RSpec.describe "Choices picked where they matter", :web do
-  schnitzels = "Celeriac schnitzels\n8 slices celeriac, 10 mm\n5 tbsp plain flour\n2 eggs\n140 g breadcrumbs\nFry in oil at 175C"
-  tart = "Leek custard tart\nPastry\n210 g flour\n115 g butter\n1 egg yolk\n40 ml water\nFilling\n350 g leeks\n3 eggs\n200 ml cream\nBake at 190C in a 24 cm round tin for 35 minutes"
+  schnitzels =
+    "Celeriac schnitzels\n8 slices celeriac, 10 mm\n5 tbsp plain flour\n2 eggs\n140 g breadcrumbs\nFry in oil at 175C"
+  tart =
+    "Leek custard tart\nPastry\n210 g flour\n115 g butter\n1 egg yolk\n40 ml water\nFilling\n350 g leeks\n3 " \
+"eggs\n200 ml cream\nBake at 190C in a 24 cm round tin for 35 minutes"
   live = {"HTTP_X_RESTAURO_LIVE" => "1"}
-  buttons = ->(page) { page.css("button[name=pick]").to_h { |button| [button.text.strip, URI.decode_www_form(button["value"]).to_h] } }
+  buttons = ->(page) do
+    page.css("button[name=pick]").to_h { |button| [button.text.strip, URI.decode_www_form(button["value"]).to_h] }
+  end
   now = ->(spec, key) { spec.text_of("#pick-#{key}-now").first }
 
   it "are filled in from the recipe and marked so" do
     send_form("/swap", swap_fields(recipe: tart), live)
-    expect([now[self, "oven"], now[self, "pan"]]).to match([/190 °C\s+from the recipe/, /24 cm round\s+from the recipe/])
+    expect([now[self, "oven"], now[self, "pan"]]).to match(
+      [/190 °C\s+from the recipe/, /24 cm round\s+from the recipe/]
+    )
     send_form("/swap", swap_fields(recipe: schnitzels), live)
-    expect([now[self, "heat"], now[self, "piece"]]).to match([/175 °C\s+from the recipe/, /celeriac slice, 10 mm\s+from the recipe/])
+    expect([now[self, "heat"], now[self, "piece"]]).to match(
+      [/175 °C\s+from the recipe/, /celeriac slice, 10 mm\s+from the recipe/]
+    )
   end
 
   it "are set by a tap, and the mark goes" do
     send_form("/swap", swap_fields(recipe: tart).merge("pick" => "oven=200C fan"), live)
-    expect([now[self, "oven"], page.at_css("#pick-oven button[aria-pressed=true]").text]).to eq ["200 °C with the fan", "200°"]
+    expect([now[self, "oven"], page.at_css("#pick-oven button[aria-pressed=true]").text]).to eq [
+      "200 °C with the fan",
+      "200°"
+    ]
     expect(buttons[page]["gas"]).to eq("oven" => "gas 7")
   end
 
   it "every button of an oven, a pan and a piece is understood by the form it is on" do
     [tart, schnitzels].each do |recipe|
       send_form("/swap", swap_fields(recipe: recipe), live)
-      page.css(".pick button[name=pick]").map { |button| button["value"] }.uniq.each do |value|
-        send_form("/swap", swap_fields(recipe: recipe).merge("pick" => value), live)
-        problem = text_of("#answer [role=alert]").first.to_s
-        expect(problem).not_to match(/not understood|is such as|type such as/), "#{value}: #{problem}"
-      end
+      page
+        .css(".pick button[name=pick]")
+        .map { |button| button["value"] }
+        .uniq
+        .each do |value|
+          send_form("/swap", swap_fields(recipe: recipe).merge("pick" => value), live)
+          problem = text_of("#answer [role=alert]").first.to_s
+          expect(problem).not_to match(/not understood|is such as|type such as/), "#{value}: #{problem}"
+        end
     end
   end
 
   it "take a happening from its three fields, and out again" do
     sauce = "30 g flour\n30 g butter\n500 ml milk"
-    send_form("/swap", swap_fields(recipe: sauce).merge("happen" => {"at" => "9", "do" => "add", "add" => "50 g dry wine", "go" => "1"}), live)
+    send_form(
+      "/swap",
+      swap_fields(recipe: sauce).merge(
+        "happen" => {
+          "at" => "9",
+          "do" => "add",
+          "add" => "50 g dry wine",
+          "go" => "1"
+        }
+      ),
+      live
+    )
     expect(text_of(".happen-line").first).to match(/at 9 min add 50 g dry wine/)
     expect(page.at_css("input[name=happens]")["value"]).to eq "at 9 min add 50 g dry wine"
     out = page.at_css(".happen-line button")["value"]
@@ -40,7 +67,11 @@ RSpec.describe "Choices picked where they matter", :web do
   end
 
   it "never set what no button sets" do
-    send_form("/swap", swap_fields(recipe: "30 g flour\n500 ml milk").merge("pick" => "recipe=gone&note=x&no_such=1&%zz"), live)
+    send_form(
+      "/swap",
+      swap_fields(recipe: "30 g flour\n500 ml milk").merge("pick" => "recipe=gone&note=x&no_such=1&%zz"),
+      live
+    )
     expect(text_of("#recipe-text").first).to include("30 g flour")
   end
 

@@ -19,7 +19,9 @@ RSpec.describe "The Practice room", :web do
     go(advance: "500")
     expect(practices.call.fetch(@id).seconds).to eq 40.0
     visit("/practice/#{@id}")
-    expect([text_of(".step-look").first, page.css("button[name=guess]").length, page.css(".practice-picture").length]).to match([/After 0.7 minutes it is (cold|warm)/, 0, 1])
+    expect(
+      [text_of(".step-look").first, page.css("button[name=guess]").length, page.css(".practice-picture").length]
+    ).to match([/After 0.7 minutes it is (cold|warm)/, 0, 1])
   end
 
   it "says now, is scored, and is kept by who played" do
@@ -42,7 +44,10 @@ RSpec.describe "The Practice room", :web do
     start("brown_is_not_done")
     go(do: "slurry:3")
     expect(text_of(".problem").first).to match(/nothing such to do/)
-    expect([visit("/practice/999999").status, send_form("/practice", {"lesson" => "no_such"}).status]).to eq [404, 404]
+    expect([visit("/practice/999999").status, send_form("/practice", {"lesson" => "no_such"}).status]).to eq [
+      404,
+      404
+    ]
     clear_cookies
     expect(visit("/practice/#{@id}").status).to eq 404
   end
@@ -52,14 +57,20 @@ RSpec.describe "The Practice room", :web do
       start(lesson.key)
       3.times { go(advance: "20") }
       go(do: "now")
-      expect([last_response.status, page.css(".practice-picture").length, text_of("#lesson-hands .step-text").first]).to match([200, 1, /\w/]), lesson.key
+      expect(
+        [last_response.status, page.css(".practice-picture").length, text_of("#lesson-hands .step-text").first]
+      ).to match([200, 1, /\w/]),
+      lesson.key
     end
   end
 end
 
 RSpec.describe "Practice from the notebook and the bench", :web do
   it "the sauce on the bench is practised before it is cooked" do
-    send_form("/swap", swap_fields(recipe: "Caraway cream\n40 g flour\n40 g butter\n500 ml milk", school: "slurry", with: "corn_starch"))
+    send_form(
+      "/swap",
+      swap_fields(recipe: "Caraway cream\n40 g flour\n40 g butter\n500 ml milk", school: "slurry", with: "corn_starch")
+    )
     send_form("/practice/own")
     visit(last_response.headers["location"].sub(%r{\Ahttp://[^/]+}, ""))
     expect([text_of("h1").first, text_of("#lesson-hands h2").first]).to eq ["Caraway cream", "First a guess"]
@@ -68,10 +79,20 @@ RSpec.describe "Practice from the notebook and the bench", :web do
   end
 
   it "a dish that failed offers its lesson" do
-    send_form("/notebook", swap_fields(recipe: "Gravy\n30 g flour\n30 g butter\n500 ml stock", school: "slurry", with: "potato_starch", title: "Gravy").merge("keep" => "new"))
+    send_form(
+      "/notebook",
+      swap_fields(
+        recipe: "Gravy\n30 g flour\n30 g butter\n500 ml stock",
+        school: "slurry",
+        with: "potato_starch",
+        title: "Gravy"
+      ).merge("keep" => "new")
+    )
     id = last_response.headers["location"][/\d+\z/]
     visit("/notebook/#{id}").then { expect(page.css("button[name=lesson]").length).to eq 0 }
     send_form("/notebook/#{id}/mark", {"eater" => "all", "mark" => "no"})
-    visit("/notebook/#{id}").then { expect(text_of("button[name=lesson]").first).to match(/Potato starch does not wait/) }
+    visit("/notebook/#{id}").then do
+      expect(text_of("button[name=lesson]").first).to match(/Potato starch does not wait/)
+    end
   end
 end

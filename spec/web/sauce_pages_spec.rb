@@ -4,7 +4,9 @@ RSpec.describe "The pages of one sauce" do
 
   it "set two or three swaps side by side, recommend one and say why" do
     visit("/compare")
-    expect([text_of(".candidate").length, text_of("h1").first, text_of(".taken").length]).to match([be_between(2, 3), /.+: .+\./, 1])
+    expect([text_of(".candidate").length, text_of("h1").first, text_of(".taken").length]).to match(
+      [be_between(2, 3), /.+: .+\./, 1]
+    )
     expect(text_of(".traits").first).to match(/time\d+ min.*fat.*on the hob.*chilled.*frozen.*risk/)
   end
 
@@ -21,20 +23,36 @@ RSpec.describe "The pages of one sauce" do
 
   it "say what to do from a spoon, with how it will go" do
     send_form("/rescue", {"seen" => "runny", "where" => "plate"}, live)
-    expect([text_of(".move .advice").first, page.css(".move .course-chart").length]).to match([/Stir [\d.]+ g maize starch .* into [\d.]+ g cold water/, be >= 1])
+    expect([text_of(".move .advice").first, page.css(".move .course-chart").length]).to match(
+      [/Stir [\d.]+ g maize starch .* into [\d.]+ g cold water/, be >= 1]
+    )
     send_form("/rescue", {"seen" => "very_thick", "where" => "pan"}, live)
     expect(text_of(".move .advice").first).to match(/Whisk in \d+ g whole milk/)
   end
 
-  it("read a plate test") { send_form("/rescue", {"plate_mm" => "95"}, live).then { expect(text_of(".move .quiet").first).to match(/In spoons of flour to a cup: it is at 1\.\d+/) } }
-  it("say what a reading looks like") { send_form("/rescue", {"plate_mm" => "wide"}, live).then { expect(text_of(".problem").first).to match(/such as 81/) } }
-  it("know the other troubles") { send_form("/rescue", {"trouble" => "lumps"}, live).then { expect(text_of(".trouble").first).to match(/spatula.*Next time.*Never fill it over a third/) } }
-  it("know no trouble by another name") { expect(send_form("/rescue", {"trouble" => "ghosts"}, live).status).to eq 404 }
+  it("read a plate test") do
+    send_form("/rescue", {"plate_mm" => "95"}, live).then do
+      expect(text_of(".move .quiet").first).to match(/In spoons of flour to a cup: it is at 1\.\d+/)
+    end
+  end
+  it("say what a reading looks like") do
+    send_form("/rescue", {"plate_mm" => "wide"}, live).then do
+      expect(text_of(".problem").first).to match(/such as 81/)
+    end
+  end
+  it("know the other troubles") do
+    send_form("/rescue", {"trouble" => "lumps"}, live).then do
+      expect(text_of(".trouble").first).to match(/spatula.*Next time.*Never fill it over a third/)
+    end
+  end
+  it("know no trouble by another name") do
+    expect(send_form("/rescue", {"trouble" => "ghosts"}, live).status).to eq 404
+  end
 
   it "print the plate-test sheet to scale" do
     visit("/plate-test.pdf")
     body = last_response.body
-    expect([last_response.headers["content-type"], body[0, 5]]).to eq ["application/pdf", "%PDF-"]
+    expect([last_response.headers["content-type"], body[0, 5]]).to eq %w[application/pdf %PDF-]
     # 50 mm are 141.73 points: the ruler's line, and the 50 mm ring's radius, are in the page's own drawing.
     from, to = body.scan(/^([\d.]+) 102\.047\d* (?:m|l)$/).flatten.map(&:to_f).first(2)
     expect(to - from).to be_within(0.01).of(141.73)
@@ -50,7 +68,9 @@ RSpec.describe "The pages of one sauce" do
   end
 
   it "a sauce between sheets is made for the dish there is with one tap, and as the recipe has it with another" do
-    recipe = "Leek lasagne\n12 lasagne sheets\nSauce: 45 g butter, 45 g plain flour, 700 ml milk\nBake in a 20x30 cm dish 6 cm deep."
+    recipe =
+      "Leek lasagne\n12 lasagne sheets\nSauce: 45 g butter, 45 g plain flour, 700 ml milk\nBake in a 20x30 cm dish 6 " \
+"cm deep."
     send_form("/swap", {"recipe" => recipe, "units" => "uk"})
     visit("/swap")
     made = -> { text_of("#answer").join[/makes (\d+) g/, 1].to_f }
@@ -66,7 +86,10 @@ RSpec.describe "The pages of one sauce" do
   it "measure the stove and work every course out with it" do
     boils = -> { visit("/swap").then { text_of(".steps .minutes")[3] } }
     before = boils.call
-    send_form("/stove", {"heat" => "medium", "pan_cm" => "20", "water" => "500", "from" => "18", "to" => "68", "seconds" => "120"})
+    send_form(
+      "/stove",
+      {"heat" => "medium", "pan_cm" => "20", "water" => "500", "from" => "18", "to" => "68", "seconds" => "120"}
+    )
     expect(WebHelpers::SERVICES.household.stove["watts"]["medium"]).to be_between(1050, 1120)
     expect(boils.call.to_f).to be < before.to_f
     send_form("/stove/forget")
@@ -74,16 +97,47 @@ RSpec.describe "The pages of one sauce" do
   end
 
   it "keep what was typed of a test that cannot be" do
-    send_form("/stove", {"heat" => "medium", "pan_cm" => "20", "water" => "500", "from" => "60", "to" => "40", "seconds" => "120"})
-    expect([last_response.status, text_of(".problem").first, page.at_css("input[name=from]")["value"]]).to match([422, /warmer/, "60"])
+    send_form(
+      "/stove",
+      {"heat" => "medium", "pan_cm" => "20", "water" => "500", "from" => "60", "to" => "40", "seconds" => "120"}
+    )
+    expect([last_response.status, text_of(".problem").first, page.at_css("input[name=from]")["value"]]).to match(
+      [422, /warmer/, "60"]
+    )
   end
 
   describe "the stove's choices on the Swap page" do
-    it("let things happen") { send_form("/swap", swap_fields(happens: "at 12 min add 100 g dry wine\nat 14 min heat low"), live).then { expect(last_response.body).to include("target-handle") } }
-    it("say what to type") { send_form("/swap", swap_fields(happens: "later, some wine"), live).then { expect(text_of(".problem").first).to match(/at 10 min add 50 g dry wine/) } }
-    it("warn of lumps") { send_form("/swap", swap_fields(pour: "hot_at_once"), live).then { expect(text_of(".warning").first).to match(/Lumps: hot liquid .* Better: cold liquid/) } }
-    it("show the spoon at a moment of the course") { send_form("/swap", swap_fields(look: "30"), live).then { expect(text_of(".moments li").first).to match(/after [\d ]+/) } }
-    it("boil a cream down") { send_form("/swap", swap_fields(recipe: "2 tbsp flour\n15 g butter\n400 ml double cream", school: "reduction", grade: "medium"), live).then { expect(text_of(".big").first).to match(/boil it down/) } }
-    it("brown a roux") { send_form("/swap", swap_fields(colour: "brown", with: "sorghum_flour"), live).then { expect(text_of(".steps").first).to match(/hazelnut/) } }
+    it("let things happen") do
+      send_form("/swap", swap_fields(happens: "at 12 min add 100 g dry wine\nat 14 min heat low"), live).then do
+        expect(last_response.body).to include("target-handle")
+      end
+    end
+    it("say what to type") do
+      send_form("/swap", swap_fields(happens: "later, some wine"), live).then do
+        expect(text_of(".problem").first).to match(/at 10 min add 50 g dry wine/)
+      end
+    end
+    it("warn of lumps") do
+      send_form("/swap", swap_fields(pour: "hot_at_once"), live).then do
+        expect(text_of(".warning").first).to match(/Lumps: hot liquid .* Better: cold liquid/)
+      end
+    end
+    it("show the spoon at a moment of the course") do
+      send_form("/swap", swap_fields(look: "30"), live).then do
+        expect(text_of(".moments li").first).to match(/after [\d ]+/)
+      end
+    end
+    it("boil a cream down") do
+      send_form(
+        "/swap",
+        swap_fields(recipe: "2 tbsp flour\n15 g butter\n400 ml double cream", school: "reduction", grade: "medium"),
+        live
+      ).then { expect(text_of(".big").first).to match(/boil it down/) }
+    end
+    it("brown a roux") do
+      send_form("/swap", swap_fields(colour: "brown", with: "sorghum_flour"), live).then do
+        expect(text_of(".steps").first).to match(/hazelnut/)
+      end
+    end
   end
 end

@@ -3,28 +3,44 @@ RSpec.describe "The Swap pages" do
 
   it "stand empty for a new browser, with the box to paste into" do
     expect(visit("/swap").status).to eq 200
-    expect([text_of("#answer .problem").first, page.css(".paste[open] textarea").length, text_of("#recipe-text").first]).to match([/Paste a wheat recipe/, 1, ""])
+    expect(
+      [text_of("#answer .problem").first, page.css(".paste[open] textarea").length, text_of("#recipe-text").first]
+    ).to match([/Paste a wheat recipe/, 1, ""])
   end
 
   it "answer a dish to start from, saying how sure they are" do
     send_form("/start", {"start" => "cream"})
     expect([last_response.status, last_response.headers["location"]]).to match([303, %r{/swap\z}])
     visit("/swap")
-    expect([text_of(".big").first, text_of(".spoons").first]).to match([/\d+ g one-for-one blend and \d+ g maize starch/, /give or take \d+ g/])
+    expect([text_of(".big").first, text_of(".spoons").first]).to match(
+      [/\d+ g one-for-one blend and \d+ g maize starch/, /give or take \d+ g/]
+    )
     expect(text_of(".moments li").join(" ")).to match(/in the pan .*on the plate .*tomorrow, from the fridge/)
   end
 
   it "send strict headers, and no inline script or style" do
     visit("/swap")
-    expect(last_response.headers["content-security-policy"]).to include("default-src 'none'").and(satisfy { |policy| !policy.include?("unsafe") })
-    expect([page.css("[style], style").length, page.css("script:not([src])").length, page.css("*").flat_map { |n| n.attributes.keys.grep(/\Aon/) }]).to eq [0, 0, []]
-    expect(last_response.headers.values_at("x-content-type-options", "x-frame-options", "cache-control")).to eq %w[nosniff DENY no-store]
+    expect(last_response.headers["content-security-policy"]).to include("default-src 'none'").and(
+      satisfy { |policy| !policy.include?("unsafe") }
+    )
+    expect(
+      [
+        page.css("[style], style").length,
+        page.css("script:not([src])").length,
+        page.css("*").flat_map { |n| n.attributes.keys.grep(/\Aon/) }
+      ]
+    ).to eq [0, 0, []]
+    expect(last_response.headers.values_at("x-content-type-options", "x-frame-options", "cache-control")).to eq %w[
+      nosniff
+      DENY
+      no-store
+    ]
   end
 
   it "escape whatever is typed" do
     nasty = "<script>alert(1)</script>\n1 cup milk\n2 tbsp flour\n3 tbsp <img src=x onerror=y>\n</textarea><b>"
     send_form("/swap", swap_fields(recipe: nasty, title: "\"><script>"), live)
-    expect(last_response.body).not_to match(/<script>alert|<img src=x|<\/textarea><b>|"><script>/)
+    expect(last_response.body).not_to match(%r{<script>alert|<img src=x|</textarea><b>|"><script>})
     expect(text_of("#recipe-text").first).to include("<script>alert(1)</script>")
   end
 
@@ -60,9 +76,19 @@ RSpec.describe "The Swap pages" do
 
   it "put a line right, and leave its text" do
     recipe = "1 cup milk\n2 tbsp flour\n2 cups unobtainium"
-    fix = {"text" => "2 cups unobtainium", "occurrence" => "0", "ingredient" => "stock", "grams" => "480", "was" => {"role" => "other"}}
+    fix = {
+      "text" => "2 cups unobtainium",
+      "occurrence" => "0",
+      "ingredient" => "stock",
+      "grams" => "480",
+      "was" => {
+        "role" => "other"
+      }
+    }
     send_form("/swap", swap_fields(recipe: recipe).merge("fix" => fix), live)
-    expect([text_of(".row .line-name"), text_of("#recipe-text").first]).to match([include("stock"), include("unobtainium")])
+    expect([text_of(".row .line-name"), text_of("#recipe-text").first]).to match(
+      [include("stock"), include("unobtainium")]
+    )
     expect(page.at_css("input[name=corrections]")["value"]).to include("480")
   end
 
@@ -72,11 +98,26 @@ RSpec.describe "The Swap pages" do
   end
 
   it "read a JSON-LD file into plain lines" do
-    json = JSON.generate(Restauro::Recipes::JsonLd.write(name: "Chive cream", ingredients: ["2 cups milk", "3 tbsp flour", "2 tbsp butter"], steps: ["Boil."]))
+    json =
+      JSON.generate(
+        Restauro::Recipes::JsonLd.write(
+          name: "Chive cream",
+          ingredients: ["2 cups milk", "3 tbsp flour", "2 tbsp butter"],
+          steps: ["Boil."]
+        )
+      )
     file = Rack::Test::UploadedFile.new(StringIO.new(json), "application/ld+json", original_filename: "r.json")
     expect(send_form("/swap/recipe", {"file" => file}).status).to eq 303
     visit("/swap")
-    expect(page.at_css("#recipe-text").text.strip.lines.map(&:chomp)).to eq ["Chive cream", "Ingredients:", "2 cups milk", "3 tbsp flour", "2 tbsp butter", "Method:", "Boil."]
+    expect(page.at_css("#recipe-text").text.strip.lines.map(&:chomp)).to eq [
+      "Chive cream",
+      "Ingredients:",
+      "2 cups milk",
+      "3 tbsp flour",
+      "2 tbsp butter",
+      "Method:",
+      "Boil."
+    ]
   end
 
   it "refuse what is too large, plainly" do
@@ -96,37 +137,93 @@ end
 
 RSpec.describe "A dish of parts on the page" do
   live = {"HTTP_X_RESTAURO_LIVE" => "1"}
-  pie = "Leek pie\n\nPastry:\n200 g flour\n100 g butter\n50 ml water\n30 g cheddar\n\nSauce:\n40 g butter\n40 g flour\n500 ml milk"
+  pie =
+    "Leek pie\n\nPastry:\n200 g flour\n100 g butter\n50 ml water\n30 g cheddar\n\nSauce:\n40 g butter\n40 g " \
+"flour\n500 ml milk"
   tabs = ->(spec) { spec.text_of(".part-name") }
 
   it "shows every part with its answer, the one asked for in front, and keeps each one's choices" do
     send_form("/swap", swap_fields(recipe: pie, school: "", with: ""), live)
-    expect([tabs[self], text_of(".dish-title"), text_of(".part-amounts").first, text_of(".big").first]).to match([%w[Pastry Sauce], ["Leek pie"], /xanthan/, /xanthan/])
+    expect([tabs[self], text_of(".dish-title"), text_of(".part-amounts").first, text_of(".big").first]).to match(
+      [%w[Pastry Sauce], ["Leek pie"], /xanthan/, /xanthan/]
+    )
     send_form("/swap", swap_fields(recipe: pie, tab: "Sauce", school: "", with: ""), live)
     expect(text_of(".big").first).to match(/maize starch/)
     state = page.css("#swap-form input[type=hidden]").to_h { |field| [field["name"], field["value"]] }
-    send_form("/swap", swap_fields(recipe: pie, school: "slurry", with: "potato_starch").merge(state.slice("part", "parts", "kinds")), live)
+    send_form(
+      "/swap",
+      swap_fields(recipe: pie, school: "slurry", with: "potato_starch").merge(state.slice("part", "parts", "kinds")),
+      live
+    )
     expect([text_of(".big").first, text_of(".part-amounts")]).to match([/potato starch/, [/xanthan/, /potato starch/]])
-    kept = page.css("#swap-form input[type=hidden]").to_h { |field| [field["name"], field["value"]] }.slice("part", "parts", "kinds")
-    send_form("/swap", swap_fields(recipe: pie, school: "slurry", with: "potato_starch", tab: "Pastry").merge(kept), live)
+    kept =
+      page
+        .css("#swap-form input[type=hidden]")
+        .to_h { |field| [field["name"], field["value"]] }
+        .slice("part", "parts", "kinds")
+    send_form(
+      "/swap",
+      swap_fields(recipe: pie, school: "slurry", with: "potato_starch", tab: "Pastry").merge(kept),
+      live
+    )
     expect(text_of(".part-amounts")).to match([/xanthan/, /potato starch/])
   end
 
   it "moves a line to another part, and says what a part is, and it stays so" do
-    fix = {"text" => "30 g cheddar", "occurrence" => "0", "part" => "Sauce", "was" => {"ingredient" => "cheddar", "grams" => "30", "role" => "cheese", "part" => "Pastry"}}
+    fix = {
+      "text" => "30 g cheddar",
+      "occurrence" => "0",
+      "part" => "Sauce",
+      "was" => {
+        "ingredient" => "cheddar",
+        "grams" => "30",
+        "role" => "cheese",
+        "part" => "Pastry"
+      }
+    }
     send_form("/swap", swap_fields(recipe: pie).merge("fix" => fix), live)
-    expect(text_of(".row .line-name, .row-title").drop_while { |text| !text.start_with?("Sauce") }).to include(/cheddar/)
+    expect(text_of(".row .line-name, .row-title").drop_while { |text| !text.start_with?("Sauce") }).to include(
+      /cheddar/
+    )
     corrections = page.at_css("input[name=corrections]")["value"]
     send_form("/swap", swap_fields(recipe: pie, corrections: corrections).merge("kinds_of[Sauce]" => "none"), live)
-    expect([text_of(".part").last, text_of(".part-amounts").last]).to match([/\ASauce \d+ g one-for-one/, satisfy { |words| !words.include?("butter") }])
+    expect([text_of(".part").last, text_of(".part-amounts").last]).to match(
+      [/\ASauce \d+ g one-for-one/, satisfy { |words| !words.include?("butter") }]
+    )
   end
 end
 
 RSpec.describe "What is chosen on the page counts" do
   live = {"HTTP_X_RESTAURO_LIVE" => "1"}
-  sent = ->(spec, **fields) { spec.send_form("/swap", spec.swap_fields(**fields), live) && spec.text_of("#method, .method").join(" ") + spec.text_of("#answer").join(" ") }
+  sent = ->(spec, **fields) do
+    spec.send_form("/swap", spec.swap_fields(**fields), live) &&
+      spec.text_of("#method, .method").join(" ") + spec.text_of("#answer").join(" ")
+  end
 
-  it("who eats") { expect([sent[self, diets: "vegan"], text_of(".ours .line-name")]).to match([anything, satisfy { |names| names.none? { |name| name.match?(/butter\z|whole milk|cream\z/) && !name.match?(/plant|oat|soya/) } }]) }
-  it("the minutes of the simmer") { expect([sent[self, simmer: "12"], sent[self, simmer: "2"]].map { |words| words.include?("12 min") }).to eq [true, false] }
-  it("the altitude, where water boils cooler") { expect([0, 3000].map { |metres| sent[self, altitude: metres.to_s, with: "corn_starch"] && [text_of(".big"), text_of(".chart text"), text_of("#method")] }.uniq.length).to eq 2 }
+  it("who eats") do
+    expect([sent[self, diets: "vegan"], text_of(".ours .line-name")]).to match(
+      [
+        anything,
+        satisfy do |names|
+          names.none? { |name| name.match?(/butter\z|whole milk|cream\z/) && !name.match?(/plant|oat|soya/) }
+        end
+      ]
+    )
+  end
+  it("the minutes of the simmer") do
+    expect([sent[self, simmer: "12"], sent[self, simmer: "2"]].map { |words| words.include?("12 min") }).to eq [
+      true,
+      false
+    ]
+  end
+  it("the altitude, where water boils cooler") do
+    expect(
+      [0, 3000].map do |metres|
+          sent[self, altitude: metres.to_s, with: "corn_starch"] &&
+            [text_of(".big"), text_of(".chart text"), text_of("#method")]
+        end
+        .uniq
+        .length
+    ).to eq 2
+  end
 end

@@ -3,19 +3,21 @@ require_relative "../support/web"
 
 RSpec.describe Restauro::Workers::Pool do
   wire = Restauro::Workers::Wire
-  toy = lambda do |path|
-    socket = UNIXSocket.new(path)
-    wire.send(socket, Process.pid)
-    config = wire.receive(socket)
-    while (job = wire.receive(socket))
-      sleep job[:sleep] if job[:sleep]
-      exit!(1) if job[:die]
-      wire.send(socket, [job[:say], config, Process.pid])
+  toy =
+    lambda do |path|
+      socket = UNIXSocket.new(path)
+      wire.send(socket, Process.pid)
+      config = wire.receive(socket)
+      while (job = wire.receive(socket))
+        sleep job[:sleep] if job[:sleep]
+        exit!(1) if job[:die]
+        wire.send(socket, [job[:say], config, Process.pid])
+      end
     end
-  end
 
   def pool(size: 1, **limits)
-    @pool = described_class.new(Restauro::Workers::Nursery.open(&@toy), size: size, config: {"house" => 7}, **limits).start
+    @pool =
+      described_class.new(Restauro::Workers::Nursery.open(&@toy), size: size, config: {"house" => 7}, **limits).start
     wait_until { @pool.pids.length == size }
     @pool
   end
@@ -27,7 +29,9 @@ RSpec.describe Restauro::Workers::Pool do
   before { @toy = toy }
   after { @pool&.stop }
 
-  it("answers, with what each worker was told first") { expect(pool.call({say: "done"}).first(2)).to eq ["done", {"house" => 7}] }
+  it("answers, with what each worker was told first") do
+    expect(pool.call({say: "done"}).first(2)).to eq ["done", {"house" => 7}]
+  end
 
   it "works two out at once in two processes" do
     two = pool(size: 2)
@@ -61,8 +65,14 @@ RSpec.describe Restauro::Workers::Pool do
 
   it "of a form's changes works out the one at hand and the newest" do
     one = pool
-    threads = (1..4).map { |number| Thread.new { one.call({say: number, sleep: 0.5}, key: "a form") }.tap { sleep 0.1 } }
-    expect(threads.map(&:value).map { |answer| answer.is_a?(Array) ? answer.first : answer }).to eq [1, :stale, :stale, 4]
+    threads =
+      (1..4).map { |number| Thread.new { one.call({say: number, sleep: 0.5}, key: "a form") }.tap { sleep 0.1 } }
+    expect(threads.map(&:value).map { |answer| answer.is_a?(Array) ? answer.first : answer }).to eq [
+      1,
+      :stale,
+      :stale,
+      4
+    ]
   end
 
   it "knows itself broken when no worker is left and none can come" do
@@ -81,16 +91,17 @@ end
 
 RSpec.describe Restauro::Workers::HeavyWork, :web do
   # The pool's place is taken by the worker's own side of it: what would go over the socket does, as values.
-  over_the_wire = lambda do |services|
-    within = Restauro::Web.within(services, lan: false)
-    Object.new.tap do |pool|
-      pool.define_singleton_method(:asked) { @asked ||= [] }
-      pool.define_singleton_method(:call) do |job, key: nil|
-        asked << key
-        Marshal.load(Marshal.dump(Restauro::Workers::Job.answered_by(within, Marshal.load(Marshal.dump(job)))))
+  over_the_wire =
+    lambda do |services|
+      within = Restauro::Web.within(services, lan: false)
+      Object.new.tap do |pool|
+        pool.define_singleton_method(:asked) { @asked ||= [] }
+        pool.define_singleton_method(:call) do |job, key: nil|
+          asked << key
+          Marshal.load(Marshal.dump(Restauro::Workers::Job.answered_by(within, Marshal.load(Marshal.dump(job)))))
+        end
       end
     end
-  end
 
   attr_reader :app
 
@@ -100,7 +111,11 @@ RSpec.describe Restauro::Workers::HeavyWork, :web do
   end
 
   it "gives the same page as without, keeps the browser and its draft, and refuses a form of another" do
-    send_form("/swap", swap_fields(recipe: "Sauce\n40 g flour\n40 g butter\n500 ml milk"), {"HTTP_X_RESTAURO_LIVE" => "1", "HTTP_X_RESTAURO_FORM" => "f1"})
+    send_form(
+      "/swap",
+      swap_fields(recipe: "Sauce\n40 g flour\n40 g butter\n500 ml milk"),
+      {"HTTP_X_RESTAURO_LIVE" => "1", "HTTP_X_RESTAURO_FORM" => "f1"}
+    )
     expect([last_response.status, text_of(".big").first, @pool.asked.last]).to match([200, /\d+ g/, "f1"])
     visit("/swap")
     expect(text_of("textarea[name=recipe]").first).to include("40 g flour")
@@ -114,7 +129,11 @@ RSpec.describe Restauro::Workers::HeavyWork, :web do
     expect([last_response.status, text_of(".problem").join]).to match([404, /no crust on the Swap page/])
   end
 
-  {busy: [503, /try again in a moment/], late: [503, /took too long/], stale: [204, /\A\z/]}.each do |fate, (code, words)|
+  {
+    busy: [503, /try again in a moment/],
+    late: [503, /took too long/],
+    stale: [204, /\A\z/]
+  }.each do |fate, (code, words)|
     it "says kindly that it is #{fate}" do
       send_form("/swap", swap_fields)
       @pool.define_singleton_method(:call) { |*, **| fate }

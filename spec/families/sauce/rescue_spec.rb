@@ -1,6 +1,13 @@
 RSpec.describe Restauro::Families::Sauce::Rescue do
-  recipes = {"white sauce" => "3 tbsp flour\n40 g butter\n500 ml milk", "gravy" => "30 g flour\n30 g butter\n600 ml stock", "starch" => "20 g maize starch\n700 ml milk", "small" => "1 tbsp flour\n10 g butter\n150 ml milk"}
-  rescued = ->(spec, text, observed, target) { spec.sauce.rescue(spec.read(text), spec.sauce.options, observed: observed, target: target) }
+  recipes = {
+    "white sauce" => "3 tbsp flour\n40 g butter\n500 ml milk",
+    "gravy" => "30 g flour\n30 g butter\n600 ml stock",
+    "starch" => "20 g maize starch\n700 ml milk",
+    "small" => "1 tbsp flour\n10 g butter\n150 ml milk"
+  }
+  rescued = ->(spec, text, observed, target) do
+    spec.sauce.rescue(spec.read(text), spec.sauce.options, observed: observed, target: target)
+  end
 
   recipes.each do |name, text|
     [[2.5, 6.2], [4.0, 5.0], [3.0, 9.3], [9.0, 6.2], [7.0, 3.1]].each do |observed, target|
@@ -13,7 +20,13 @@ RSpec.describe Restauro::Families::Sauce::Rescue do
     end
   end
 
-  it("thickens with a slurry or by boiling down, and thins with liquid") { expect([rescued[self, recipes["gravy"], 3.0, 6.2], rescued[self, recipes["gravy"], 8.0, 5.0]].map { |r| r.moves.map(&:kind) }).to eq [%w[slurry simmer], %w[dilute]] }
+  it("thickens with a slurry or by boiling down, and thins with liquid") do
+    expect(
+      [rescued[self, recipes["gravy"], 3.0, 6.2], rescued[self, recipes["gravy"], 8.0, 5.0]].map do |r|
+        r.moves.map(&:kind)
+      end
+    ).to eq [%w[slurry simmer], %w[dilute]]
+  end
   it("has nothing to do when it is right") { expect(rescued[self, recipes["gravy"], 6.2, 6.2].moves).to eq [] }
 
   it "is read off a fresh course: a broken move lands elsewhere" do
@@ -32,13 +45,37 @@ RSpec.describe Restauro::Families::Sauce::Rescue do
     end
   end
 
-  # By hand: S = m (et - e)/(100 p - et w) = 500*(6.2-3.0)/(195 - 6.2*1.5) = 8.6 g for 500 g of liquid, before it cools the pan.
-  it("needs about the grams of the balance by hand") { expect(rescued[self, "3 tbsp flour\n40 g butter\n500 ml milk", 3.0, 6.2].moves.first.grams).to be_within(10).percent_of(8.6) }
-  it("keeps to who eats") { expect(sauce.rescue(read(recipes["gravy"]), sauce.options(without: %w[maize]), observed: 3.0, target: 6.2).moves.first.ingredient.key).to eq "potato_starch" }
-  it("has no body to go by in plain milk") { expect { rescued[self, "500 ml milk", 3.0, 6.2] }.to raise_error(Restauro::InvalidInput, /no body/) }
+  # By hand: S = m (et - e)/(100 p - et w) = 500*(6.2-3.0)/(195 - 6.2*1.5) = 8.6 g for 500 g of liquid, before it cools
+  # the pan.
+  it("needs about the grams of the balance by hand") do
+    expect(rescued[self, "3 tbsp flour\n40 g butter\n500 ml milk", 3.0, 6.2].moves.first.grams).to be_within(
+      10
+    ).percent_of(8.6)
+  end
+  it("keeps to who eats") do
+    expect(
+      sauce
+        .rescue(read(recipes["gravy"]), sauce.options(without: %w[maize]), observed: 3.0, target: 6.2)
+        .moves
+        .first
+        .ingredient
+        .key
+    ).to eq "potato_starch"
+  end
+  it("has no body to go by in plain milk") do
+    expect { rescued[self, "500 ml milk", 3.0, 6.2] }.to raise_error(Restauro::InvalidInput, /no body/)
+  end
 
   it "knows the troubles that are not thickness, each with what to do and what to change" do
-    %w[sauce batter breading].flat_map { |family| Restauro::Families::Troubles.of(family) }.each { |trouble| expect([trouble.do, trouble.why, trouble.next].map(&:length)).to all(be > 15) }
-    expect(Restauro::Families::Troubles.of("sauce").map(&:key)).to include("lumps", "split", "thinned", "raw_taste", "butter_brown")
+    %w[sauce batter breading]
+      .flat_map { |family| Restauro::Families::Troubles.of(family) }
+      .each { |trouble| expect([trouble.do, trouble.why, trouble.next].map(&:length)).to all(be > 15) }
+    expect(Restauro::Families::Troubles.of("sauce").map(&:key)).to include(
+      "lumps",
+      "split",
+      "thinned",
+      "raw_taste",
+      "butter_brown"
+    )
   end
 end
