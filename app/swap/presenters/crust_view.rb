@@ -12,6 +12,8 @@ module Restauro
       # A bought sheet is not weighed out: it has no bar.
       def bars = snapshot[:picture][:bars].values.all? { |bar| bar[:flour].positive? } ? CrustBars.new(snapshot[:picture][:bars]).to_s : nil
       def pan = snapshot[:picture][:pan]&.then { |pan| PanPicture.new(pan).to_s }
+      # What is folded or rolled up by the piece lies in no pan.
+      def in_a_pan? = !%w[hand wrapped].include?(snapshot[:cover])
       def bake = BakePicture.new(snapshot[:picture][:bake]).to_s
       def section = bake
       def layout = [bars, pan].compact.join

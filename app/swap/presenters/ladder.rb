@@ -18,7 +18,7 @@ module Restauro
 
       # @return [String] SVG
       def to_s
-        drawn = [rungs, ticks, mark(:wheat, LEFT + 156, "wheat"), mark(:ours, LEFT + 48, "ours"), target].join
+        drawn = [rungs, ticks, mark(:wheat, LEFT + 142, "wheat"), mark(:ours, LEFT + 48, "ours"), target].join
         Svg.tag("svg", drawn, viewBox: "0 0 #{WIDTH} #{BOTTOM + 26}", class: "ladder", role: "img", aria_label: words)
       end
 

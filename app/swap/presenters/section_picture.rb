@@ -4,7 +4,7 @@ module Restauro
     # it, wet until it has dried; crisp, done, golden and burnt stand as lines.
     class SectionPicture
       WIDTH = 720
-      LEFT = 80
+      LEFT = 98
       RIGHT = 700
       TOP = 124
       BOTTOM = 360
