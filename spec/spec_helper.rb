@@ -8,6 +8,8 @@ require_relative "support/reference"
 require_relative "support/corpus"
 require_relative "support/label_table"
 
+RSpec::Matchers.define_negated_matcher(:not_include, :include)
+
 RSpec.configure do |config|
   config.disable_monkey_patching!
   config.expect_with(:rspec) { |expectations| expectations.syntax = :expect }

@@ -79,3 +79,19 @@ RSpec.describe Restauro::Families::Sauce::Rescue do
     )
   end
 end
+
+# A rescue's moves, each with what to weigh and how to measure it.
+RSpec.describe Restauro::Families::Sauce::Rescue do
+  moves = ->(spec, text, **asked) { spec.sauce.rescue(spec.read(text), spec.sauce.options, **asked).moves }
+
+  it "thins with the liquid that is most of it" do
+    found = moves[self, "40 g plain flour\n40 g butter\n100 ml cream\n400 ml milk", observed: 9.0, target: 6.0]
+    expect(found.find { |move| move.kind == "dilute" }.ingredient.key).to eq "whole_milk"
+  end
+
+  it "measures what is added, and nothing where nothing is" do
+    found = moves[self, "30 g plain flour\n30 g butter\n500 ml milk", observed: 3.0, target: 6.0]
+    measured = found.to_h { |move| [move.kind, !move.measure.nil?] }
+    expect([measured.values_at("simmer"), measured.except("simmer").values.any?]).to eq [[false], true]
+  end
+end
