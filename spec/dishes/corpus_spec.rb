@@ -12,7 +12,8 @@ RSpec.describe "The corpus of dishes" do
     all[row] = Class.new { extend Reference::Helpers }.answer(row["recipe"], system: row.fetch("units", "us"), **chosen)
   end
   words = ->(found) do
-    [*found.lines.map(&:text), *found.steps.flat_map { |step| [step.text, step.look_for, step.said] }].compact.join("\n")
+    [*found.lines.map(&:text), *found.steps.flat_map { |step| [step.text, step.look_for, step.said] }].compact
+      .join("\n")
   end
   minutes = ->(found, kind) { found.steps.select { |step| step.kind == kind }.filter_map(&:minutes) }
 
@@ -37,7 +38,9 @@ RSpec.describe "The corpus of dishes" do
         expect(left.map(&:text)).to eq []
       end
 
-      it("sets out first and keeps last") { expect(worked[row].steps.map(&:kind).values_at(0, -1)).to eq %w[set_out store] }
+      it "sets out first and keeps last" do
+        expect(worked[row].steps.map(&:kind).values_at(0, -1)).to eq %w[set_out store]
+      end
 
       if row["families"]
         it("is #{row["families"].join(" and ")}") do

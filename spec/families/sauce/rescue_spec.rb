@@ -81,7 +81,7 @@ RSpec.describe Restauro::Families::Sauce::Rescue do
 end
 
 # A rescue's moves, each with what to weigh and how to measure it.
-RSpec.describe Restauro::Families::Sauce::Rescue do
+RSpec.describe "The moves of a rescue" do
   moves = ->(spec, text, **asked) { spec.sauce.rescue(spec.read(text), spec.sauce.options, **asked).moves }
 
   it "thins with the liquid that is most of it" do

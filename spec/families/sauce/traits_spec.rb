@@ -1,4 +1,4 @@
-# What a sauce is like to live with, held to sums by hand and to what practice says of each thickener ("common practice").
+# What a sauce is like to live with, held to sums by hand and to what practice says of each thickener (common practice).
 RSpec.describe Restauro::Families::Sauce::Traits do
   traits = ->(spec, text, **choices) { described_class.of(spec.swap(text, **choices)) }
   milk = "40 g butter\n40 g plain flour\n500 ml milk"
@@ -48,7 +48,7 @@ RSpec.describe Restauro::Families::Sauce::Comparison do
 
   it "shows the chosen one, its best alternative, and the other way of working" do
     shown = columns[self, milk]
-    expect(shown.map { |column| column.swap.school }).to match(["roux", "roux", "slurry"])
+    expect(shown.map { |column| column.swap.school }).to eq %w[roux roux slurry]
   end
 
   it "shows three different ways, none twice" do
