@@ -21,7 +21,7 @@ module Restauro
         solution(model, model.solve(time_limit: time_limit_s), columns)
       end
 
-      # @return [Array<Float>] of every column, in their order   @raise [DataError] where the solver found none
+      # @return [Solution] status, objective, bound, gap and the values of every column
       def solution(model, found, columns)
         values = columns.each_with_index.to_h { |column, i| [column.name, column.integer ? found[:col_value][i].round : found[:col_value][i]] }
         bound = info(model, "mip_dual_bound")

@@ -5,6 +5,7 @@ module Restauro
       %w[Baking Cautions Cover Declarations Filling Lining Mend Method Options Parts Picture Prediction Report School Sheet Style Swap Swapper Trials
          Words Writer].each { |name| autoload name.to_sym, "restauro/families/crust/#{name.downcase}" }
       autoload :ByKind, "restauro/families/crust/by_kind"
+      autoload :Custard, "restauro/families/crust/custard"
       autoload :FillSteps, "restauro/families/crust/fill_steps"
       autoload :FillingSteps, "restauro/families/crust/filling_steps"
       autoload :FillingSwap, "restauro/families/crust/filling_swap"

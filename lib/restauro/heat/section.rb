@@ -47,7 +47,7 @@ module Restauro
         @points = []
       end
 
-      # @return [Section] with the minutes of what was seen
+      # @return [Result] its points, and the minutes until it was crisp, done, brown and burnt
       def cook
         record
         next_record = RECORD_S

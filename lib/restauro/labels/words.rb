@@ -14,7 +14,7 @@ module Restauro
                                                                                                                                            "['’]")
       end
 
-      # @param words [Array<String>]   @return [Regexp] any of them, as labels write them
+      # @param words [Array<String>]   @return [Regexp] any of them alone, as labels write them
       def self.any(words)
         /(?<![[:alpha:]])(?:#{words.sort_by { |word| -word.length }.map { |word| pattern(word) }.join("|")})(?![[:alpha:]])/i
       end

@@ -95,7 +95,7 @@ module Restauro
         lesson&.merge("log_ratio" => (lesson["log_ratio"] + counted).round(5))
       end
 
-      # @return [Hash] a lesson of minutes told as a log ratio
+      # @return [Hash, nil] a lesson of minutes told as a log ratio; nil where they are too far apart to be one
       def timed(shares, more, less, how)
         return unless more.to_f.positive? && less.to_f.positive?
 

@@ -23,7 +23,7 @@ module Restauro
         false
       end
 
-      # @return [Array<Move>] one more of a thing of the kitchen
+      # @return [Meal] with one more of a thing of the kitchen
       def more(meal, name)
         meal.with(kitchen: Kitchen.new(**meal.kitchen.to_h, name => [meal.kitchen[name] + 1, 8].min))
       end

@@ -19,7 +19,7 @@ module Restauro
         more.positive? ? [*clashes.first(MOST), "and #{more} more like it"] : clashes
       end
 
-      # @return [String, nil] the table is an hour later
+      # @return [String, nil] when to eat, where that has moved
       def hour(before, after)
         return if before.meal.serve_at == after.meal.serve_at
 

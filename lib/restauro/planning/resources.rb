@@ -32,7 +32,7 @@ module Restauro
         @problem.kitchen.ovens == 1 && both[:oven?.to_proc] && gap(one, other).positive?
       end
 
-      # @return [Integer] min between two tasks, to wash what gluten touched
+      # @return [Integer] min between two tasks, for the oven to get from the one heat to the other
       def gap(one, other)
         return 0 unless @problem.steps[one].oven? && @problem.steps[other].oven?
 

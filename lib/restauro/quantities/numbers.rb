@@ -59,7 +59,7 @@ module Restauro
       digits(number)
     end
 
-    # @return [Float] as people write it, with a point or a comma
+    # @return [Rational] of digits as people write them: a fraction, thousands, a point or a comma
     def digits(number)
       case number
       when %r{\A(\d+)(?:\s+|\s*-\s*)(\d+)\s*/\s*(\d+)\z} then Integer($1, 10) + fraction($2, $3)

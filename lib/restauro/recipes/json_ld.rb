@@ -35,7 +35,7 @@ module Restauro
         end
       end
 
-      # @return [Hash, nil] the Recipe in a document or its graph
+      # @return [Hash] the Recipe in a document or its graph   @raise [InvalidInput] where there is none
       def recipe_in(document)
         find(document) or raise InvalidInput, "no schema.org Recipe in this JSON; it needs \"@type\": \"Recipe\" and \"recipeIngredient\""
       end

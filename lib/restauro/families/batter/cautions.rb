@@ -8,14 +8,14 @@ module Restauro
         # @param prediction [Prediction]   @return [Array<Warning>]
         def of(prediction) = [unknown(prediction), *gas(prediction.gas), *heat(prediction)].compact
 
-        # @return [Array<Warning>] of what could not be told
+        # @return [Warning, nil] of a batter whose wetness cannot be told
         def unknown(prediction)
           return if prediction.ratio
 
           Warning.new(code: :ratio_unknown, text: "hardly anything here holds water, so how thick it is cannot be told: is the flour's line read?")
         end
 
-        # @param gas [Lift::Gas]   @return [Array<Warning>] too much, too little or tasting of it
+        # @param gas [Lift::Gas]   @return [Array<Warning>] of what is tasted
         def gas(gas)
           [soapy(gas), metallic(gas)].compact
         end
@@ -28,7 +28,7 @@ module Restauro
                                           "or use baking powder")
         end
 
-        # More baking powder than is not tasted.   @return [Warning, nil]
+        # More baking powder than goes untasted.   @return [Warning, nil]
         def metallic(gas)
           Warning.new(code: :metallic, text: "over 6 g of baking powder in 100 g of flour tastes metallic: less, or whip egg whites") if gas.metallic
         end

@@ -1,8 +1,8 @@
 module Restauro
   module Families
     class Crust
-      # What of one list without headings is inside a crust: fruit and what comes after it, but for the crust's own flour and fat; cream and purée
-      # beside a dough that has its water; beside a bought sheet everything but what it is brushed with.
+      # What of one list without headings is inside a crust: fruit and what comes after it, but for the crust's own flour and fat; a custard, cream
+      # and purée beside a dough that has its water; beside a bought sheet everything but what it is brushed with.
       class ByKind
         SAUCED = %w[flour starch fat liquid].freeze
         APART = %w[fruit vegetable cheese].freeze
@@ -17,6 +17,7 @@ module Restauro
           wet = recipe.lines.any? { |line| line.ingredient == "water" }
           @first = recipe.lines.index { |line| filled_in?(line) || (wet && line.role == "puree") } || recipe.lines.length
           @watered = wet && (@first < recipe.lines.length || @sheet || recipe.lines.any? { |line| line.role == "egg" })
+          @custard = @sheet ? recipe.lines.length : Custard.new(recipe, catalogue).first || recipe.lines.length
           @fried = fried_in
           @nutty = nutty || recipe.lines.length
           freeze
@@ -26,7 +27,7 @@ module Restauro
         def inside?(line, index)
           return true if @fried.include?(index) || (index >= @nutty && !line.words?)
           return true if (@sheet && SAUCED.include?(group(line))) || filled_in?(line) || poured?(line)
-          return false if brushed?(line) || index <= @first || line.words? || line.ingredient.nil?
+          return false if brushed?(line) || (index <= @first && index < @custard) || line.words? || line.ingredient.nil?
 
           spoon_of_flour?(line) || !(CRUSTY.include?(line.role) || group(line) == "pastry")
         end

@@ -27,7 +27,7 @@ module Restauro
         # Nuts and pulses thicken so little that half a bowl of them would go into the fruit.
         def starchy? = @options.filling_with.any? || STARCHES.first(5).any? { |key| exclusion.allows?(@catalogue.fetch(key)) }
 
-        # @return [Swap] the fruit thickened by the juice it gives
+        # @return [Warning] where no starch is left for the fruit
         def juicy
           Warning.new(code: :filling_runs, text: "no starch is left for the fruit: its juice stays thin. Draw it out with the sugar first, " \
                                                  "boil it down to a syrup and pour that back")

@@ -38,7 +38,7 @@ module Restauro
         # @return [Array<Warning, nil>] of the pot
         def boiled(dough) = [out_of_law(dough.boiling), floury(dough), low_boil(dough)]
 
-        # @return [Warning, nil] of raw flour boiled as long as a root
+        # @return [Warning, nil] of a root dough that is nearly half raw flour
         def floury(dough)
           return unless dough.floury? && !dough.boiling.by_law?
 
@@ -64,7 +64,7 @@ module Restauro
           warning(:high_altitude, "#{here}: give it longer and cut one open")
         end
 
-        # @return [Warning, nil] of filling that is left over
+        # @return [Array<Warning>] of filling that is left over
         def filling(dough)
           return [] unless dough.filled? && dough.filling_g.positive? && dough.plan
 

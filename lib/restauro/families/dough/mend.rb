@@ -26,14 +26,14 @@ module Restauro
         # @return [Ingredient] the flour that is most of it
         def main_flour(swap, catalogue) = catalogue.fetch(swap.flours.max_by { |line| line.grams.value }.ingredient)
 
-        # @param aim [Float] ratio   @return [Float] g of water
+        # @param aim [Float] ratio   @return [Move] of water
         def wetter(now, aim, water)
           grams = aim * held(now) - free(now)
           move("wetter", water, grams, "Work in #{grams.round} g water, a few drops at a time, for the whole dough.",
                (free(now) + grams) / held(now))
         end
 
-        # @param aim [Float] ratio   @return [Float] g of flour
+        # @param aim [Float] ratio   @return [Move] of flour
         def drier(now, aim, flour)
           grams = (free(now) / aim - held(now)) / flour.hold_g_per_g
           move("drier", flour, grams, "Work in #{grams.round} g #{flour.say} for the whole dough.",
@@ -50,7 +50,7 @@ module Restauro
                free(swap.ours) / (held(swap.ours) + grams * binder.hold_g_per_g))
         end
 
-        # @return [Float] stretch that the dough has beyond what its shape needs
+        # @return [Ingredient, nil] a binder that may be eaten, where the dough has none
         def spare(swap, catalogue)
           exclusion = swap.ours.options.exclusion(catalogue)
           %w[psyllium_husk xanthan_gum guar_gum].map { |key| catalogue.fetch(key) }.find { |ingredient| exclusion.allows?(ingredient) }

@@ -22,7 +22,7 @@ module Restauro
           [options.with_choices(with: [key], school: options.school || row["school"]), why(row, catalogue.fetch(key))]
         end
 
-        # @return [String] why a thickener suits what is to become of it
+        # @return [Warning] why a thickener suits what is to become of it
         def why(row, ingredient)
           Warning.new(code: :becomes, text: "#{ingredient.say}, since it is to be #{row["say"]}: #{row["why"]}")
         end

@@ -36,7 +36,7 @@ module Restauro
           total.zero? ? 0.0 : milk / total
         end
 
-        # @return [Warning, nil] acid that thins it while it boils
+        # @return [String, nil] of acid that thins it while it boils
         def acid(prediction)
           return unless prediction.cooking.result.mixture.ph < Constants.fetch(:sauce, :acid_caution_ph)
 
@@ -120,7 +120,7 @@ module Restauro
                                                     "or brown the fat or the flour dry")]
         end
 
-        # @return [Warning, nil] thicker or thinner than the law was fitted to
+        # @return [Warning, nil] so little or so much that nothing was tried on it
         def untested(cooking)
           grams = cooking.formula.liquid.value
           tested = Constants.fetch(:sauce, :untested_below)..Constants.fetch(:sauce, :untested_above)

@@ -17,7 +17,7 @@ module Restauro
           cool(system, point, step, to_celsius)
         end
 
-        # @param step [Float] s   @return [Array<Physics::PanCourse::Point>] off the heat, down to that many C
+        # @param step [Float] s   @return [Array<Array(Float, Float)>] seconds and C off the heat, down to that many C
         def cool(system, point, step, to_celsius)
           seconds, state = point.seconds, [point.celsius, point.liquid_grams]
           points = []

@@ -15,7 +15,7 @@ module Restauro
           options.with_choices(school: "reduction", target: coats ? "medium" : "thin")
         end
 
-        # @return [Recipes::Line, nil] the liquid with the most fat
+        # @return [Float] % of fat in the richest liquid
         def self.richest(recipe, catalogue)
           liquids = recipe.ingredients.select { |line| line.role == "liquid" && line.counted? }
           liquids.map { |line| catalogue.fetch(line.ingredient).fat_pct.to_f }.max.to_f
