@@ -1,15 +1,18 @@
 module Restauro
   module Recipes
-    # How much more of a recipe a cook wants, as they say it: "2", "serves 6", "600 g milk", "8x8 in to 9x13 in", "use up sorghum flour".
+    # How much more of a recipe a cook wants, as they say it: "2", "½", "double", "half the recipe", "serves 6", "600 g milk",
+    #   "8x8 in to 9x13 in", "use up sorghum flour".
     class ScaleWish
       USE_UP = /\A\s*use(?:s)?\s+up\s+(?:the\s+)?(.+?)\s*\z/i
       SERVES = /\A\s*(?:(?:for|serves?|feeds?|makes?)\s+(\d{1,3})(?:\s+\w+)?|(\d{1,3})\s+(?:servings?|portions?|people))\s*\z/i
-      TIMES = /\A\s*(#{Numbers::DIGITS})\s*(?:x|times)?\s*\z/i
+      FOLD = {"double" => 2r, "twice" => 2r, "triple" => 3r, "thrice" => 3r}.freeze
+      OF_IT = /\s+(?:of\s+)?(?:the|this|a)?\s*(?:recipe|amount|batch|it)/i
+      TIMES = /\A\s*(?:x\s*)?(#{FOLD.keys.join("|")}|#{Numbers::ONE})\s*(?:x|times)?(?:#{OF_IT})?\s*\z/i
       INTO = /\s+(?:in)?to\s+/i
 
       # @param text [String]   @param reader [Reader] in the recipe's system
       def initialize(text, reader)
-        @text = text.strip.empty? ? "1" : text
+        @text = text.strip.empty? ? "1" : Numbers.plain(text)
         @reader = reader
         freeze
       end
@@ -20,9 +23,8 @@ module Restauro
       # @param recipe [Recipe]   @return [Float] times   @raise [InvalidInput]
       def factor(recipe)
         return 1.0 if use_up
-        return Numbers.value(TIMES.match(@text)[1]).to_f if TIMES.match?(@text)
 
-        servings(recipe) || pans || one_ingredient(recipe) or raise InvalidInput, not_understood
+        times || servings(recipe) || pans || one_ingredient(recipe) or raise InvalidInput, not_understood
       end
 
       # The ingredient that is named, among those of a recipe or a cupboard.   @return [String, nil] key
@@ -32,6 +34,11 @@ module Restauro
 
       def not_understood
         "how much is not understood: '#{@text.strip[0, 60]}'; type 2, serves 6, 600 g milk, 8x8 in to 9x13 in, or use up sorghum flour"
+      end
+
+      def times
+        said = TIMES.match(@text)&.captures&.first&.downcase or return
+        FOLD.fetch(said) { Numbers.value(said) }.to_f
       end
 
       def servings(recipe)
