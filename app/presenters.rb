@@ -10,7 +10,13 @@ module Restauro
     # @param snapshot [Hash]   @param pull [Boolean] whether its picture can be pulled on
     # @param format [HouseFormat, Format] how this house writes
     def self.view(snapshot, pull: true, format: Format)
-      views = {"batter" => BatterView, "breading" => BreadingView, "gnocchi" => DoughView, "pasta" => DoughView, "crust" => CrustView}
+      views = {
+        "batter" => BatterView,
+        "breading" => BreadingView,
+        "gnocchi" => DoughView,
+        "pasta" => DoughView,
+        "crust" => CrustView
+      }
       views.fetch(snapshot[:family], SwapView).new(snapshot, pull: pull).tap { |view| view.format = format }
     end
   end

@@ -30,14 +30,17 @@ module Restauro
 
     # One that is there and migrated.
     def join(options, connections:)
-      Sequel.connect(**options, max_connections: connections, pool_timeout: 10).tap do |database|
-        database.extension :pg_json, :connection_validator
-        # Always: a connection that died with its server must not cost the cook a tap.
-        database.pool.connection_validation_timeout = -1
-      end
+      Sequel
+        .connect(**options, max_connections: connections, pool_timeout: 10)
+        .tap do |database|
+          database.extension :pg_json, :connection_validator
+          # Always: a connection that died with its server must not cost the cook a tap.
+          database.pool.connection_validation_timeout = -1
+        end
     end
 
-    # Another that migrates just now is waited for; a home that a later Restauro wrote is left as it is.   @raise [Cluster::Failed]
+    # Another that migrates just now is waited for; a home that a later Restauro wrote is left as it is.
+    # @raise [Cluster::Failed]
     def migrate(database)
       Sequel.extension :migration
       waits = Enumerator.produce(0, &:succ)
@@ -47,7 +50,8 @@ module Restauro
         sleep(MIGRATION_WAIT_S) && retry if waits.next < MIGRATION_WAITS
         raise Cluster::Failed, "another start has been changing this home for a minute: try again when it is done"
       rescue Sequel::Migrator::Error
-        raise Cluster::Failed, "this home was written by a later Restauro: bring this one up to date, or start the later one"
+        raise Cluster::Failed,
+              "this home was written by a later Restauro: bring this one up to date, or start the later one"
       end
     end
     MIGRATION_WAIT_S, MIGRATION_WAITS = 0.5, 120
@@ -63,7 +67,9 @@ module Restauro
     def create(options)
       Sequel.connect(**options, database: "postgres", max_connections: 1) do |server|
         name = options.fetch(:database)
-        server.run("CREATE DATABASE #{server.literal(Sequel.identifier(name))}") if server[:pg_database].where(datname: name).empty?
+        if server[:pg_database].where(datname: name).empty?
+          server.run("CREATE DATABASE #{server.literal(Sequel.identifier(name))}")
+        end
       end
     end
   end

@@ -13,13 +13,18 @@ module Restauro
         @silent_until = 0.0
       end
 
-      # @param command [Hash] "do" put (into celsius), heat (to celsius in seconds) or drop_out   @return [String, nil] what is wrong with it
+      # @param command [Hash] "do" put (into celsius), heat (to celsius in seconds) or drop_out
+      # @return [String, nil] what is wrong with it
       def obey(command, now)
         case command["do"]
-        when "put" then @heats, @around = nil, Float(command["celsius"])
-        when "heat" then @heats = [now, @around, Float(command["celsius"]), [Float(command["seconds"]), 0.1].max]
-        when "drop_out" then @silent_until = now + Float(command["seconds"])
-        else return "a probe knows put, heat and drop_out; got '#{command["do"]}'"
+        when "put"
+          @heats, @around = nil, Float(command["celsius"])
+        when "heat"
+          @heats = [now, @around, Float(command["celsius"]), [Float(command["seconds"]), 0.1].max]
+        when "drop_out"
+          @silent_until = now + Float(command["seconds"])
+        else
+          return "a probe knows put, heat and drop_out; got '#{command["do"]}'"
         end
         nil
       rescue ArgumentError, TypeError

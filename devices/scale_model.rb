@@ -1,7 +1,7 @@
 module Restauro
   module Devices
-    # A kitchen scale made of arithmetic: what is poured lies on it, the pan sways until it settles, drifts and shivers a little, and shows
-    # whole steps. The clock is handed in, in seconds, and the chance too, so that it can be tested.
+    # A kitchen scale made of arithmetic: what is poured lies on it, the pan sways until it settles, drifts and shivers
+    # a little, and shows whole steps. The clock is handed in, in seconds, and the chance too, so that it can be tested.
     class ScaleModel
       CAPACITY_G = 3000.0
       SETTLE_S = 0.25
@@ -24,16 +24,23 @@ module Restauro
         @last = 0.0
       end
 
-      # @param command [Hash] "do" tare, pour, lift, resolution or drop_out, with its figures   @return [String, nil] what is wrong with it
+      # @param command [Hash] "do" tare, pour, lift, resolution or drop_out, with its figures
+      # @return [String, nil] what is wrong with it
       def obey(command, now)
         case command["do"]
         # It waits for the pan to settle: what lies on it then is nothing.
-        when "tare" then @tare = @on_pan + @drift
-        when "pour" then pour(Float(command["grams"]), Float(command["seconds"] || 1.0), now)
-        when "lift" then lift
-        when "resolution" then return "resolution is 1 or 0.1" unless RESOLUTIONS.include?(@resolution = Float(command["grams"]))
-        when "drop_out" then @silent_until = now + Float(command["seconds"])
-        else return "a scale knows tare, pour, lift, resolution and drop_out; got '#{command["do"]}'"
+        when "tare"
+          @tare = @on_pan + @drift
+        when "pour"
+          pour(Float(command["grams"]), Float(command["seconds"] || 1.0), now)
+        when "lift"
+          lift
+        when "resolution"
+          return "resolution is 1 or 0.1" unless RESOLUTIONS.include?(@resolution = Float(command["grams"]))
+        when "drop_out"
+          @silent_until = now + Float(command["seconds"])
+        else
+          return "a scale knows tare, pour, lift, resolution and drop_out; got '#{command["do"]}'"
         end
         nil
       rescue ArgumentError, TypeError
@@ -46,7 +53,13 @@ module Restauro
         return if now < @silent_until
 
         overload = @on_pan > CAPACITY_G
-        {kind: "scale", grams: overload ? nil : shown, stable: now - @moved_at > STILL_S, overload: overload, resolution: @resolution}
+        {
+          kind: "scale",
+          grams: overload ? nil : shown,
+          stable: now - @moved_at > STILL_S,
+          overload: overload,
+          resolution: @resolution
+        }
       end
 
       private
@@ -65,7 +78,9 @@ module Restauro
       def advance(now)
         @now ||= now
         span = [now - @now, 0.0].max
-        @pours.each { |start, seconds, grams| @on_pan += grams * [[now, start + seconds].min - [@now, start].max, 0.0].max / seconds }
+        @pours.each do |start, seconds, grams|
+          @on_pan += grams * [[now, start + seconds].min - [@now, start].max, 0.0].max / seconds
+        end
         @pours.reject! { |start, seconds, _| now >= start + seconds }
         @on_pan = [@on_pan, 0.0].max
         @sway += (@on_pan - @sway) * (1 - Math.exp(-span / SETTLE_S))

@@ -1,4 +1,5 @@
-# A stand-in for a kitchen scale or a probe thermometer: a small server on loopback. A line of JSON for each reading, five a second, to whoever
+# A stand-in for a kitchen scale or a probe thermometer: a small server on loopback. A line of JSON for each reading,
+# five a second, to whoever
 # is connected; a line of JSON for each command from them.   ruby devices/stand_in.rb scale|probe --port N [--seed N]
 require "json"
 require "optparse"
@@ -68,7 +69,8 @@ module Restauro
         write(peer, {error: "a command is a line of JSON such as {\"do\":\"tare\"}"})
       end
 
-      def tell(reading) = reading && @peers.dup.each { |peer| write(peer, reading.merge(at: (Time.now.to_f * 1000).round)) }
+      def tell(reading) =
+        reading && @peers.dup.each { |peer| write(peer, reading.merge(at: (Time.now.to_f * 1000).round)) }
 
       def write(peer, message)
         peer.write_nonblock("#{JSON.generate(message)}\n")
@@ -89,9 +91,11 @@ end
 
 if $PROGRAM_NAME == __FILE__
   port, seed = 0, 1
-  OptionParser.new do |on|
-    on.on("--port N", Integer) { |value| port = value }
-    on.on("--seed N", Integer) { |value| seed = value }
-  end.parse!(ARGV)
+  OptionParser
+    .new do |on|
+      on.on("--port N", Integer) { |value| port = value }
+      on.on("--seed N", Integer) { |value| seed = value }
+    end
+    .parse!(ARGV)
   Restauro::Devices::StandIn.new(ARGV.first, port: port, seed: seed).run
 end

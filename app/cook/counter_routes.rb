@@ -8,8 +8,16 @@ module Restauro
       web.get("/live") do
         hub = services.counter.hub
         # A body that is no array, or its length would be sent: it has none.
-        [200, {"content-type" => "text/event-stream", "cache-control" => "no-store", "x-accel-buffering" => "no",
-               "rack.hijack" => ->(socket) { hub.join(socket) }}, [].each]
+        [
+          200,
+          {
+            "content-type" => "text/event-stream",
+            "cache-control" => "no-store",
+            "x-accel-buffering" => "no",
+            "rack.hijack" => ->(socket) { hub.join(socket) }
+          },
+          [].each
+        ]
       end
 
       web.get("/counter") { page :counter, room: "Cook", title: "Counter", counter: services.counter, said: nil }

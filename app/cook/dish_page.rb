@@ -33,8 +33,14 @@ module Restauro
     def rebalances
       over = dish.over or return []
       targets, weighed = dish.targets, dish.weighed
-      Making::Rebalance.options(plan, @services.facts, targets: targets, weighed: weighed, item: plan.item(over["item"]),
-                                                       grams: over["grams"] + weighed.fetch(over["item"], 0.0))
+      Making::Rebalance.options(
+        plan,
+        @services.facts,
+        targets: targets,
+        weighed: weighed,
+        item: plan.item(over["item"]),
+        grams: over["grams"] + weighed.fetch(over["item"], 0.0)
+      )
     end
 
     # Bowls are of one part each: no part's milk goes in with another's water.   @return [Hash] words => items
@@ -49,7 +55,15 @@ module Restauro
     # Clocks of the other dishes on the stove.   @return [Array<Array(Database::DishRepository::Row, Making::Timer)>]
     def other_clocks
       others = @services.dishes.open.reject { |other| other.id == id }
-      others.flat_map { |other| @services.dishes.state(other).timers.values.select { |timer| timer.stopped_at.nil? }.map { |timer| [other, timer] } }
+      others.flat_map do |other|
+        @services
+          .dishes
+          .state(other)
+          .timers
+          .values
+          .select { |timer| timer.stopped_at.nil? }
+          .map { |timer| [other, timer] }
+      end
     end
 
     def ready_at = now + 60 * minutes_ahead
@@ -70,9 +84,15 @@ module Restauro
     def troubles = Families::Troubles.of(step_family)
     def grades = told(step_family).grades
     def advice = dish.seen.last&.then { |seen| seen if seen["step"] == dish.step }
-    # The look that would narrow most of what this dish hangs on, where it is one at the pan.   @return [Array(String, Float), nil] name and share
+    # The look that would narrow most of what this dish hangs on, where it is one at the pan.
+    # @return [Array(String, Float), nil] name and share
     def look_worth
-      keys = plan.items.filter_map(&:key).uniq.select { |key| @services.facts.find_key(key)&.then { |i| i.thickens? && !i.contains_gluten? } }
+      keys =
+        plan
+          .items
+          .filter_map(&:key)
+          .uniq
+          .select { |key| @services.facts.find_key(key)&.then { |i| i.thickens? && !i.contains_gluten? } }
       key, share = @services.learnt.next_look(keys)
       key && [@services.facts.fetch(key).say, share]
     end
@@ -109,10 +129,11 @@ module Restauro
 
     # The swap this dish is made of, worked out again, the part of this step in front.   @return [SwapPage]
     def worked
-      @worked ||= begin
-        tab = several_parts? && step&.part ? {"tab" => step.part} : {}
-        SwapPage.new(SwapInput.new({**row.inputs, **row.choices, **tab}), @services)
-      end
+      @worked ||=
+        begin
+          tab = several_parts? && step&.part ? {"tab" => step.part} : {}
+          SwapPage.new(SwapInput.new({**row.inputs, **row.choices, **tab}), @services)
+        end
     end
   end
 end

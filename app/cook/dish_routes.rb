@@ -5,7 +5,9 @@ module Restauro
       web.helpers Helpers
 
       web.get("/weigh") { open_dish("weigh") }
-      web.get("/cook") { services.meals.open ? redirect(to("/meals/#{services.meals.open.id}"), 303) : open_dish("cook") }
+      web.get("/cook") do
+        services.meals.open ? redirect(to("/meals/#{services.meals.open.id}"), 303) : open_dish("cook")
+      end
 
       web.post("/dishes") { redirect to("/dishes/#{start_dish}/weigh"), 303 }
       web.get("/dishes/:id/weigh") { dish_room(:weigh) }
@@ -42,7 +44,9 @@ module Restauro
 
       def dish_room(room, error: nil)
         row = dish_row
-        return redirect(to(row.kept_swap_id ? "/notebook/#{row.kept_swap_id}" : "/cook"), 303) if row.finished_at && error.nil?
+        if row.finished_at && error.nil?
+          return redirect(to(row.kept_swap_id ? "/notebook/#{row.kept_swap_id}" : "/cook"), 303)
+        end
 
         page room, room: ROOMS.fetch(room), title: row.title, dish_page: DishPage.new(row, services, error: error)
       end
@@ -55,18 +59,29 @@ module Restauro
       # @return [Integer] id of a dish on the bench
       def add_dish(input)
         worked = SwapPage.new(input, services)
-        raise InvalidInput, worked.error || "there is no swap to make yet: paste a recipe in Swap first" unless worked.answer
+        unless worked.answer
+          raise InvalidInput, worked.error || "there is no swap to make yet: paste a recipe in Swap first"
+        end
 
         plan = Making::Plan.of(worked.answer, worked.catalogue)
-        inputs, choices = [NotebookRoutes::Helpers::INPUTS, NotebookRoutes::Helpers::CHOICES].map { |names| input.state.slice(*names) }
-        services.dishes.add(family: worked.answer.main.family.key, title: given_title(input.title, worked.recipe.title), plan: plan.to_data,
-                            inputs: inputs, choices: choices,
-                            snapshot: JSON.parse(JSON.generate(worked.snapshot)), data_version: services.data_version)
+        inputs, choices =
+          [NotebookRoutes::Helpers::INPUTS, NotebookRoutes::Helpers::CHOICES].map { |names| input.state.slice(*names) }
+        services.dishes.add(
+          family: worked.answer.main.family.key,
+          title: given_title(input.title, worked.recipe.title),
+          plan: plan.to_data,
+          inputs: inputs,
+          choices: choices,
+          snapshot: JSON.parse(JSON.generate(worked.snapshot)),
+          data_version: services.data_version
+        )
       end
 
       # An entry of the notebook, the form as it was sent, or the draft.
       def input_to_make
-        return kept_input(params["kept_id"].to_i) if params["from"] == "notebook" && params["kept_id"].to_s.match?(/\A\d{1,9}\z/)
+        if params["from"] == "notebook" && params["kept_id"].to_s.match?(/\A\d{1,9}\z/)
+          return kept_input(params["kept_id"].to_i)
+        end
         return draft_input unless params["recipe"]
 
         swap_input.tap { |input| save_draft(input) }

@@ -4,7 +4,9 @@ module Restauro
     def self.registered(web)
       web.helpers Helpers
 
-      web.get("/cupboard") { cupboard_page(FormText.clean(params["q"]).strip[0, 60], [params["page"].to_s[/\A\d{1,4}\z/].to_i, 1].max) }
+      web.get("/cupboard") do
+        cupboard_page(FormText.clean(params["q"]).strip[0, 60], [params["page"].to_s[/\A\d{1,4}\z/].to_i, 1].max)
+      end
       web.get("/cupboard/packs/new") { pack_page(PackInput.new("key" => params["key"].to_s)) }
 
       web.post("/cupboard/packs") do
@@ -18,7 +20,9 @@ module Restauro
         kept = fetch_pack
         input = PackInput.new(params)
         mixed = kept.own if kept.own&.key?("parts")
-        saving_pack(input, kept: kept) { services.packs.update(kept.pack.id, **input.fields(services.facts, services.label_reader, own: mixed)) }
+        saving_pack(input, kept: kept) do
+          services.packs.update(kept.pack.id, **input.fields(services.facts, services.label_reader, own: mixed))
+        end
       end
 
       web.post("/cupboard/packs/:id/delete") do
@@ -32,7 +36,9 @@ module Restauro
       end
 
       web.get("/cupboard/labels.pdf") do
-        jars = services.packs.list.select { |kept| kept.own&.key?("parts") && (params["pack"].to_s.empty? || kept.pack.id.to_s == params["pack"]) }
+        jars = services.packs.list.select do |kept|
+          kept.own&.key?("parts") && (params["pack"].to_s.empty? || kept.pack.id.to_s == params["pack"])
+        end
         raise InvalidInput, "there is no jar to label: design a blend and put it in the cupboard" if jars.empty?
 
         content_type "application/pdf"
@@ -47,7 +53,9 @@ module Restauro
         redirect to("/cupboard/house"), 303
       end
 
-      web.get("/cupboard/eaters") { page :eaters, room: "Cupboard", title: "Who eats", eaters: services.household.eaters }
+      web.get("/cupboard/eaters") do
+        page :eaters, room: "Cupboard", title: "Who eats", eaters: services.household.eaters
+      end
 
       web.post("/cupboard/eaters") do
         name = FormText.clean(params["name"]).strip
@@ -69,9 +77,17 @@ module Restauro
     module Helpers
       def cupboard_page(word, number)
         packs, more = services.packs.page(word, number: number)
-        page :cupboard, room: "Cupboard", title: "Cupboard", packs: packs, more: more, word: word, number: number,
-                        deleted: services.packs.deleted(session.delete(:deleted_pack)),
-                        made: services.made.list, today: services.clock.call.to_date, view: Presenters::ShelfView.new(services.facts)
+        page :cupboard,
+             room: "Cupboard",
+             title: "Cupboard",
+             packs: packs,
+             more: more,
+             word: word,
+             number: number,
+             deleted: services.packs.deleted(session.delete(:deleted_pack)),
+             made: services.made.list,
+             today: services.clock.call.to_date,
+             view: Presenters::ShelfView.new(services.facts)
       end
 
       def jar_label(kept)
@@ -79,8 +95,13 @@ module Restauro
         parts = kept.own.fetch("parts").map { |key, grams| [services.facts.fetch(key).say, grams] }
         mixed_on = pack.opened_on && "mixed #{format_of.date(pack.opened_on)}"
         finding = pack.finding && "#{Presenters::ShelfView::FINDINGS.fetch(pack.finding)}.".capitalize
-        Documents::JarLabels::Label.new(name: pack.ingredient.say, mixed_on: mixed_on, parts: parts, allergens: pack.ingredient.allergens,
-                                        finding: finding)
+        Documents::JarLabels::Label.new(
+          name: pack.ingredient.say,
+          mixed_on: mixed_on,
+          parts: parts,
+          allergens: pack.ingredient.allergens,
+          finding: finding
+        )
       end
 
       def fetch_pack
@@ -92,8 +113,13 @@ module Restauro
 
       def pack_page(input, kept: nil, error: nil)
         verdict = label_verdict(input.state["label_text"], input.state["sold_in"])
-        page :pack, room: "Cupboard", title: kept ? kept.pack.ingredient.say : "New pack", state: input.state, kept: kept, error: error,
-                    verdict: verdict
+        page :pack,
+             room: "Cupboard",
+             title: kept ? kept.pack.ingredient.say : "New pack",
+             state: input.state,
+             kept: kept,
+             error: error,
+             verdict: verdict
       end
 
       # What was typed stays in the form beside the error.

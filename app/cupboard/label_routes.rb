@@ -6,7 +6,14 @@ module Restauro
         def label_page(text, sold_in, error: nil)
           verdict = error ? nil : label_verdict(text, sold_in)
           view = verdict && Presenters::LabelView.new(text, verdict)
-          page :label, room: "Cupboard", title: "Read a label", text: text, sold_in: sold_in, view: view, error: error, packs: services.packs.list
+          page :label,
+               room: "Cupboard",
+               title: "Read a label",
+               text: text,
+               sold_in: sold_in,
+               view: view,
+               error: error,
+               packs: services.packs.list
         end
       end
 

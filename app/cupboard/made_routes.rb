@@ -19,8 +19,9 @@ module Restauro
       def made_fields
         name, dish, part = %w[name dish part].map { |field| FormText.clean(params[field]).strip[0, 120] }
         raise InvalidInput, "say what it is, such as tart dough" if name.empty?
-        raise InvalidInput, "it is #{Planning::Ahead.rows.values.map { |row| row["say"] }.uniq.join(", ")}" unless
-          Planning::Ahead.rows.key?(params["kind"])
+        unless Planning::Ahead.rows.key?(params["kind"])
+          raise InvalidInput, "it is #{Planning::Ahead.rows.values.map { |row| row["say"] }.uniq.join(", ")}"
+        end
 
         {name: name, kind: params["kind"], dish: dish, part: part, grams: made_grams, made_on: made_on}
       end

@@ -8,19 +8,30 @@ module Restauro
         def measure_page(text, from, into)
           tools = services.household.tools
           translation = MeasurePage.new(text, from: from, into: into, tools: tools, services: services)
-          page :measures, room: "Cupboard", title: "Measures", text: text, from: from, into: into, translation: translation,
-                          tools: (tools || DataFiles.yaml("units/tools.yml")).map { |tool| "#{tool["count"]} #{tool["unit"]}" }
+          page :measures,
+               room: "Cupboard",
+               title: "Measures",
+               text: text,
+               from: from,
+               into: into,
+               translation: translation,
+               tools: (tools || DataFiles.yaml("units/tools.yml")).map { |tool| "#{tool["count"]} #{tool["unit"]}" }
         end
 
         def system_param(name) = KitchenUnits::SYSTEMS.include?(params[name]) ? params[name] : "metric"
       end
 
-      web.get("/cupboard/measures") { measure_page("1 cup sorghum flour, dipped\n400F\n8 inch square into 23 cm round", "us", "metric") }
-      web.post("/cupboard/measures") { measure_page(FormText.clean(params["text"])[0, 4000], system_param("from"), system_param("into")) }
+      web.get("/cupboard/measures") do
+        measure_page("1 cup sorghum flour, dipped\n400F\n8 inch square into 23 cm round", "us", "metric")
+      end
+      web.post("/cupboard/measures") do
+        measure_page(FormText.clean(params["text"])[0, 4000], system_param("from"), system_param("into"))
+      end
 
       web.post("/cupboard/drawer") do
         chosen = Array(params["tools"]).grep(String) & TOOLS
-        services.household.tools = chosen.map { |tool| tool.split(" ", 2).then { |count, unit| {"count" => count, "unit" => unit} } }
+        services.household.tools =
+          chosen.map { |tool| tool.split(" ", 2).then { |count, unit| {"count" => count, "unit" => unit} } }
         redirect to("/cupboard/measures"), 303
       end
     end

@@ -3,8 +3,8 @@ require "json"
 require "socket"
 
 module Restauro
-  # A scale or a probe on the counter: keeps asking for it, hears its readings, passes commands on. What it says last is there at once; when it is
-  # gone the hub is told, and told again when it is back.
+  # A scale or a probe on the counter: keeps asking for it, hears its readings, passes commands on. What it says last is
+  # there at once; when it is gone the hub is told, and told again when it is back.
   class DeviceLink
     AGAIN_S = 0.5
     # No reading for so long and it counts as gone.
@@ -12,7 +12,9 @@ module Restauro
 
     attr_reader :kind
 
-    # @param kind [String] scale or probe   @param port [Integer, nil] on loopback; nil where there is none   @param hub [LiveHub]
+    # @param kind [String] scale or probe
+    # @param port [Integer, nil] on loopback; nil where there is none
+    # @param hub [LiveHub]
     def initialize(kind, port, hub)
       @kind = kind
       @port = port

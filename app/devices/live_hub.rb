@@ -1,8 +1,9 @@
 require "json"
 
 module Restauro
-  # Tells open pages what has just happened, by server-sent events. A page is a socket that was taken over from the web server, so that a thousand
-  # idle ones cost no thread and no connection to the database. One that does not keep up, or is gone, is dropped; the page asks anew by itself.
+  # Tells open pages what has just happened, by server-sent events. A page is a socket that was taken over from the web
+  # server, so that a thousand idle ones cost no thread and no connection to the database. One that does not keep up, or
+  # is gone, is dropped; the page asks anew by itself.
   class LiveHub
     BEAT_S = 10
     # More lines than any house opens: the oldest is let go, and its page asks anew.

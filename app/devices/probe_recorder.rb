@@ -1,5 +1,6 @@
 module Restauro
-  # Writes down what the probe shows for the dishes it is in: one reading in so many seconds. With no dish to follow it does nothing at all.
+  # Writes down what the probe shows for the dishes it is in: one reading in so many seconds. With no dish to follow it
+  # does nothing at all.
   class ProbeRecorder
     EVERY_S = 5
 

@@ -2,7 +2,8 @@ require "rbconfig"
 require "socket"
 
 module Restauro
-  # Starts the stand-ins that ship with the app, each in a process of its own, and starts one again that has died, on its own port.
+  # Starts the stand-ins that ship with the app, each in a process of its own, and starts one again that has died, on
+  # its own port.
   # Call from the main thread: they go when this process goes.
   class StandIns
     PROGRAM = File.expand_path("../../devices/stand_in.rb", __dir__)

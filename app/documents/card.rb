@@ -2,13 +2,16 @@ require_relative "paper"
 
 module Restauro
   module Documents
-    # A dish on paper to hang by the stove: what must be read first and the amounts on the first page, what to do and look for, a code that
-    # leads back to the page. One page where it fits in letters that can be read at arm's length, else as many as it takes.
+    # A dish on paper to hang by the stove: what must be read first and the amounts on the first page, what to do and
+    # look for, a code that leads back to the page. One page where it fits in letters that can be read at arm's length,
+    # else as many as it takes.
     class Card
       SIZES = [11.0, 10.0, 9.0, 8.0].freeze
       CODE = 30 * Paper::MM
 
-      # @param snapshot [Hash] symbol keys   @param address [String, nil] of the page, where a phone can reach it   @param paper [String] a4 or letter
+      # @param snapshot [Hash] symbol keys
+      # @param address [String, nil] of the page, where a phone can reach it
+      # @param paper [String] a4 or letter
       # @param format [Presenters::HouseFormat] how this house writes
       def initialize(snapshot, address, paper: "a4", format: Presenters::Format)
         @snapshot = snapshot
@@ -29,7 +32,9 @@ module Restauro
           first(pdf, size)
           amounts(pdf, size)
           steps(pdf, size)
-          pdf.number_pages "<page> of <total>", at: [pdf.bounds.right - 60, -6], size: 7, align: :right, width: 60 if pdf.page_count > 1
+          if pdf.page_count > 1
+            pdf.number_pages "<page> of <total>", at: [pdf.bounds.right - 60, -6], size: 7, align: :right, width: 60
+          end
         end
       end
 
@@ -41,7 +46,9 @@ module Restauro
           pdf.font("Literata") { text(pdf, title, size: 20) }
           text(pdf, "gluten-free swap", size: 11)
           pdf.move_down 6
-          @snapshot[:thickeners].each { |line| text(pdf, "#{amount(line)} #{line[:name]}", size: 20, style: :bold, leading: 2) }
+          @snapshot[:thickeners].each do |line|
+            text(pdf, "#{amount(line)} #{line[:name]}", size: 20, style: :bold, leading: 2)
+          end
         end
         pdf.move_cursor_to [pdf.cursor, pdf.bounds.top - CODE - 16].min
       end
@@ -56,8 +63,10 @@ module Restauro
 
       # What must be read before anything is weighed, in a frame: on the first page, in black and white as well.
       def first(pdf, size)
-        words = [*@snapshot[:warnings].map { |warning| warning[:text] },
-                 "Nothing here is called gluten free: read every label, ask the maker. For an illness follow your clinician."]
+        words = [
+          *@snapshot[:warnings].map { |warning| warning[:text] },
+          "Nothing here is called gluten free: read every label, ask the maker. For an illness follow your clinician."
+        ]
         pdf.move_down 2
         top = pdf.cursor
         pdf.indent(6, 6) { words.each { |one| text(pdf, "! #{one}", size: [size - 1, 8].max, leading: 1) } }
@@ -67,11 +76,14 @@ module Restauro
 
       # Every line, under its part.
       def amounts(pdf, size)
-        WrittenSnapshot.of(@snapshot, format: @format).by_part.each do |part, lines|
-          pdf.font("Literata") { text(pdf, part || "All of it", size: size + 2) }
-          text(pdf, lines.map(&:text).join("   ·   "), size: size, leading: 1.5)
-          pdf.move_down size / 2
-        end
+        WrittenSnapshot
+          .of(@snapshot, format: @format)
+          .by_part
+          .each do |part, lines|
+            pdf.font("Literata") { text(pdf, part || "All of it", size: size + 2) }
+            text(pdf, lines.map(&:text).join("   ·   "), size: size, leading: 1.5)
+            pdf.move_down size / 2
+          end
         pdf.move_down size / 2
       end
 

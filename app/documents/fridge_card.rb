@@ -2,14 +2,26 @@ require_relative "paper"
 
 module Restauro
   module Documents
-    # For the fridge door: what takes the place of one level spoon of wheat flour in a sauce, with the spread in plain words; ours where it was
-    # learnt.
+    # For the fridge door: what takes the place of one level spoon of wheat flour in a sauce, with the spread in plain
+    # words; ours where it was learnt.
     class FridgeCard
-      KEYS = %w[corn_starch potato_starch tapioca_starch arrowroot white_rice_flour sweet_rice_flour sorghum_flour buckwheat_flour chickpea_flour
-                blend_with_gum blend_plain].freeze
+      KEYS = %w[
+        corn_starch
+        potato_starch
+        tapioca_starch
+        arrowroot
+        white_rice_flour
+        sweet_rice_flour
+        sorghum_flour
+        buckwheat_flour
+        chickpea_flour
+        blend_with_gum
+        blend_plain
+      ].freeze
 
-      FOOT = "Starches: stirred cold, in late, to the boil. Flours may be cooked in the fat. Potato and tapioca thin again at the boil. " \
-             "Half as thick in the pan as on the plate. * as our own kitchen showed it. Read every label: nothing here is called gluten free.".freeze
+      FOOT =
+        "Starches: stirred cold, in late, to the boil. Flours may be cooked in the fat. Potato and tapioca thin again at the boil. " \
+          "Half as thick in the pan as on the plate. * as our own kitchen showed it. Read every label: nothing here is called gluten free.".freeze
 
       # @param learnt [Learning::Kitchen]   @param book [Catalogue]
       def initialize(learnt, book, paper: "a4")
@@ -18,7 +30,8 @@ module Restauro
         @paper = paper
       end
 
-      # Rows of the card.   @return [Array<Array(String, String, String, Boolean)>] name, amount, how sure, whether it was learnt
+      # Rows of the card.
+      # @return [Array<Array(String, String, String, Boolean)>] name, amount, how sure, whether it was learnt
       def rows
         spoon = @book.fetch("wheat_flour").tbsp_g
         ours = @learnt.catalogue(@book)
@@ -28,14 +41,16 @@ module Restauro
 
       # @return [String] PDF bytes
       def render
-        Paper.document("Instead of one spoon of flour", size: @paper) do |pdf|
-          pdf.font("Literata") { pdf.text "Instead of one level tablespoon of wheat flour", size: 22 }
-          pdf.text "in a sauce, for the same thickness on the plate", size: 12
-          pdf.move_down 14
-          rows.each { |row| line(pdf, *row) }
-          pdf.move_down 10
-          pdf.text Paper.plain(pdf, FOOT), size: 9.5
-        end.render
+        Paper
+          .document("Instead of one spoon of flour", size: @paper) do |pdf|
+            pdf.font("Literata") { pdf.text "Instead of one level tablespoon of wheat flour", size: 22 }
+            pdf.text "in a sauce, for the same thickness on the plate", size: 12
+            pdf.move_down 14
+            rows.each { |row| line(pdf, *row) }
+            pdf.move_down 10
+            pdf.text Paper.plain(pdf, FOOT), size: 9.5
+          end
+          .render
       end
 
       private
@@ -44,7 +59,12 @@ module Restauro
         grams = spoon / ingredient.thick_power
         share = Families::Sauce::Body.power_share(ingredient)
         spoons = Measure.nearest(ingredient, grams, KitchenUnits.of("metric"))
-        [ingredient.say, [spoons&.text, "#{Presenters::Format.grams(grams)} g"].compact.join(", "), sure(share), @learnt.beliefs.key?(ingredient.key)]
+        [
+          ingredient.say,
+          [spoons&.text, "#{Presenters::Format.grams(grams)} g"].compact.join(", "),
+          sure(share),
+          @learnt.beliefs.key?(ingredient.key)
+        ]
       end
 
       def sure(share)
@@ -65,7 +85,12 @@ module Restauro
       end
 
       def box(pdf, words, left, width, **more)
-        pdf.text_box Paper.plain(pdf, words), at: [left, pdf.cursor], width: width, height: 20, overflow: :shrink_to_fit, **more
+        pdf.text_box Paper.plain(pdf, words),
+                     at: [left, pdf.cursor],
+                     width: width,
+                     height: 20,
+                     overflow: :shrink_to_fit,
+                     **more
       end
     end
   end

@@ -19,13 +19,17 @@ module Restauro
 
       # @return [String] PDF bytes
       def render
-        Paper.document("Labels for jars", size: @paper) do |pdf|
-          rows = (pdf.bounds.height / (HEIGHT + GAP)).floor
-          @labels.each_slice(COLUMNS * rows).with_index do |page, number|
-            pdf.start_new_page if number.positive?
-            page.each_with_index { |label, index| draw(pdf, label, index) }
+        Paper
+          .document("Labels for jars", size: @paper) do |pdf|
+            rows = (pdf.bounds.height / (HEIGHT + GAP)).floor
+            @labels
+              .each_slice(COLUMNS * rows)
+              .with_index do |page, number|
+                pdf.start_new_page if number.positive?
+                page.each_with_index { |label, index| draw(pdf, label, index) }
+              end
           end
-        end.render
+          .render
       end
 
       private
@@ -35,16 +39,30 @@ module Restauro
         top = pdf.bounds.top - (index / COLUMNS) * (HEIGHT + GAP)
         pdf.dash(2) { pdf.stroke_rectangle [left, top], WIDTH, HEIGHT }
         pdf.undash
-        pdf.bounding_box([left + 3 * MM, top - 3 * MM], width: WIDTH - 6 * MM, height: HEIGHT - 6 * MM) { words(pdf, label) }
+        pdf.bounding_box([left + 3 * MM, top - 3 * MM], width: WIDTH - 6 * MM, height: HEIGHT - 6 * MM) do
+          words(pdf, label)
+        end
       end
 
       def words(pdf, label)
         pdf.font("Literata") { fit(pdf, label.name, size: 15, height: 22) }
         fit(pdf, label.mixed_on, size: 9, height: 12) if label.mixed_on
         fit(pdf, parts(label), size: 9.5, height: 52)
-        holds = label.allergens.any? ? "Holds: #{label.allergens.join(", ")}." : "None of the listed allergens is in its flours."
+        holds =
+          (
+            if label.allergens.any?
+              "Holds: #{label.allergens.join(", ")}."
+            else
+              "None of the listed allergens is in its flours."
+            end
+          )
         fit(pdf, holds, size: 9.5, height: 26, style: :bold)
-        fit(pdf, [label.finding, "Read the packs: this is not called gluten free."].compact.join(" "), size: 7.5, height: 22)
+        fit(
+          pdf,
+          [label.finding, "Read the packs: this is not called gluten free."].compact.join(" "),
+          size: 7.5,
+          height: 22
+        )
       end
 
       def parts(label)
@@ -54,8 +72,14 @@ module Restauro
 
       # As large as it may be, smaller where it must.
       def fit(pdf, words, size:, height:, style: :normal)
-        pdf.text_box Paper.plain(pdf, words), at: [0, pdf.cursor], size: size, height: height, width: pdf.bounds.width, overflow: :shrink_to_fit,
-                                              min_font_size: 5, style: style
+        pdf.text_box Paper.plain(pdf, words),
+                     at: [0, pdf.cursor],
+                     size: size,
+                     height: height,
+                     width: pdf.bounds.width,
+                     overflow: :shrink_to_fit,
+                     min_font_size: 5,
+                     style: style
         pdf.move_down height
       end
     end

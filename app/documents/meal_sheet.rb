@@ -6,7 +6,9 @@ module Restauro
     class MealSheet
       SIZES = [11.0, 10.0, 9.0, 8.0, 7.0].freeze
 
-      # @param meal [MealPage] with a plan   @param paper [String] a4 or letter   @param format [Presenters::HouseFormat]
+      # @param meal [MealPage] with a plan
+      # @param paper [String] a4 or letter
+      # @param format [Presenters::HouseFormat]
       def initialize(meal, paper: "a4", format: Presenters::Format)
         @meal = meal
         @plan = meal.plan
@@ -21,7 +23,9 @@ module Restauro
 
       def draw(size)
         Paper.document("Ready at #{clock(@plan.meal.serve_at)}", size: @paper) do |pdf|
-          pdf.font("Literata") { text(pdf, "Begin at #{clock(@plan.start_at)}, eat at #{clock(@plan.meal.serve_at)}", size: 20) }
+          pdf.font("Literata") do
+            text(pdf, "Begin at #{clock(@plan.start_at)}, eat at #{clock(@plan.meal.serve_at)}", size: 20)
+          end
           text(pdf, @plan.meal.dishes.map(&:name).join(" · "), size: size + 1)
           @plan.clashes.each { |words| text(pdf, "! #{words}", size: size, style: :bold) }
           pdf.move_down size
@@ -43,14 +47,24 @@ module Restauro
         return if @meal.day_before.empty?
 
         heading(pdf, "The day before", size)
-        @meal.day_before.each { |dish, ahead| text(pdf, "#{dish}, the #{ahead.say}: #{ahead.steps.join(" ")} Keep it #{ahead.keeps}", size: size) }
+        @meal.day_before.each do |dish, ahead|
+          text(pdf, "#{dish}, the #{ahead.say}: #{ahead.steps.join(" ")} Keep it #{ahead.keeps}", size: size)
+        end
       end
 
       def minutes(pdf, size)
         heading(pdf, "Minute by minute", size)
         @plan.tasks.each do |task|
-          where = task.step.oven? ? ", oven #{@plan.meal.kitchen.set(task.step.celsius)}" : (task.burner ? ", ring #{task.burner}" : "")
-          words = "#{clock(task.from)}  #{"#{task.dish}: " if task.dish}#{task.step.text} (#{task.to - task.from} min#{where})"
+          where =
+            (
+              if task.step.oven?
+                ", oven #{@plan.meal.kitchen.set(task.step.celsius)}"
+              else
+                (task.burner ? ", ring #{task.burner}" : "")
+              end
+            )
+          words =
+            "#{clock(task.from)}  #{"#{task.dish}: " if task.dish}#{task.step.text} (#{task.to - task.from} min#{where})"
           text(pdf, words, size: size, style: task.step.attended ? :bold : :normal)
         end
       end
@@ -59,7 +73,11 @@ module Restauro
         return if @meal.lacking.empty?
 
         heading(pdf, "To buy", size)
-        text(pdf, @meal.lacking.map { |_, name, _, missing| "#{@format.grams(missing)} g #{name}" }.join("  ·  "), size: size)
+        text(
+          pdf,
+          @meal.lacking.map { |_, name, _, missing| "#{@format.grams(missing)} g #{name}" }.join("  ·  "),
+          size: size
+        )
       end
     end
   end

@@ -2,13 +2,15 @@ require_relative "paper"
 
 module Restauro
   module Documents
-    # The plate-test sheet: rings to scale round a middle, a 50 mm ruler that proves the scale, and what to do. Printed at 100 %.
+    # The plate-test sheet: rings to scale round a middle, a 50 mm ruler that proves the scale, and what to do. Printed
+    # at 100 %.
     class PlateSheet
       MM = Paper::MM
       RINGS_MM = (20..95).step(5).to_a.freeze
       NUMBERED_MM = 10
 
-      # @param grades [Array<Array(String, Float)>] words and mean radius in mm, to be marked   @param thin_ml [Float] volume for a thin sauce
+      # @param grades [Array<Array(String, Float)>] words and mean radius in mm, to be marked
+      # @param thin_ml [Float] volume for a thin sauce
       # @param address [String, nil] of the page that reads the rings, where a phone can reach it
       def initialize(grades, millilitres:, thin_ml:, seconds:, paper: "a4", address: nil)
         @paper = paper
@@ -45,10 +47,14 @@ module Restauro
 
       def heading(pdf, lower)
         pdf.font("Literata") { pdf.draw_text "Plate test", at: [20 * MM, (279 - lower) * MM], size: 20 }
-        lines = ["Print at 100 %: the ruler below must measure 50 mm. Lay a warm, level glass plate over this page.",
-                 "Sauce at 60 °C, #{@millilitres} mL in a bottomless ring on the middle; lift; after #{@seconds} s read the mean radius in mm.",
-                 "A thin sauce: #{@thin_ml} mL, and say so. A cold plate reads a tenth small."]
-        lines.each_with_index { |line, index| pdf.draw_text line, at: [20 * MM, (270 - lower - 6 * index) * MM], size: 10.5 }
+        lines = [
+          "Print at 100 %: the ruler below must measure 50 mm. Lay a warm, level glass plate over this page.",
+          "Sauce at 60 °C, #{@millilitres} mL in a bottomless ring on the middle; lift; after #{@seconds} s read the mean radius in mm.",
+          "A thin sauce: #{@thin_ml} mL, and say so. A cold plate reads a tenth small."
+        ]
+        lines.each_with_index do |line, index|
+          pdf.draw_text line, at: [20 * MM, (270 - lower - 6 * index) * MM], size: 10.5
+        end
       end
 
       def rings(pdf, x, y)
@@ -73,10 +79,9 @@ module Restauro
       end
 
       def marks(pdf, x, y)
-        @grades.each_with_index { |(words, radius), index|
-          pdf.draw_text "#{words}: about #{radius.round} mm", at: [x, y - 5.5 * index * MM],
-                                                              size: 10.5
-        }
+        @grades.each_with_index do |(words, radius), index|
+          pdf.draw_text "#{words}: about #{radius.round} mm", at: [x, y - 5.5 * index * MM], size: 10.5
+        end
       end
     end
   end

@@ -2,11 +2,13 @@ require "erb"
 require "rack/protection"
 
 module Restauro
-  # A form comes with the token of the browser's cookie. When the cookie was lost nothing is done, and nothing typed is lost: the page that says so
-  # holds the form again, to send with one button - but only to who sent it from our own pages.
+  # A form comes with the token of the browser's cookie. When the cookie was lost nothing is done, and nothing typed is
+  # lost: the page that says so holds the form again, to send with one button - but only to who sent it from our own
+  # pages.
   class KeptToken < Rack::Protection::AuthenticityToken
     MOST_FIELDS = 300
-    WORDS = "This page had lain too long, and its cookie was gone: nothing was done yet. What you typed is kept here.".freeze
+    WORDS =
+      "This page had lain too long, and its cookie was gone: nothing was done yet. What you typed is kept here.".freeze
     OTHERS = "This came from another page than ours, or one that had lain too long: nothing was done.".freeze
 
     # Called by the protection when a token does not fit.   @return [Array] a Rack response
@@ -30,15 +32,20 @@ module Restauro
     end
 
     def typed(request)
-      pairs = request.POST.flat_map { |name, value| value.is_a?(Array) ? value.map { |one| ["#{name}[]", one] } : [[name, value]] }
+      pairs = request.POST.flat_map do |name, value|
+        value.is_a?(Array) ? value.map { |one| ["#{name}[]", one] } : [[name, value]]
+      end
       pairs.select { |name, value| value.is_a?(String) && name != options[:authenticity_param] }.first(MOST_FIELDS)
     end
 
     def again(request, fields, token)
       inputs = fields.map do |name, value|
         name, value = [name, value].map { |text| ERB::Util.html_escape(FormText.clean(text)) }
-        value.include?("\n") ? "<label class=\"field\">#{name}<textarea name=\"#{name}\" rows=\"10\">#{value}</textarea></label>" :
-            "<input type=\"hidden\" name=\"#{name}\" value=\"#{value}\">"
+        if value.include?("\n")
+          "<label class=\"field\">#{name}<textarea name=\"#{name}\" rows=\"10\">#{value}</textarea></label>"
+        else
+          "<input type=\"hidden\" name=\"#{name}\" value=\"#{value}\">"
+        end
       end
       "<form method=\"post\" action=\"#{ERB::Util.html_escape(request.path_info)}\">#{inputs.join}" \
         "<input type=\"hidden\" name=\"#{options[:authenticity_param]}\" value=\"#{token}\">" \

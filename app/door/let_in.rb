@@ -1,12 +1,17 @@
 module Restauro
-  # The phones and screens that were let in with this start's passcode: each can be put out again. A new start has a new passcode and lets nobody in.
+  # The phones and screens that were let in with this start's passcode: each can be put out again. A new start has a new
+  # passcode and lets nobody in.
   class LetIn
     MOST = 100
     # id · what it calls itself · address · since, last Time
     Device = Struct.new(:id, :agent, :address, :since, :last, keyword_init: true) do
       # What a person would call it.
       def name
-        kind = {/iPhone|Android.+Mobile/ => "a phone", /iPad|Android|Tablet/ => "a tablet"}.find { |words, _| words.match?(agent) }&.last
+        kind =
+          {/iPhone|Android.+Mobile/ => "a phone", /iPad|Android|Tablet/ => "a tablet"}.find do |words, _|
+              words.match?(agent)
+            end
+            &.last
         kind || "a computer"
       end
     end
@@ -20,7 +25,14 @@ module Restauro
 
     # @return [String] its id
     def let_in(agent, address)
-      device = Device.new(id: SecureRandom.hex(12), agent: agent[0, 200], address: address, since: @clock.call, last: @clock.call)
+      device =
+        Device.new(
+          id: SecureRandom.hex(12),
+          agent: agent[0, 200],
+          address: address,
+          since: @clock.call,
+          last: @clock.call
+        )
       @lock.synchronize do
         @devices.shift if @devices.length >= MOST
         @devices[device.id] = device

@@ -2,8 +2,8 @@ require "rack/utils"
 require "erb"
 
 module Restauro
-  # Lets in who knows the passcode that bin/start --lan printed, device by device. Wrong tries make their own address wait, and nobody else; the right
-  # one always goes through.
+  # Lets in who knows the passcode that bin/start --lan printed, device by device. Wrong tries make their own address
+  # wait, and nobody else; the right one always goes through.
   class PasscodeGate
     OPEN_PATHS = %r{\A/(?:css/|fonts/|icon\.svg\z)}
     TRIES = 8
@@ -39,7 +39,9 @@ module Restauro
       return page(env, "One try at a time: wait for the one before.", 429) unless (turn = turn(request.ip))
 
       @wait.call(SLOW_SECONDS) if turn == :slow
-      return wrong(request, env) unless Rack::Utils.secure_compare(request.params["passcode"].to_s.delete("^0-9"), @passcode)
+      unless Rack::Utils.secure_compare(request.params["passcode"].to_s.delete("^0-9"), @passcode)
+        return wrong(request, env)
+      end
 
       env["rack.session"][:passed] = @passcode
       env["rack.session"][:device] = @devices.let_in(request.user_agent.to_s, request.ip)
@@ -53,7 +55,8 @@ module Restauro
       page(env, "That is not the passcode printed where Restauro was started.", 401)
     end
 
-    # @return [Symbol, nil] :at_once; :slow after many wrong ones of the last minute; nil while such a one is being looked at
+    # @return [Symbol, nil] :at_once; :slow after many wrong ones of the last minute; nil while such a one is being
+    #   looked at
     def turn(address)
       @lock.synchronize do
         @wrong.each_value { |tries| tries.reject! { |at| at < now - FORGET_SECONDS } }

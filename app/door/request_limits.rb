@@ -1,7 +1,8 @@
 require "rack/utils"
 
 module Restauro
-  # Refuses what no page can use before anything reads it: a body too large or of a size not told, an address too long or not of letters.
+  # Refuses what no page can use before anything reads it: a body too large or of a size not told, an address too long
+  # or not of letters.
   class RequestLimits
     MOST_BYTES = 1_500_000
     # A photo of the dish goes with the end of it.
@@ -16,12 +17,25 @@ module Restauro
     end
 
     def call(env)
-      return PlainPage.of(400, "That address cannot be read: it holds bytes that are no letters. Follow a link, or go back.") unless letters?(env)
-      return PlainPage.of(414, "That address is too long: go back, and send what was typed with the page's own button.") if long?(env)
+      unless letters?(env)
+        return (
+          PlainPage.of(
+            400,
+            "That address cannot be read: it holds bytes that are no letters. Follow a link, or go back."
+          )
+        )
+      end
+      if long?(env)
+        return (
+          PlainPage.of(414, "That address is too long: go back, and send what was typed with the page's own button.")
+        )
+      end
 
       most = most_for(env["PATH_INFO"].to_s)
       return PlainPage.of(413, too_large(most)) if env["CONTENT_LENGTH"].to_i > most
-      return PlainPage.of(411, "The size of what is sent must be told.") if env["HTTP_TRANSFER_ENCODING"].to_s.downcase.include?("chunked")
+      if env["HTTP_TRANSFER_ENCODING"].to_s.downcase.include?("chunked")
+        return PlainPage.of(411, "The size of what is sent must be told.")
+      end
 
       @app.call(env)
     end
@@ -40,6 +54,7 @@ module Restauro
     end
 
     def long?(env) = env["QUERY_STRING"].to_s.bytesize > MOST_QUERY_BYTES
-    def too_large(most) = "That is over #{most / 1_000_000.0} MB. Paste the ingredient lines alone, or take a smaller photo."
+    def too_large(most) =
+      "That is over #{most / 1_000_000.0} MB. Paste the ingredient lines alone, or take a smaller photo."
   end
 end

@@ -1,17 +1,29 @@
 module Restauro
-  # A swap as a schema.org Recipe: the gluten-free dish, what it is based on, and the cook's choices, so that reading it back gives the same swap.
+  # A swap as a schema.org Recipe: the gluten-free dish, what it is based on, and the cook's choices, so that reading it
+  # back gives the same swap.
   module CardJson
     CHOICES = "restauro-choices".freeze
     ENTRY = "restauro-entry".freeze
 
     module_function
 
-    # @param snapshot [Hash] symbol keys   @param inputs [Hash] recipe, units, corrections and the choices   @return [String] JSON-LD
-    # @param entry [Hash, nil] all that the notebook keeps of it, for an archive   @param format [Presenters::HouseFormat] how this house writes
+    # @param snapshot [Hash] symbol keys
+    # @param inputs [Hash] recipe, units, corrections and the choices
+    # @return [String] JSON-LD
+    # @param entry [Hash, nil] all that the notebook keeps of it, for an archive
+    # @param format [Presenters::HouseFormat] how this house writes
     def write(snapshot, inputs, entry: nil, format: Presenters::Format)
       recipe = WrittenSnapshot.of(snapshot, inputs, format: format).to_json_ld
-      JSON.pretty_generate(recipe.merge("isBasedOn" => {"@type" => "CreativeWork", "name" => snapshot[:title], "text" => inputs["recipe"]},
-                                        "identifier" => [property(CHOICES, inputs.except("recipe")), (property(ENTRY, entry) if entry)].compact))
+      JSON.pretty_generate(
+        recipe.merge(
+          "isBasedOn" => {
+            "@type" => "CreativeWork",
+            "name" => snapshot[:title],
+            "text" => inputs["recipe"]
+          },
+          "identifier" => [property(CHOICES, inputs.except("recipe")), (property(ENTRY, entry) if entry)].compact
+        )
+      )
     end
 
     def property(name, value) = {"@type" => "PropertyValue", "propertyID" => name, "value" => JSON.generate(value)}

@@ -1,8 +1,13 @@
 module Restauro
-  # A swap to take along: one page to print, a recipe in an open format, plain text. Of the page that is open, or of an entry of the notebook.
+  # A swap to take along: one page to print, a recipe in an open format, plain text. Of the page that is open, or of an
+  # entry of the notebook.
   module CardRoutes
     # Ending => content type and how it is written.
-    FORMATS = {"txt" => ["text/plain", :to_text], "csv" => ["text/csv", :to_csv], "md" => ["text/markdown", :to_markdown]}.freeze
+    FORMATS = {
+      "txt" => ["text/plain", :to_text],
+      "csv" => ["text/csv", :to_csv],
+      "md" => ["text/markdown", :to_markdown]
+    }.freeze
 
     def self.registered(web)
       web.helpers Helpers
@@ -16,7 +21,8 @@ module Restauro
     end
 
     module Helpers
-      # Where a phone in the same house finds a page; nil while Restauro is open to this machine alone, where a code would lead nowhere.
+      # Where a phone in the same house finds a page; nil while Restauro is open to this machine alone, where a code
+      # would lead nowhere.
       def home_address(path) = services.address && "#{services.address}#{path}"
 
       # @return [Array(Hash, Hash)] snapshot and inputs
@@ -29,10 +35,15 @@ module Restauro
 
       def kept_swap
         kept = fetch_kept
-        [SwapSnapshot.from_json(kept.snapshot), kept.inputs.merge(kept.choices, "title" => kept.title, "note" => kept.note)]
+        [
+          SwapSnapshot.from_json(kept.snapshot),
+          kept.inputs.merge(kept.choices, "title" => kept.title, "note" => kept.note)
+        ]
       end
 
-      def kept_marks = fetch_kept.then { |kept| {"title" => kept.title, "note" => kept.note, "marks" => kept.marks, "favourite" => kept.favourite} }
+      def kept_marks = fetch_kept.then do |kept|
+        {"title" => kept.title, "note" => kept.note, "marks" => kept.marks, "favourite" => kept.favourite}
+      end
 
       def card_pdf(snapshot, _inputs, address)
         content_type "application/pdf"

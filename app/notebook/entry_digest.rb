@@ -1,5 +1,6 @@
 module Restauro
-  # What an entry of the notebook is found by and how it stands in a list, from its snapshot: worked out once, when it is written.
+  # What an entry of the notebook is found by and how it stands in a list, from its snapshot: worked out once, when it
+  # is written.
   module EntryDigest
     MOST_WORDS = 8000
 
@@ -14,7 +15,8 @@ module Restauro
     # Names of all that goes in, wheat's and ours, as written and as they are called; who it was made for.
     def words(snapshot)
       lines = snapshot[:rows].to_a.flat_map { |row| [row[:wheat], *row[:ours]] }
-      names = lines.flat_map { |line| [line[:name], line[:text]] } + snapshot[:thickeners].to_a.map { |line| line[:name] }
+      names =
+        lines.flat_map { |line| [line[:name], line[:text]] } + snapshot[:thickeners].to_a.map { |line| line[:name] }
       [*names, *snapshot.dig(:diet, :who)].compact.map { |text| text.to_s.strip }.uniq.join("\n")[0, MOST_WORDS]
     end
 

@@ -1,6 +1,6 @@
 module Restauro
-  # What the notebook has taught: learnt figures, tries side by side, a dish made again with a change, the card for the fridge door, all of it taken
-  # along and brought back.
+  # What the notebook has taught: learnt figures, tries side by side, a dish made again with a change, the card for the
+  # fridge door, all of it taken along and brought back.
   module LearntRoutes
     def self.registered(web)
       web.helpers Helpers
@@ -19,13 +19,16 @@ module Restauro
 
       web.get("/all.tar.gz") do
         content_type "application/gzip"
-        headers "content-disposition" => "attachment; filename=\"restauro-#{services.clock.call.strftime("%F")}.tar.gz\""
+        headers "content-disposition" =>
+                  "attachment; filename=\"restauro-#{services.clock.call.strftime("%F")}.tar.gz\""
         Archive::Export.new(services.database, services).bytes
       end
 
       web.post("/all") do
         file = params["file"]
-        raise InvalidInput, "choose the archive that was taken along, a .tar.gz" unless file.is_a?(Hash) && file[:tempfile]
+        unless file.is_a?(Hash) && file[:tempfile]
+          raise InvalidInput, "choose the archive that was taken along, a .tar.gz"
+        end
 
         session[:said] = Archive::Import.new(services.database, services).call(file[:tempfile].read).say
         redirect to("/notebook"), 303
@@ -40,8 +43,13 @@ module Restauro
       web.post("/notebook/:id/again") do
         kept = fetch_kept
         because = FormText.clean(params["because"]).strip[0, 1000]
-        state = SwapInput.new(kept.inputs.merge(kept.choices).merge("title" => kept.title,
-                                                                    "note" => because.empty? ? "" : "Made again, changed: #{because}"))
+        state =
+          SwapInput.new(
+            kept
+              .inputs
+              .merge(kept.choices)
+              .merge("title" => kept.title, "note" => because.empty? ? "" : "Made again, changed: #{because}")
+          )
         save_draft(state, kept_id: nil)
         session[:said] = "Change it here. Why stands in its note: #{because[0, 120]}" unless because.empty?
         redirect to("/swap"), 303
@@ -62,9 +70,25 @@ module Restauro
 
       def note_reading(rescued)
         plate = rescued.input.plate_mm
-        words = plate ? "the rings read #{plate.round} mm" : "the spoon #{Families::Sauce::Grade.fetch(rescued.input.seen).does}"
-        found = DishLessons.reading(rescued.worked, rescued.seen_e, how: plate ? "plate_test" : "spoon", words: words, services: services)
-        raise InvalidInput, "nothing in this sauce thickens without wheat: there is nothing to learn from it" unless found
+        words =
+          (
+            if plate
+              "the rings read #{plate.round} mm"
+            else
+              "the spoon #{Families::Sauce::Grade.fetch(rescued.input.seen).does}"
+            end
+          )
+        found =
+          DishLessons.reading(
+            rescued.worked,
+            rescued.seen_e,
+            how: plate ? "plate_test" : "spoon",
+            words: words,
+            services: services
+          )
+        unless found
+          raise InvalidInput, "nothing in this sauce thickens without wheat: there is nothing to learn from it"
+        end
 
         services.observations.add(found.first, words: "#{rescued.worked.recipe.title&.strip || "a sauce"}: #{words}")
         session[:said] = "Written down. The next swap counts with it."

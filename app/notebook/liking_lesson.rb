@@ -3,14 +3,19 @@ module Restauro
   module LikingLesson
     module_function
 
-    # @param worked [SwapPage]   @param texture [String] a spoon's grade or a rung of wetness   @param who [String, nil] nil for the house
+    # @param worked [SwapPage]
+    # @param texture [String] a spoon's grade or a rung of wetness
+    # @param who [String, nil] nil for the house
     # @return [Array(Hash, String), nil] data of Learning::Seen and words; nil where it is no measure of this family
     def of(worked, texture, who: nil)
       value, does = measured(worked.family, texture)
       wheat = value && wheat(worked)
       return unless wheat&.positive?
 
-      [Learning::Lessons.liking(worked.family.key, value, wheat, who: who), [who, "right when it #{does}"].compact.join(": ")]
+      [
+        Learning::Lessons.liking(worked.family.key, value, wheat, who: who),
+        [who, "right when it #{does}"].compact.join(": ")
+      ]
     end
 
     # Of an entry of the notebook, by the texture it came out with.
@@ -21,13 +26,14 @@ module Restauro
 
     # @return [Array(Float, String), nil] what it measures, and its words
     def measured(family, texture)
-      grade = family.grades.find { |one| one.key == texture } and return [grade.flour_equivalents, grade.does]
+      grade = family.grades.find { |one| one.key == texture } and return grade.flour_equivalents, grade.does
       return unless family.choices.include?(:target)
 
       rung = Hydration::Rung.all.find { |one| one.key == texture }
       rung && [rung.middle.to_f, "is #{rung.name}"]
     end
 
-    def wheat(worked) = worked.swap && (worked.family.grades.any? ? worked.swap.wheat.flour_equivalents : worked.swap.wheat.ratio)&.value
+    def wheat(worked) =
+      worked.swap && (worked.family.grades.any? ? worked.swap.wheat.flour_equivalents : worked.swap.wheat.ratio)&.value
   end
 end

@@ -6,10 +6,15 @@ module Restauro
     # @param snapshot [Hash] symbol keys   @param inputs [Hash] of the Swap form, with the cook's note
     # @param format [Presenters::HouseFormat] how this house writes   @return [Recipes::Written]
     def of(snapshot, inputs = {}, format: Presenters::Format)
-      Recipes::Written.new(title: "#{snapshot[:title] || "Sauce"} (gluten-free swap)", lines: lines(snapshot, format), steps: steps(snapshot, format),
-                           warnings: snapshot[:warnings].map { |warning| format.degrees(warning[:text]) },
-                           servings: snapshot.dig(:said, :makes)&.to_i,
-                           minutes: snapshot.dig(:costs, :whole_minutes), note: inputs["note"].to_s.strip.then { |note| note.empty? ? nil : note })
+      Recipes::Written.new(
+        title: "#{snapshot[:title] || "Sauce"} (gluten-free swap)",
+        lines: lines(snapshot, format),
+        steps: steps(snapshot, format),
+        warnings: snapshot[:warnings].map { |warning| format.degrees(warning[:text]) },
+        servings: snapshot.dig(:said, :makes)&.to_i,
+        minutes: snapshot.dig(:costs, :whole_minutes),
+        note: inputs["note"].to_s.strip.then { |note| note.empty? ? nil : note }
+      )
     end
 
     # Every line of ours, each under the part it is of.
@@ -22,9 +27,14 @@ module Restauro
     end
 
     def entry(line, part, format)
-      Recipes::Written::Entry.new(part: part, text: format.spoons_first? ? by_spoon(line) : line[:text].strip,
-                                  grams: line[:grams], measure: line[:amount], ingredient: line[:ingredient],
-                                  understood: line[:understood])
+      Recipes::Written::Entry.new(
+        part: part,
+        text: format.spoons_first? ? by_spoon(line) : line[:text].strip,
+        grams: line[:grams],
+        measure: line[:amount],
+        ingredient: line[:ingredient],
+        understood: line[:understood]
+      )
     end
 
     # "1 tbsp maize starch (13 g)".

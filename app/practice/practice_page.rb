@@ -16,7 +16,9 @@ module Restauro
     def guessed_right? = row.guess && row.guess == lesson.guess["right"]
     def guess_open? = row.guess.nil? && row.acts.empty? && row.seconds.zero?
 
-    # @param doing [String] a tool, "now", or nothing   @param advance [Float] seconds that passed   @raise [InvalidInput]
+    # @param doing [String] a tool, "now", or nothing
+    # @param advance [Float] seconds that passed
+    # @raise [InvalidInput]
     def go_on(doing, advance, guess)
       most, longest = %i[most_step_seconds longest_seconds].map { |name| Constants.fetch(:practice, name) }
       seconds = (row.seconds + advance.clamp(0.0, most)).clamp(0.0, longest)
@@ -44,7 +46,13 @@ module Restauro
 
     def play_of(acts, seconds)
       ground = @services.memo.fetch([:practice, lesson.key, row.own]) { Practice::Play.ground(lesson, @services.facts) }
-      Practice::Play.new(lesson, acts.map { |data| Practice::Play::Act.of(data) }, seconds, @services.facts, ground: ground)
+      Practice::Play.new(
+        lesson,
+        acts.map { |data| Practice::Play::Act.of(data) },
+        seconds,
+        @services.facts,
+        ground: ground
+      )
     end
   end
 end

@@ -5,9 +5,13 @@ module Restauro
       web.helpers Helpers
 
       web.get("/practice") do
-        page :practice, room: "Practice", title: "Practice", lessons: Practice::Lesson.all, tally: services.practices.tally(learner),
-                        learner: learner,
-                        eaters: services.household.eaters
+        page :practice,
+             room: "Practice",
+             title: "Practice",
+             lessons: Practice::Lesson.all,
+             tally: services.practices.tally(learner),
+             learner: learner,
+             eaters: services.household.eaters
       end
 
       web.post("/practice/learner") do
@@ -27,7 +31,10 @@ module Restauro
         raise InvalidInput, worked.error || "only a sauce can be practised by itself: paste one in Swap" unless sauce
 
         row = Practice::Lesson.own_row(worked.recipe.title&.strip || "Your sauce", worked.swap)
-        redirect to("/practice/#{services.practices.start(browser_id, "own", learner: learner, own: JSON.parse(JSON.generate(row)))}"), 303
+        redirect to(
+          "/practice/#{services.practices.start(browser_id, "own", learner: learner, own: JSON.parse(JSON.generate(row)))}"
+        ),
+                 303
       end
 
       web.get("/practice/:id") { lesson_page }
@@ -35,7 +42,11 @@ module Restauro
       web.post("/practice/:id") do
         lesson = PracticePage.new(practice_row, services)
         guess = FormText.clean(params["guess"])[0, 80]
-        lesson.go_on(FormText.clean(params["do"])[0, 40], FormText.number(params["advance"]) || 0.0, guess.empty? ? nil : guess)
+        lesson.go_on(
+          FormText.clean(params["do"])[0, 40],
+          FormText.number(params["advance"]) || 0.0,
+          guess.empty? ? nil : guess
+        )
         next redirect(to("/practice/#{params["id"]}"), 303) unless request.env["HTTP_X_RESTAURO_LIVE"]
 
         lesson_page
@@ -51,7 +62,10 @@ module Restauro
         id = params["id"].to_s
         raise NotFound, "there is no such lesson under way" unless id.match?(/\A\d{1,9}\z/)
 
-        services.practices.fetch(id.to_i).tap { |row| raise NotFound, "there is no such lesson under way" unless row.browser == browser_id }
+        services
+          .practices
+          .fetch(id.to_i)
+          .tap { |row| raise NotFound, "there is no such lesson under way" unless row.browser == browser_id }
       end
 
       def lesson_page(error: nil)

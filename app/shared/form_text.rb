@@ -1,5 +1,6 @@
 module Restauro
-  # What a browser sends, as plain text: UTF-8, no zero bytes, lines ended alike. A list of boxes becomes words between commas.
+  # What a browser sends, as plain text: UTF-8, no zero bytes, lines ended alike. A list of boxes becomes words between
+  # commas.
   module FormText
     module_function
 
@@ -11,8 +12,10 @@ module Restauro
     def clean_all!(fields)
       (fields.is_a?(Hash) ? fields.keys : fields.each_index).each do |key|
         case fields[key]
-        when String then fields[key] = clean(fields[key])
-        when Hash, Array then clean_all!(fields[key]) unless fields[key].is_a?(Hash) && fields[key].key?(:tempfile)
+        when String
+          fields[key] = clean(fields[key])
+        when Hash, Array
+          clean_all!(fields[key]) unless fields[key].is_a?(Hash) && fields[key].key?(:tempfile)
         end
       end
     end

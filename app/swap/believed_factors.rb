@@ -1,5 +1,6 @@
 module Restauro
-  # What an answer was worked out with, of what was learnt: what is measured against its plan is told from the book with these.
+  # What an answer was worked out with, of what was learnt: what is measured against its plan is told from the book with
+  # these.
   module BelievedFactors
     module_function
 
@@ -17,7 +18,10 @@ module Restauro
     def oven(oven)
       return {} unless oven
 
-      {"oven" => oven.slowness.round(4), "oven offset" => Math.exp(oven.offset_k / Constants.fetch(:learning, :offset_scale_k)).round(4)}
+      {
+        "oven" => oven.slowness.round(4),
+        "oven offset" => Math.exp(oven.offset_k / Constants.fetch(:learning, :offset_scale_k)).round(4)
+      }
     end
   end
 end

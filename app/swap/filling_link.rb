@@ -1,16 +1,20 @@
 module Restauro
-  # A sauce kept in the notebook as the filling of a crust: its lines, how thick it was to be, what thickened it. The two are one dish.
+  # A sauce kept in the notebook as the filling of a crust: its lines, how thick it was to be, what thickened it. The
+  # two are one dish.
   class FillingLink
     HEADING = "Filling:".freeze
 
     # @param kept [Database::KeptSwap] of a sauce   @raise [InvalidInput]
     def initialize(kept)
-      raise InvalidInput, "'#{kept.title}' is no sauce: choose a sauce from the notebook as the filling" unless kept.family == "sauce"
+      unless kept.family == "sauce"
+        raise InvalidInput, "'#{kept.title}' is no sauce: choose a sauce from the notebook as the filling"
+      end
 
       @kept = kept
     end
 
-    # The crust's recipe with that sauce's wheat lines as its filling, in the place of its own.   @return [Recipes::Recipe]
+    # The crust's recipe with that sauce's wheat lines as its filling, in the place of its own.
+    # @return [Recipes::Recipe]
     def into(recipe, catalogue, services)
       corrections = CorrectionsInput.new(@kept.inputs["corrections"] || "[]").corrections
       sauce = services.reader(@kept.inputs["units"] || "metric").read(@kept.inputs["recipe"], corrections: corrections)
@@ -22,8 +26,10 @@ module Restauro
 
     # As thick as it was kept, with what it was kept with.   @return [Hash] for Families::Sauce::Options
     def options
-      {target: @kept.snapshot.dig("target", "flour_equivalents"),
-       with: @kept.snapshot.fetch("thickeners", []).filter_map { |line| line["key"] }}.compact
+      {
+        target: @kept.snapshot.dig("target", "flour_equivalents"),
+        with: @kept.snapshot.fetch("thickeners", []).filter_map { |line| line["key"] }
+      }.compact
     end
 
     def to_h = {id: @kept.id, title: @kept.title}

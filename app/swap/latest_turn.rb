@@ -9,7 +9,8 @@ module Restauro
       @lock = Mutex.new
     end
 
-    # @param browser [String]   @param turn [String, nil] a number that grows with every change of a page; nil where no script sends one
+    # @param browser [String]
+    # @param turn [String, nil] a number that grows with every change of a page; nil where no script sends one
     # @return [Boolean] whether a newer one has come already
     def stale?(browser, turn)
       number = turn.to_s[/\A\d{1,15}\z/]&.to_i or return false

@@ -20,7 +20,12 @@ module Restauro
     def by_rung? = !sauce? && !dough? && family.texture?(Hydration::Rung.all.first.key)
     # What to look at before choosing.
     def look_words
-      piece = family.choices.include?(:rope_mm) ? "Boil one piece before you shape the rest, and choose what it or the dough does." : nil
+      piece =
+        (
+          if family.choices.include?(:rope_mm)
+            "Boil one piece before you shape the rest, and choose what it or the dough does."
+          end
+        )
       piece || "Choose what the crust does; what to do with the rest of the dough stands beside it."
     end
     # What else can go wrong with this kind of dish.   @return [Array<Families::Troubles::Trouble>]
@@ -40,7 +45,9 @@ module Restauro
 
     # A move's course as the chart draws it: the pan as it is in the wheat's place, the pan mended in ours.
     def picture(move)
-      Families::Sauce::Picture.new(Families::Sauce::Swap.new(**swap.to_h, wheat: result.now, ours: move.prediction)).to_h
+      Families::Sauce::Picture.new(
+        Families::Sauce::Swap.new(**swap.to_h, wheat: result.now, ours: move.prediction)
+      ).to_h
     end
 
     private
@@ -50,7 +57,13 @@ module Restauro
       return mend unless sauce?
       return unless (seen = @seen_e = observed)
 
-      @result = worked.family.rescue(swap.ours.recipe, worked.options.with_choices(target: nil), observed: seen, target: swap.target)
+      @result =
+        worked.family.rescue(
+          swap.ours.recipe,
+          worked.options.with_choices(target: nil),
+          observed: seen,
+          target: swap.target
+        )
     rescue InvalidInput => e
       @error = e.message
     end
@@ -64,8 +77,12 @@ module Restauro
     end
 
     # Pa s that a grade has where it looks so: its 60 C figure, whatever the pan's heat.
-    def thickness(grade) = Physics::Viscosity.pa_s([grade.flour_equivalents, 0.6].max, celsius: Constants.fetch(:sauce, :viscosity_celsius),
-                                                                                       base: swap.ours.thin)
+    def thickness(grade) =
+      Physics::Viscosity.pa_s(
+        [grade.flour_equivalents, 0.6].max,
+        celsius: Constants.fetch(:sauce, :viscosity_celsius),
+        base: swap.ours.thin
+      )
 
     # @return [Float, nil] e of the whole pan
     def observed

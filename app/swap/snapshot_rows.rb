@@ -9,7 +9,9 @@ module Restauro
     def of(answer, catalogue)
       seen = Hash.new(-1)
       titles = answer.dish.one_part? ? titles_under(answer.dish.recipe) : []
-      found = titles.map { |line| {wheat: line(line, catalogue).merge(occurrence: seen[line.text] += 1), ours: [], replaced: false} }
+      found = titles.map do |line|
+        {wheat: line(line, catalogue).merge(occurrence: seen[line.text] += 1), ours: [], replaced: false}
+      end
       answer.parts.each_with_index do |part, index|
         found << heading(part) unless answer.dish.one_part?
         part.pairs.each { |wheat, ours| found << row(wheat, ours, part, index, seen, catalogue) }
@@ -19,37 +21,69 @@ module Restauro
 
     # What stands as a title in a recipe of one part, but for its own name.
     def titles_under(recipe)
-      recipe.lines.select { |line| line.role == "title" && !Recipes::Outline.heading?(line.text) }.reject { |line| line.text.strip == recipe.title }
+      recipe
+        .lines
+        .select { |line| line.role == "title" && !Recipes::Outline.heading?(line.text) }
+        .reject { |line| line.text.strip == recipe.title }
     end
 
     def heading(part)
-      {wheat: {text: part.name, role: "title", understood: true, warnings: [], part: part.name, family: part.family&.key}, ours: [], replaced: false}
+      {
+        wheat: {
+          text: part.name,
+          role: "title",
+          understood: true,
+          warnings: [],
+          part: part.name,
+          family: part.family&.key
+        },
+        ours: [],
+        replaced: false
+      }
     end
 
     def row(wheat, ours, part, index, seen, catalogue)
       replaced = part.swap ? part.swap.replaced.any? { |line| line.equal?(wheat) } : false
-      {wheat: line(wheat, catalogue).merge(occurrence: seen[wheat.text] += 1), ours: ours.map { |other| line(other, catalogue) },
-       replaced: replaced, part: index}
+      {
+        wheat: line(wheat, catalogue).merge(occurrence: seen[wheat.text] += 1),
+        ours: ours.map { |other| line(other, catalogue) },
+        replaced: replaced,
+        part: index
+      }
     end
 
     # The lines of a recipe that could be read but not swapped.
     def unswapped(recipe, catalogue)
       seen = Hash.new(-1)
-      recipe.lines.reject { |line| line.role == "step" || (line.role == "title" && Recipes::Outline.heading?(line.text)) }.map do |wheat|
-        {wheat: line(wheat, catalogue).merge(occurrence: seen[wheat.text] += 1), ours: [], replaced: false}
-      end
+      recipe
+        .lines
+        .reject { |line| line.role == "step" || (line.role == "title" && Recipes::Outline.heading?(line.text)) }
+        .map do |wheat|
+          {wheat: line(wheat, catalogue).merge(occurrence: seen[wheat.text] += 1), ours: [], replaced: false}
+        end
     end
 
     # The raw text untouched, so that a correction finds its line again.
     def line(line, catalogue)
       ingredient = catalogue.find_key(line.ingredient)
-      {text: line.text, ingredient: line.ingredient, name: name_of(line, ingredient), grams: line.grams&.value,
-       low: line.grams&.low, high: line.grams&.high,
-       role: line.role, understood: line.understood, corrected: line.corrected, part: line.part, amount: line.amount_text,
-       warnings: line.warnings.map(&:to_h)}
+      {
+        text: line.text,
+        ingredient: line.ingredient,
+        name: name_of(line, ingredient),
+        grams: line.grams&.value,
+        low: line.grams&.low,
+        high: line.grams&.high,
+        role: line.role,
+        understood: line.understood,
+        corrected: line.corrected,
+        part: line.part,
+        amount: line.amount_text,
+        warnings: line.warnings.map(&:to_h)
+      }
     end
 
     # A seasoning goes by the cook's own word for it: caraway, not "ground spice".
-    def name_of(line, ingredient) = line.role == "seasoning" && !line.corrected && line.name_text ? line.name_text : ingredient&.say
+    def name_of(line, ingredient) =
+      line.role == "seasoning" && !line.corrected && line.name_text ? line.name_text : ingredient&.say
   end
 end

@@ -1,8 +1,17 @@
 module Restauro
-  # One spoon of flour, answered in a line: what takes its place in the sauce that is typed, by each school; or by itself, by what each starch can do.
+  # One spoon of flour, answered in a line: what takes its place in the sauce that is typed, by each school; or by
+  # itself, by what each starch can do.
   class SpoonPage
     SCHOOLS = {"roux" => "cooked in the fat", "slurry" => "stirred cold, into the boil"}.freeze
-    ALONE = %w[corn_starch potato_starch arrowroot tapioca_starch white_rice_flour sweet_rice_flour blend_with_gum].freeze
+    ALONE = %w[
+      corn_starch
+      potato_starch
+      arrowroot
+      tapioca_starch
+      white_rice_flour
+      sweet_rice_flour
+      blend_with_gum
+    ].freeze
 
     attr_reader :line, :error
 
@@ -35,7 +44,9 @@ module Restauro
     end
 
     def flour
-      recipe&.ingredients&.find { |one| one.counted? && @services.facts.fetch(one.ingredient).then { |i| i.contains_gluten? && i.starchy? } }
+      recipe&.ingredients&.find do |one|
+        one.counted? && @services.facts.fetch(one.ingredient).then { |i| i.contains_gluten? && i.starchy? }
+      end
     end
 
     def poured? = recipe&.ingredients.to_a.any? { |one| one.role == "liquid" && one.counted? }
@@ -54,9 +65,12 @@ module Restauro
     def amounts(school)
       family = Families.fetch("sauce", @services.facts)
       swap = family.swap(recipe, family.options(school: school))
-      swap.thickeners.map do |one|
-        "#{Presenters::Format.grams(one.grams.value)} g #{@services.facts.fetch(one.ingredient).say} (#{one.amount_text})"
-      end.join(" and ")
+      swap
+        .thickeners
+        .map do |one|
+          "#{Presenters::Format.grams(one.grams.value)} g #{@services.facts.fetch(one.ingredient).say} (#{one.amount_text})"
+        end
+        .join(" and ")
     end
   end
 end

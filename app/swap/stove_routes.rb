@@ -15,14 +15,23 @@ module Restauro
 
     module Helpers
       def stove_page(fields, error: nil, oven_error: nil)
-        page :stove, room: "Swap", title: "Stove", stove: services.household.stove, fields: fields, error: error, oven_error: oven_error,
-                     oven_said: learnt_page.entries.find { |entry| entry.key == "oven offset" }&.said
+        page :stove,
+             room: "Swap",
+             title: "Stove",
+             stove: services.household.stove,
+             fields: fields,
+             error: error,
+             oven_error: oven_error,
+             oven_said: learnt_page.entries.find { |entry| entry.key == "oven offset" }&.said
       end
 
       def read_oven
         fields = %w[set reads].to_h { |name| [name, FormText.clean(params[name]).strip] }
         set, reads = fields.values.map { |text| oven_celsius(text) }
-        services.observations.add(Learning::Lessons.thermometer(set, reads), words: "the knob at #{set.round} °C gave #{reads.round} °C")
+        services.observations.add(
+          Learning::Lessons.thermometer(set, reads),
+          words: "the knob at #{set.round} °C gave #{reads.round} °C"
+        )
         redirect to("/stove"), 303
       rescue InvalidInput => e
         status 422
@@ -39,14 +48,24 @@ module Restauro
         fields = %w[heat pan_cm water from to seconds].to_h { |name| [name, FormText.clean(params[name]).strip] }
         numbers = fields.except("heat").transform_values { |text| FormText.number(text) }
         missing = numbers.find { |_, number| number.nil? }
-        raise InvalidInput, "the #{missing.first.tr("_", " ")} is a number, got '#{fields[missing.first][0, 20]}'" if missing
+        if missing
+          raise InvalidInput, "the #{missing.first.tr("_", " ")} is a number, got '#{fields[missing.first][0, 20]}'"
+        end
 
         pan = Physics::Pan.wide(numbers["pan_cm"].clamp(10, 45))
         Physics::Pan.watts(fields["heat"])
-        watts = pan.measured_watts(water_g: numbers["water"], from: numbers["from"], to: numbers["to"], seconds: numbers["seconds"])
+        watts =
+          pan.measured_watts(
+            water_g: numbers["water"],
+            from: numbers["from"],
+            to: numbers["to"],
+            seconds: numbers["seconds"]
+          )
         services.household.measured(fields["heat"], watts, pan_cm: numbers["pan_cm"].clamp(10, 45))
-        services.observations.add(Learning::Lessons.hob(fields["heat"], watts),
-                                  words: "#{fields["heat"].tr("_", "-")} gives #{watts.round} W, by half a litre of water")
+        services.observations.add(
+          Learning::Lessons.hob(fields["heat"], watts),
+          words: "#{fields["heat"].tr("_", "-")} gives #{watts.round} W, by half a litre of water"
+        )
         redirect to("/stove"), 303
       rescue InvalidInput => e
         status 422

@@ -12,7 +12,11 @@ module Restauro
     # @return [Dishes::Choices]   @raise [InvalidInput]
     def to_dish(dish)
       own = dish.parts.each_index.select { |index| dish.parts[index].family }.to_h { |index| [index, own(dish, index)] }
-      Dishes::Choices.new({without: without, offer: @page.at_hand, pan: baked_in(dish)}.compact, own, catalogue: @page.catalogue)
+      Dishes::Choices.new(
+        {without: without, offer: @page.at_hand, pan: baked_in(dish)}.compact,
+        own,
+        catalogue: @page.catalogue
+      )
     end
 
     private
@@ -34,8 +38,8 @@ module Restauro
 
     def linked(part) = part.role == :sauce ? @page.send(:filling_link)&.options || {} : {}
 
-    # What happens on the hob, which a sauce alone knows of. A stove that was measured counts as it was measured, else as
-    # it showed.
+    # What happens on the hob, which a sauce alone knows of. A stove that was measured counts as it was measured, else
+    # as it showed.
     def stove_and_events(fields, family)
       return {} unless family.choices.include?(:events)
 

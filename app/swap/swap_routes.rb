@@ -1,5 +1,6 @@
 module Restauro
-  # The Swap room: one form, worked out on every change. Its state is saved as the browser's draft, so a reload loses nothing.
+  # The Swap room: one form, worked out on every change. Its state is saved as the browser's draft, so a reload loses
+  # nothing.
   module SwapRoutes
     def self.registered(web)
       web.helpers Helpers
@@ -18,7 +19,7 @@ module Restauro
       end
 
       web.post("/swap") do
-        next [204, {}, []] if services.turns.stale?(browser_id, params["turn"])
+        next 204, {}, [] if services.turns.stale?(browser_id, params["turn"])
 
         input = swap_input
         save_draft(input)
@@ -31,7 +32,11 @@ module Restauro
       web.post("/swap/recipe") do
         input = SwapInput.new(params.merge("recipe" => uploaded || params["recipe"].to_s, "corrections" => "[]"))
         card = CardJson.read(input.recipe_text)
-        save_draft(SwapInput.new(card ? {**input.state, "family" => "", **card} : input.state.merge("recipe" => plain_text(input))))
+        save_draft(
+          SwapInput.new(
+            card ? {**input.state, "family" => "", **card} : input.state.merge("recipe" => plain_text(input))
+          )
+        )
         redirect to("/swap"), 303
       end
 
@@ -54,7 +59,8 @@ module Restauro
         services.drafts.save(browser_id, input.state.merge("kept_id" => kept_id.to_s[/\A\d{1,9}\z/]))
       end
 
-      def back_to_form = params["open"].to_s.match?(/\A\d{1,3}\z/) ? "/swap?open=#{params["open"]}#line-#{params["open"]}" : "/swap"
+      def back_to_form =
+        params["open"].to_s.match?(/\A\d{1,3}\z/) ? "/swap?open=#{params["open"]}#line-#{params["open"]}" : "/swap"
 
       # The line being put right: the one just opened, or the one that stands open.
       def open_line = params.fetch("open", params["still_open"]).to_s[/\A\d{1,3}\z/]&.to_i
@@ -63,16 +69,27 @@ module Restauro
         worked = SwapPage.new(input, services)
         kept_id = params["kept_id"] || services.drafts.find(browser_id)&.fetch("kept_id", nil)
         view = worked.shown && Presenters.view(worked.shown, format: format_of)
-        page :swap, room: "Swap", title: "Swap", worked: worked, view: view, state: input.state, open_line: open_line,
-                    kept_id: kept_id.to_s[/\A\d+\z/],
-                    picks: Presenters::Picks.new(worked, view, preferences), turns: services.drafts.turns(browser_id)
+        page :swap,
+             room: "Swap",
+             title: "Swap",
+             worked: worked,
+             view: view,
+             state: input.state,
+             open_line: open_line,
+             kept_id: kept_id.to_s[/\A\d+\z/],
+             picks: Presenters::Picks.new(worked, view, preferences),
+             turns: services.drafts.turns(browser_id)
       end
 
       def ovens_page(worked)
-        raise NotFound, "there is no crust on the Swap page: paste one first" unless worked.swap && worked.family.key == "crust"
+        unless worked.swap && worked.family.key == "crust"
+          raise NotFound, "there is no crust on the Swap page: paste one first"
+        end
 
         ovens = CrustSnapshot.ovens(worked.family, worked.swap, slower: worked.oven&.slowness || 1.0)
-        return erb(:_ovens, layout: false, locals: {ovens: ovens, title: "Minutes in each"}) if request.env["HTTP_X_RESTAURO_LIVE"]
+        if request.env["HTTP_X_RESTAURO_LIVE"]
+          return erb(:_ovens, layout: false, locals: {ovens: ovens, title: "Minutes in each"})
+        end
 
         page :ovens, room: "Swap", title: "The same in other ovens", ovens: ovens
       end

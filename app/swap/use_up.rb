@@ -1,5 +1,6 @@
 module Restauro
-  # As much of a dish as uses a pack up. What a dish takes is nearly in proportion to its size: twice is close enough to a gram.
+  # As much of a dish as uses a pack up. What a dish takes is nearly in proportion to its size: twice is close enough to
+  # a gram.
   class UseUp
     # @param wish [Recipes::ScaleWish]   @param shelf [Cupboard::Shelf]
     def initialize(wish, shelf)

@@ -36,7 +36,13 @@ module Restauro
 
         services.meals.transaction do
           dishes = meal.swapped.to_h { |index, input| [index.to_s, add_dish(input)] }
-          id = services.meals.add(state: meal.state, plan: Planning::PlanData.of(meal.plan), dishes: dishes, day: services.clock.call.to_date)
+          id =
+            services.meals.add(
+              state: meal.state,
+              plan: Planning::PlanData.of(meal.plan),
+              dishes: dishes,
+              day: services.clock.call.to_date
+            )
           page = MealServicePage.new(services.meals.fetch(id), services)
           services.meals.confirm(id, 0, page.first_words)
           id

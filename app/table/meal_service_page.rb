@@ -1,5 +1,6 @@
 module Restauro
-  # A meal that is being cooked, as its room shows it, and what a tap does to it. The plan goes on from what happened; nothing begun is moved.
+  # A meal that is being cooked, as its room shows it, and what a tap does to it. The plan goes on from what happened;
+  # nothing begun is moved.
   class MealServicePage
     # For another order than the one it had.
     SECONDS = 0.2
@@ -54,13 +55,20 @@ module Restauro
 
     # The plan of what is left, if it is another.
     def moved(happened)
-      then_on = Planning::Service.new(Planning::PlanData.read(row.plan),
-                                      events + happened.map { |kind, data| Planning::Service::Event.new(kind, now, data) })
+      then_on =
+        Planning::Service.new(
+          Planning::PlanData.read(row.plan),
+          events + happened.map { |kind, data| Planning::Service::Event.new(kind, now, data) }
+        )
       until_then = Process.clock_gettime(Process::CLOCK_MONOTONIC) + SECONDS
       stop = -> { Process.clock_gettime(Process::CLOCK_MONOTONIC) > until_then }
       after = Planning::Slip.new(then_on.plan, then_on.state(now), stop: stop).plan
       words = Planning::Moves.words(then_on.plan, after, from: now)
-      words.empty? ? [] : [["moved", {"plan" => JSON.parse(JSON.generate(Planning::PlanData.of(after))), "words" => words}]]
+      if words.empty?
+        []
+      else
+        [["moved", {"plan" => JSON.parse(JSON.generate(Planning::PlanData.of(after))), "words" => words}]]
+      end
     rescue InvalidInput
       []
     end

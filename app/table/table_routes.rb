@@ -28,14 +28,22 @@ module Restauro
 
     module Helpers
       def meal_session = "meal-#{browser_id}"
-      def meal_state = services.drafts.find(meal_session) || MealPage::DEFAULTS.slice("serve_at", "eaters", "dishes", "pins")
+      def meal_state =
+        services.drafts.find(meal_session) || MealPage::DEFAULTS.slice("serve_at", "eaters", "dishes", "pins")
       def save_meal(state) = services.drafts.save(meal_session, state)
 
       def table_page(state, error: nil)
         meal = MealPage.new(state, services)
-        page :table, room: "Table", title: "Table", meal: meal, error: error || meal.error, kept: services.kept_swaps.page.first,
-                     eaters: services.household.eaters, draft: services.drafts.find(browser_id), today: services.clock.call.strftime("%F"),
-                     cooking: services.meals.open
+        page :table,
+             room: "Table",
+             title: "Table",
+             meal: meal,
+             error: error || meal.error,
+             kept: services.kept_swaps.page.first,
+             eaters: services.household.eaters,
+             draft: services.drafts.find(browser_id),
+             today: services.clock.call.strftime("%F"),
+             cooking: services.meals.open
       end
 
       def take_along(ending)
@@ -44,7 +52,8 @@ module Restauro
         meal = MealPage.new(meal_state, services)
         raise InvalidInput, meal.error || "there is no meal yet: add a dish" unless meal.plan
 
-        content_type ending == "pdf" ? "application/pdf" : TYPES[ending], **(ending == "pdf" ? {} : {charset: "utf-8"})
+        content_type ending == "pdf" ? "application/pdf" : TYPES[ending],
+                     **(ending == "pdf" ? {} : {charset: "utf-8"})
         headers "content-disposition" => "#{ending == "pdf" ? "inline" : "attachment"}; filename=\"meal.#{ending}\""
         return meal.report.to_csv if ending == "csv"
         return Documents::MealSheet.new(meal, paper: paper, format: format_of).render if ending == "pdf"

@@ -1,5 +1,6 @@
 module Restauro
-  # A thing that is no swap, typed as a few lines: "roast, 75 min, oven 190", "rest, 18 min", "boil, 14 min, ring", "peel, 10 min".
+  # A thing that is no swap, typed as a few lines: "roast, 75 min, oven 190", "rest, 18 min", "boil, 14 min, ring",
+  # "peel, 10 min".
   module TypedDish
     MINUTES = /(\d{1,4})\s*(?:min\b|mins\b|minutes?\b|')/i
     HOURS = /(\d(?:[.,]\d)?)\s*(?:h\b|hours?\b)/i
@@ -15,21 +16,36 @@ module Restauro
     # @param wheat [Boolean] whether wheat is handled in it   @return [Planning::Dish]   @raise [InvalidInput]
     def read(name, text, wheat: false)
       lines = text.to_s.split(/\n|;/).map(&:strip).reject(&:empty?)
-      raise InvalidInput, "#{name}: type its steps, one a line, such as 'roast, 75 min, oven 190'" if lines.empty? || lines.length > MOST
+      if lines.empty? || lines.length > MOST
+        raise InvalidInput, "#{name}: type its steps, one a line, such as 'roast, 75 min, oven 190'"
+      end
 
       hold = text[HOLDS, 1]
-      Planning::Dish.new(name: name, wheat: wheat, steps: lines.map { |line| step(name, line) }, **(hold ? {hold_minutes: hold.to_i} : {}))
+      Planning::Dish.new(
+        name: name,
+        wheat: wheat,
+        steps: lines.map { |line| step(name, line) },
+        **(hold ? {hold_minutes: hold.to_i} : {})
+      )
     end
 
     def step(name, line)
       minutes = line[HOURS, 1]&.then { |hours| 60 * hours.tr(",", ".").to_f } || line[MINUTES, 1]&.to_f
-      raise InvalidInput, "#{name}: '#{line[0, 40]}' does not say how long: type such as 'roast, 75 min, oven 190'" unless minutes&.positive?
+      unless minutes&.positive?
+        raise InvalidInput, "#{name}: '#{line[0, 40]}' does not say how long: type such as 'roast, 75 min, oven 190'"
+      end
 
       heat = heat(line)
       celsius = heat == "oven" ? celsius(name, line) : nil
       attended = line.match?(ALONE) ? false : %w[hands hob].include?(heat)
-      Planning::Step.new(text: line.sub(HOLDS, "").strip, minutes: minutes, heat: heat, celsius: celsius, attended: attended,
-                         longest: heat == "hands" ? 60 : 15)
+      Planning::Step.new(
+        text: line.sub(HOLDS, "").strip,
+        minutes: minutes,
+        heat: heat,
+        celsius: celsius,
+        attended: attended,
+        longest: heat == "hands" ? 60 : 15
+      )
     end
 
     def heat(line)
@@ -40,8 +56,9 @@ module Restauro
     end
 
     def celsius(name, line)
-      Kitchen::OvenTemperature.parse(line.sub(MINUTES, "").gsub(/\b(1\d{2}|2\d{2})\b(?!\s*°?\s*[CF])/, '\1 C'))&.celsius or
-        raise InvalidInput, "#{name}: '#{line[0, 40]}' is in the oven: say how hot, such as 'oven 190'"
+      Kitchen::OvenTemperature.parse(
+        line.sub(MINUTES, "").gsub(/\b(1\d{2}|2\d{2})\b(?!\s*°?\s*[CF])/, '\1 C')
+      )&.celsius or raise InvalidInput, "#{name}: '#{line[0, 40]}' is in the oven: say how hot, such as 'oven 190'"
     end
   end
 end

@@ -1,6 +1,7 @@
 module Restauro
   module Workers
-    # Makes worker processes on demand. It is forked before the first thread is started, so that what it forks holds nobody's lock.
+    # Makes worker processes on demand. It is forked before the first thread is started, so that what it forks holds
+    # nobody's lock.
     class Nursery
       # @param work [#call] what a worker does with the path of the socket it is to join
       # @return [Nursery] in the parent
@@ -20,12 +21,14 @@ module Restauro
 
       def self.tend(reader, work)
         while (path = reader.gets)
-          Process.detach(fork {
-            with_nothing_after {
-              reader.close
-              work.call(path.chomp)
-            }
-          })
+          Process.detach(
+            fork do
+              with_nothing_after do
+                reader.close
+                work.call(path.chomp)
+              end
+            end
+          )
         end
       end
 

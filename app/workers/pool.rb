@@ -4,8 +4,8 @@ require "tmpdir"
 
 module Restauro
   module Workers
-    # As many processes as there are cores, for what takes longer than a page: work waits its turn in a bounded line, of one form only its newest
-    # change does, and none goes on for ever.
+    # As many processes as there are cores, for what takes longer than a page: work waits its turn in a bounded line, of
+    # one form only its newest change does, and none goes on for ever.
     class Pool
       LIMIT_S = 20
       MOST_WAITING = 60

@@ -7,8 +7,8 @@ Sequel.migration do
       Time :updated_at, null: false, index: true
     end
 
-    # A swap kept in the notebook: the inputs and choices to work it out again, the data it was worked out with, and the result
-    # as it then was, so that a better model never rewrites the past.
+    # A swap kept in the notebook: the inputs and choices to work it out again, the data it was worked out with, and the
+    # result as it then was, so that a better model never rewrites the past.
     create_table(:kept_swaps) do
       primary_key :id
       String :family, null: false
@@ -25,8 +25,6 @@ Sequel.migration do
     end
 
     # The demo entries are put in once; a cook who deletes them does not get them back.
-    create_table(:demo_loads) do
-      Time :loaded_at, null: false
-    end
+    create_table(:demo_loads) { Time :loaded_at, null: false }
   end
 end

@@ -1,6 +1,7 @@
 Sequel.migration do
   change do
-    # A pack in the cupboard: of an ingredient of the catalogue (key), or of a flour known by its label or a blend mixed here (own).
+    # A pack in the cupboard: of an ingredient of the catalogue (key), or of a flour known by its label or a blend mixed
+    # here (own).
     create_table(:packs) do
       primary_key :id
       String :key
@@ -15,7 +16,9 @@ Sequel.migration do
       String :note, text: true, null: false, default: ""
       Time :created_at, null: false
       constraint(:one_kind) { Sequel.lit("(key is null) <> (own is null)") }
-      constraint(:grams_sane) { (grams_left >= 0) & (grams_left <= 100_000) & (grams_full > 0) & (grams_full <= 100_000) }
+      constraint(:grams_sane) do
+        (grams_left >= 0) & (grams_left <= 100_000) & (grams_full > 0) & (grams_full <= 100_000)
+      end
       constraint(:price_sane) { Sequel.|({price: nil}, price >= 0) }
       constraint(:finding_known) { Sequel.|({finding: nil}, {finding: %w[contains may_contain none_found]}) }
       constraint(:texts_short) { (char_length(label_text) <= 20_000) & (char_length(note) <= 1000) }

@@ -1,6 +1,7 @@
 Sequel.migration do
   change do
-    # A dish on the bench or the stove: what was planned, and everything that was confirmed, in order. Nothing is ever changed, only added.
+    # A dish on the bench or the stove: what was planned, and everything that was confirmed, in order. Nothing is ever
+    # changed, only added.
     create_table(:dishes) do
       primary_key :id
       String :family, text: true, null: false

@@ -3,7 +3,10 @@ Sequel.migration do
   up do
     alter_table(:packs) do
       drop_constraint(:finding_known)
-      add_constraint(:finding_known, Sequel.|({finding: nil}, {finding: %w[contains may_contain none_found cannot_tell]}))
+      add_constraint(
+        :finding_known,
+        Sequel.|({finding: nil}, {finding: %w[contains may_contain none_found cannot_tell]})
+      )
     end
   end
 

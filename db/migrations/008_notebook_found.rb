@@ -1,4 +1,5 @@
-# What an entry is found by and how it stands in the list, worked out when it is written; marks by eater; what was deleted can be had back.
+# What an entry is found by and how it stands in the list, worked out when it is written; marks by eater; what was
+# deleted can be had back.
 Sequel.migration do
   change do
     alter_table(:kept_swaps) do

@@ -1,4 +1,5 @@
-# A meal that is being cooked: its plan as it was at first, and everything that happened, in order. The kitchen it is cooked in is kept once.
+# A meal that is being cooked: its plan as it was at first, and everything that happened, in order. The kitchen it is
+# cooked in is kept once.
 Sequel.migration do
   change do
     create_table(:meals) do
@@ -22,8 +23,6 @@ Sequel.migration do
       primary_key %i[meal_id number]
     end
 
-    create_table(:kitchens) do
-      column :what, :json, null: false
-    end
+    create_table(:kitchens) { column :what, :json, null: false }
   end
 end

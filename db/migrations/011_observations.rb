@@ -1,4 +1,5 @@
-# What was measured beside what was predicted: what the household learns from. Of a dish of the notebook, or by itself. Never changed.
+# What was measured beside what was predicted: what the household learns from. Of a dish of the notebook, or by itself.
+# Never changed.
 Sequel.migration do
   change do
     create_table(:observations) do

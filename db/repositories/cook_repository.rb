@@ -23,8 +23,11 @@ module Restauro
           taken = @packs.shelf.taken(needs)
           @packs.take(taken)
           names = @packs.list.to_h { |kept| [kept.pack.id, kept.pack.ingredient.say] }
-          @database[:cooks].insert(kept_swap_id: kept_swap_id, cooked_at: @clock.call,
-                                   taken: Sequel.pg_json(taken.map { |id, grams| {"name" => names[id], "grams" => grams.round(1)} }))
+          @database[:cooks].insert(
+            kept_swap_id: kept_swap_id,
+            cooked_at: @clock.call,
+            taken: Sequel.pg_json(taken.map { |id, grams| {"name" => names[id], "grams" => grams.round(1)} })
+          )
         end
       end
     end

@@ -31,7 +31,7 @@ module Restauro
       def redo(session) = turn(session, :future, :past)
       # @return [Array(Boolean, Boolean)] whether there is something to take back, and to make again
       def turns(session)
-        row = @drafts.where(session: session).first or return [false, false]
+        row = @drafts.where(session: session).first or return false, false
         [row[:past].to_a.any?, row[:future].to_a.any?]
       end
 
@@ -42,7 +42,9 @@ module Restauro
       def past_with(before)
         past = before[:past].to_a
         state = before[:state].to_hash
-        return past if JSON.generate(state).bytesize > MOST_BYTES || (past.any? && @clock.call - before[:updated_at] < ONE_CHANGE_S)
+        if JSON.generate(state).bytesize > MOST_BYTES || (past.any? && @clock.call - before[:updated_at] < ONE_CHANGE_S)
+          return past
+        end
 
         [*past, state].last(MOST_PAST)
       end
@@ -57,7 +59,13 @@ module Restauro
       end
 
       def put(session, state, past:, future:)
-        row = {session: session, state: Sequel.pg_json(state), updated_at: @clock.call, past: Sequel.pg_json(past), future: Sequel.pg_json(future)}
+        row = {
+          session: session,
+          state: Sequel.pg_json(state),
+          updated_at: @clock.call,
+          past: Sequel.pg_json(past),
+          future: Sequel.pg_json(future)
+        }
         @drafts.insert_conflict(target: :session, update: row.slice(:state, :updated_at, :past, :future)).insert(row)
       end
     end

@@ -10,11 +10,15 @@ module Restauro
       end
 
       # @return [Array<Eater>] by name
-      def eaters = @database[:eaters].order(:name, :id).map { |row| Eater.new(id: row[:id], name: row[:name], diets: row[:diets].to_a) }
+      def eaters =
+        @database[:eaters]
+          .order(:name, :id)
+          .map { |row| Eater.new(id: row[:id], name: row[:name], diets: row[:diets].to_a) }
       def add_eater(name:, diets:) = @database[:eaters].insert(name: name, diets: Sequel.pg_json(diets))
       def delete_eater(id) = @database[:eaters].where(id: id).delete
 
-      # What each setting of the stove really gives.   @return [Hash, nil] {"watts" => {level => W}, "pan_cm" => cm}; nil when never measured
+      # What each setting of the stove really gives.
+      # @return [Hash, nil] {"watts" => {level => W}, "pan_cm" => cm}; nil when never measured
       def stove = @database[:stoves].first&.then { |row| {"watts" => row[:watts].to_hash, "pan_cm" => row[:pan_cm]} }
 
       # @param level [String] low to high   @param watts [Float] W   @param pan_cm [Float]

@@ -1,10 +1,12 @@
 module Restauro
   module Database
-    # A kept swap as it is read back. inputs, choices, snapshot: Hash with string keys. marks Hash of eater => mark. words and line: what it is
-    # found by and how it stands in the list.
-    KeptSwap = Value.of(:id, :family, :title, :note, :inputs, :choices, :data_version, :snapshot, :words, :line, :marks, :favourite,
-                          :deleted_at, :uid,
-                          :created_at, :updated_at)
+    # A kept swap as it is read back. inputs, choices, snapshot: Hash with string keys. marks Hash of eater => mark.
+    # words and line: what it is found by and how it stands in the list.
+    KeptSwap =
+      Value.of(
+        :id, :family, :title, :note, :inputs, :choices, :data_version, :snapshot, :words, :line, :marks, :favourite,
+        :deleted_at, :uid, :created_at, :updated_at
+      )
 
     # The notebook's swaps.
     class KeptSwapRepository
@@ -45,22 +47,36 @@ module Restauro
 
       # Whose name begins so.   @return [Array<KeptSwap>] oldest first
       def named(start)
-        @rows.where(Sequel.ilike(:title, "#{@database.dataset.escape_like(start)}%")).select(*LISTED).order(:created_at, :id).limit(A_PAGE)
-             .map { |row| kept(row) }
+        @rows
+          .where(Sequel.ilike(:title, "#{@database.dataset.escape_like(start)}%"))
+          .select(*LISTED)
+          .order(:created_at, :id)
+          .limit(A_PAGE)
+          .map { |row| kept(row) }
       end
 
       # @raise [NotFound]
-      def fetch(id) = @rows.first(id: id)&.then { |row| kept(row) } || raise(NotFound, "no swap #{id} in the notebook; it may have been deleted")
+      def fetch(id) =
+        @rows.first(id: id)&.then { |row| kept(row) } ||
+          raise(NotFound, "no swap #{id} in the notebook; it may have been deleted")
 
       # @return [Integer] its id
       def add(**fields)
         now = @clock.call
-        @all.insert(to_row(fields).merge(created_at: fields[:created_at] || now, updated_at: fields[:created_at] || now))
+        @all.insert(
+          to_row(fields).merge(created_at: fields[:created_at] || now, updated_at: fields[:created_at] || now)
+        )
       end
 
-      # One written a moment ago that is the same in all but its number: a button pressed twice.   @return [Integer, nil]
+      # One written a moment ago that is the same in all but its number: a button pressed twice.
+      # @return [Integer, nil]
       def twin(**fields)
-        latest = @rows.where(title: fields[:title], note: fields[:note]).where(Sequel[:created_at] >= @clock.call - A_MOMENT_S).reverse(:id).first
+        latest =
+          @rows
+            .where(title: fields[:title], note: fields[:note])
+            .where(Sequel[:created_at] >= @clock.call - A_MOMENT_S)
+            .reverse(:id)
+            .first
         latest[:id] if latest && %i[inputs choices].all? { |name| latest[name].to_hash == fields[name] }
       end
       A_MOMENT_S = 10
@@ -75,7 +91,9 @@ module Restauro
       def delete(id) = @rows.where(id: id).update(deleted_at: @clock.call)
       # @raise [NotFound]
       def bring_back(id)
-        raise NotFound, "entry #{id} is gone for good" if @all.where(id: id).exclude(deleted_at: nil).update(deleted_at: nil).zero?
+        return unless @all.where(id: id).exclude(deleted_at: nil).update(deleted_at: nil).zero?
+
+        raise NotFound, "entry #{id} is gone for good"
       end
 
       # The title of what was just deleted.   @return [Array(Integer, String), nil]
@@ -85,7 +103,10 @@ module Restauro
       def forget_deleted = @all.where(Sequel[:deleted_at] < @clock.call - KEPT_DAYS * 86_400).delete
       # Entries of before they were found by what is in them.
       def digest_old
-        @all.where(line: nil).select(:id, :snapshot).each { |row| @all.where(id: row[:id]).update(to_row(snapshot: row[:snapshot].to_hash)) }
+        @all
+          .where(line: nil)
+          .select(:id, :snapshot)
+          .each { |row| @all.where(id: row[:id]).update(to_row(snapshot: row[:snapshot].to_hash)) }
       end
 
       def any? = !@rows.empty?
@@ -93,7 +114,8 @@ module Restauro
       # A mark for a try by one eater, or by all; none takes it back.   @param mark [String, nil]
       def mark(id, eater, mark)
         @database.transaction do
-          row = @rows.where(id: id).for_update.select(:marks).first or raise NotFound, "no swap #{id} in the notebook; it may have been deleted"
+          row = @rows.where(id: id).for_update.select(:marks).first or
+            raise NotFound, "no swap #{id} in the notebook; it may have been deleted"
           @rows.where(id: id).update(marks: Sequel.pg_json(row[:marks].to_hash.merge(eater => mark).compact))
         end
       end
@@ -108,7 +130,8 @@ module Restauro
         fields.to_h { |name, value| [name, JSON_COLUMNS.include?(name) && value ? Sequel.pg_json(value) : value] }
       end
 
-      def kept(row) = KeptSwap.new(**row.to_h { |name, value| [name, JSON_COLUMNS.include?(name) ? value&.to_hash : value] })
+      def kept(row) =
+        KeptSwap.new(**row.to_h { |name, value| [name, JSON_COLUMNS.include?(name) ? value&.to_hash : value] })
     end
   end
 end

@@ -18,7 +18,8 @@ module Restauro
       end
 
       # @return [Array<Made>] what goes off first, first
-      def list = @rows.order(:made_on, :id).map { |row| Made.new(**row.except(:created_at, :uid)) }.sort_by(&:keeps_till)
+      def list =
+        @rows.order(:made_on, :id).map { |row| Made.new(**row.except(:created_at, :uid)) }.sort_by(&:keeps_till)
       def add(**fields) = @rows.insert(fields.merge(created_at: @clock.call))
       def gone(id) = @rows.where(id: id).delete
     end

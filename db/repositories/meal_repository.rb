@@ -2,7 +2,8 @@ module Restauro
   module Database
     # Meals being cooked, and what happened in each.
     class MealRepository
-      # day Date to eat · state Hash of the Table's page · plan Hash of Planning::PlanData · dishes Hash of place => dish number
+      # day Date to eat · state Hash of the Table's page · plan Hash of Planning::PlanData · dishes Hash of place =>
+      # dish number
       Row = Value.of(:id, :state, :plan, :dishes, :day, :created_at, :finished_at)
       JSON_COLUMNS = %i[state plan dishes].freeze
 
@@ -22,7 +23,8 @@ module Restauro
 
       # @raise [NotFound]
       def fetch(id)
-        row = @database[:meals].first(id: id) or raise NotFound, "no meal #{id} is being cooked; it may have been put away"
+        row = @database[:meals].first(id: id) or
+          raise NotFound, "no meal #{id} is being cooked; it may have been put away"
         Row.new(**row, **JSON_COLUMNS.to_h { |name| [name, row[name].to_hash] })
       end
 
@@ -31,14 +33,26 @@ module Restauro
       def finish(id) = @database[:meals].where(id: id, finished_at: nil).update(finished_at: @clock.call)
 
       # @return [Array<Array(String, Time, Hash)>] kind, when, data, in order
-      def events(id) = @database[:meal_events].where(meal_id: id).order(:number).map { |row| [row[:kind], row[:at], row[:data].to_hash] }
+      def events(id) =
+        @database[:meal_events]
+          .where(meal_id: id)
+          .order(:number)
+          .map { |row| [row[:kind], row[:at], row[:data].to_hash] }
 
-      # Adds what happened, all or none.   @param version [Integer] how many events the page knew   @raise [DishRepository::Stale]
+      # Adds what happened, all or none.
+      # @param version [Integer] how many events the page knew
+      # @raise [DishRepository::Stale]
       def confirm(id, version, happened)
         now = @clock.call
         @database.transaction(savepoint: true) do
           happened.each_with_index do |(kind, data), index|
-            @database[:meal_events].insert(meal_id: id, number: version + index + 1, kind: kind, data: Sequel.pg_json(data), at: now)
+            @database[:meal_events].insert(
+              meal_id: id,
+              number: version + index + 1,
+              kind: kind,
+              data: Sequel.pg_json(data),
+              at: now
+            )
           end
         end
       rescue Sequel::UniqueConstraintViolation

@@ -16,9 +16,12 @@ module Restauro
 
       # @return [Array<Row>] oldest first
       def list
-        counted.order(Sequel.desc(Sequel[:observations][:at]), Sequel.desc(Sequel[:observations][:id])).limit(MOST)
-               .select(Sequel[:observations][:id], :kept_swap_id, :data, Sequel[:observations][:words], :at, :title)
-               .map { |row| Row.new(**row, data: row[:data].to_hash) }.reverse
+        counted
+          .order(Sequel.desc(Sequel[:observations][:at]), Sequel.desc(Sequel[:observations][:id]))
+          .limit(MOST)
+          .select(Sequel[:observations][:id], :kept_swap_id, :data, Sequel[:observations][:words], :at, :title)
+          .map { |row| Row.new(**row, data: row[:data].to_hash) }
+          .reverse
       end
 
       def of(kept_swap_id) = @rows.where(kept_swap_id: kept_swap_id).order(:id).select_map(:words)
@@ -39,7 +42,11 @@ module Restauro
       # Changes when anything that counts does.
       def version
         id = Sequel[:observations][:id]
-        counted.select(Sequel.function(:count, id).as(:count), Sequel.function(:sum, id).as(:sum)).first.values.map(&:to_i)
+        counted
+          .select(Sequel.function(:count, id).as(:count), Sequel.function(:sum, id).as(:sum))
+          .first
+          .values
+          .map(&:to_i)
       end
 
       private

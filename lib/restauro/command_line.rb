@@ -18,14 +18,23 @@ module Restauro
     autoload :Text, "restauro/command_line/text"
     autoload :WrittenReport, "restauro/command_line/written_report"
 
-    COMMANDS = {"predict" => :RecipeCommand, "swap" => :RecipeCommand, "rescue" => :RecipeCommand, "measure" => :MeasureCommand,
-                "label" => :LabelCommand,
-                "blend" => :BlendCommand, "plan" => :PlanCommand, "learn" => :LearnCommand}.freeze
+    COMMANDS = {
+      "predict" => :RecipeCommand,
+      "swap" => :RecipeCommand,
+      "rescue" => :RecipeCommand,
+      "measure" => :MeasureCommand,
+      "label" => :LabelCommand,
+      "blend" => :BlendCommand,
+      "plan" => :PlanCommand,
+      "learn" => :LearnCommand
+    }.freeze
 
     # What a command may ask of the world: streams, and what to do before the first installed library is needed.
     World = Struct.new(:stdin, :prepare)
 
-    # @param out, err [IO]   @param stdin [IO]   @param prepare [#call] run before an installed library (HTML, solver) is needed
+    # @param out, err [IO]
+    # @param stdin [IO]
+    # @param prepare [#call] run before an installed library (HTML, solver) is needed
     def initialize(out: $stdout, err: $stderr, stdin: $stdin, prepare: -> {})
       @out, @err, @world = out, err, World.new(stdin, prepare)
     end

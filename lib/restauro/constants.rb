@@ -5,9 +5,11 @@ module Restauro
 
     TABLES = Hash.new do |tables, table|
       rows = DataFiles.yaml("constants/#{table}.yml")
-      tables[table] = rows.to_h do |name, row|
-        [name.to_sym, Entry.new(Float(row.fetch("value")), row.fetch("unit"), row.fetch("source")).freeze]
-      end.freeze
+      tables[table] = rows
+        .to_h do |name, row|
+          [name.to_sym, Entry.new(Float(row.fetch("value")), row.fetch("unit"), row.fetch("source")).freeze]
+        end
+        .freeze
     end
     private_constant :TABLES
 

@@ -2,8 +2,9 @@ require "json"
 require "zlib"
 
 module Restauro
-  # The files under data/: every fact of the trade, read only. What they hold stands parsed in data/parsed.json too, which is many times as fast to
-  # read; a file that was changed since is parsed itself, so that the two never disagree. bin/parsed writes it anew.
+  # The files under data/: every fact of the trade, read only. What they hold stands parsed in data/parsed.json too,
+  # which is many times as fast to read; a file that was changed since is parsed itself, so that the two never disagree.
+  # bin/parsed writes it anew.
   module DataFiles
     DIRECTORY = File.join(ROOT, "data").freeze
     PARSED = File.join(DIRECTORY, "parsed.json").freeze
@@ -28,7 +29,10 @@ module Restauro
     # A short digest of every data file: two results with the same version used the same facts.
     def version
       require "digest"
-      Digest::SHA256.hexdigest(paths.map { |path| Digest::SHA256.file(File.join(DIRECTORY, path)).hexdigest }.join)[0, 12]
+      Digest::SHA256.hexdigest(paths.map { |path| Digest::SHA256.file(File.join(DIRECTORY, path)).hexdigest }.join)[
+        0,
+        12
+      ]
     end
 
     # Every file of facts, below data/.   @return [Array<String>]
@@ -61,7 +65,11 @@ module Restauro
 
     # @return [Hash] key of a file's text => what it holds
     def parsed
-      FROZEN[PARSED] ||= File.exist?(PARSED) ? JSON.parse(File.read(PARSED, encoding: Encoding::UTF_8), freeze: true) : {}.freeze
+      FROZEN[PARSED] ||= if File.exist?(PARSED)
+                           JSON.parse(File.read(PARSED, encoding: Encoding::UTF_8), freeze: true)
+                         else
+                           {}.freeze
+                         end
     end
   end
 end

@@ -5,7 +5,8 @@ module Restauro
     autoload :Substitution, "restauro/diets/substitution"
     autoload :Substitutes, "restauro/diets/substitutes"
 
-    # One rule of an eater.   key · say · allergens, groups and keys left out · words of things known by name alone · note for the cook
+    # One rule of an eater.   key · say · allergens, groups and keys left out · words of things known by name alone ·
+    # note for the cook
     Diet = Struct.new(:key, :say, :allergens, :groups, :keys, :note, :words, keyword_init: true) do
       def initialize(words: [], **)
         super

@@ -1,17 +1,47 @@
 # frozen_string_literal: true
 
 module Restauro
-  # A dish: what is pasted and eaten. It is read into parts, each one formula or a layer without flour; the parts are joined, solved in the order
-  # in which
-  # data flows between them, and come out as one method.
+  # A dish: what is pasted and eaten. It is read into parts, each one formula or a layer without flour; the parts are
+  # joined, solved in the order in which data flows between them, and come out as one method.
   #
-  #   Partition.of(recipe)  -> Dish(title, parts, joins, said)     which lines belong together, what each part is, how they meet
-  #   Solver.call(dish ...) -> Answer(parts, steps, warnings)      every part's swap, one method in working order, nothing left over (Ledger)
+  #   Partition.of(recipe)
+  #   -> Dish(title, parts, joins, said)     which lines belong together, what each part is, how they meet
+  #   Solver.call(dish ...) -> Answer(parts, steps, warnings)      every part's swap, one method in working order,
+  #   nothing left over (Ledger)
   module Dishes
-    %w[Answer Assembly Bake Choices Dish Grouping Joins Ledger LineKinds Meetings Memo Moved Nutrition OneList OverDough Partition PartAnswer Place
-       Plain PlainKinds Predictions Refusal Report Said SecondFormula Sized Solver Tastes Timeline TwoPots WorkOrder].each do |name|
-      autoload name.to_sym, "restauro/dishes/#{name.gsub(/(?<!^)([A-Z])/, '_\1').downcase}"
-    end
+    %w[
+      Answer
+      Assembly
+      Bake
+      Choices
+      Dish
+      Grouping
+      Joins
+      Ledger
+      LineKinds
+      Meetings
+      Memo
+      Moved
+      Nutrition
+      OneList
+      OverDough
+      Partition
+      PartAnswer
+      Place
+      Plain
+      PlainKinds
+      Predictions
+      Refusal
+      Report
+      Said
+      SecondFormula
+      Sized
+      Solver
+      Tastes
+      Timeline
+      TwoPots
+      WorkOrder
+    ].each { |name| autoload name.to_sym, "restauro/dishes/#{name.gsub(/(?<!^)([A-Z])/, '_\1').downcase}" }
     autoload :Join, "restauro/dishes/dish"
     autoload :Part, "restauro/dishes/dish"
   end

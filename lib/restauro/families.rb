@@ -32,12 +32,24 @@ module Restauro
     autoload :Troubles, "restauro/families/troubles"
     autoload :WheatElsewhere, "restauro/families/wheat_elsewhere"
 
-    MAKERS = {"sauce" => ->(catalogue) { Sauce.new(catalogue) }, "batter" => ->(catalogue) { Batter.new(catalogue) },
-              "breading" => ->(catalogue) { Breading.new(catalogue) }, "crust" => ->(catalogue) { Crust.new(catalogue) },
-              "gnocchi" => ->(catalogue) { Dough.new("gnocchi", catalogue) }, "pasta" => ->(catalogue) { Dough.new("pasta", catalogue) }}.freeze
+    MAKERS = {
+      "sauce" => ->(catalogue) { Sauce.new(catalogue) },
+      "batter" => ->(catalogue) { Batter.new(catalogue) },
+      "breading" => ->(catalogue) { Breading.new(catalogue) },
+      "crust" => ->(catalogue) { Crust.new(catalogue) },
+      "gnocchi" => ->(catalogue) { Dough.new("gnocchi", catalogue) },
+      "pasta" => ->(catalogue) { Dough.new("pasta", catalogue) }
+    }.freeze
     KEYS = MAKERS.keys.freeze
     # What part each can play where several formulas meet in a dish.
-    ROLES = {"sauce" => :sauce, "batter" => :coat, "breading" => :coat, "crust" => :shell, "gnocchi" => :dough, "pasta" => :dough}.freeze
+    ROLES = {
+      "sauce" => :sauce,
+      "batter" => :coat,
+      "breading" => :coat,
+      "crust" => :shell,
+      "gnocchi" => :dough,
+      "pasta" => :dough
+    }.freeze
 
     module_function
 
@@ -53,7 +65,9 @@ module Restauro
 
       def initialize(candidates)
         @candidates = candidates
-        super("this could be #{candidates.join(" or ")} (candidates: #{candidates.join(", ")}); type --family #{KEYS.join("|")}")
+        super(
+          "this could be #{candidates.join(" or ")} (candidates: #{candidates.join(", ")}); type --family #{KEYS.join("|")}"
+        )
       end
     end
 

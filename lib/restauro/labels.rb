@@ -16,11 +16,19 @@ module Restauro
 
     # What a line must carry for the ingredient that it holds: gluten, or a label to read.   @return [Array<Warning>]
     def self.marks(ingredient, line)
-      return [Warning.new(code: :gluten_in_line, line: line, text: "#{ingredient.say}: holds gluten")] if ingredient.contains_gluten?
+      if ingredient.contains_gluten?
+        return [Warning.new(code: :gluten_in_line, line: line, text: "#{ingredient.say}: holds gluten")]
+      end
       return [] if ingredient.gluten == "free"
 
       note = ingredient.note.to_s.empty? ? "only one labelled gluten free" : ingredient.note
-      [Warning.new(code: :check_label, line: line, text: "#{ingredient.say}: #{note.include?("label") ? note : "#{note}; labelled gluten free"}")]
+      [
+        Warning.new(
+          code: :check_label,
+          line: line,
+          text: "#{ingredient.say}: #{note.include?("label") ? note : "#{note}; labelled gluten free"}"
+        )
+      ]
     end
   end
 end

@@ -1,8 +1,9 @@
 module Restauro
-  # What trials teach of a kitchen: each pack's strength, the oven, the rings. Everything in logarithms of a factor on the catalogue's figure;
-  # what was learnt is worked out again from the trials each time, never kept as truth.
+  # What trials teach of a kitchen: each pack's strength, the oven, the rings. Everything in logarithms of a factor on
+  # the catalogue's figure; what was learnt is worked out again from the trials each time, never kept as truth.
   #
-  #   Unknown(key, kind)   Trial(shares, log_ratio, error)   Posterior.of(trials) -> factor and 90 % band of each unknown
+  #   Unknown(key, kind)   Trial(shares, log_ratio, error)   Posterior.of(trials) -> factor and 90 % band of each
+  #   unknown
   module Learning
     autoload :Kitchen, "restauro/learning/kitchen"
     autoload :Lessons, "restauro/learning/lessons"

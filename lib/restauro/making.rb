@@ -1,6 +1,7 @@
 module Restauro
-  # A dish being made: what goes on the scale and in which order, the steps with their clocks, what happened. The dish is the fold of its events,
-  # so that nothing that was confirmed is ever lost; whoever keeps the events hands the time in.
+  # A dish being made: what goes on the scale and in which order, the steps with their clocks, what happened. The dish
+  # is the fold of its events, so that nothing that was confirmed is ever lost; whoever keeps the events hands the time
+  # in.
   module Making
     autoload :Bench, "restauro/making/bench"
     autoload :Dish, "restauro/making/dish"

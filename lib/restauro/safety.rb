@@ -25,11 +25,15 @@ module Restauro
 
     # @return [Hash] key => row of data/safety.yml
     def rules
-      @rules ||= DataFiles.yaml("safety.yml").to_h do |key, row|
-        figures = row.except("words", "source").transform_keys(&:to_sym)
-        figures[:f] = (Float(row["celsius"]) * 1.8 + 32).round.to_s if row["celsius"]
-        [key, Rule.new(key: key, words: format(row["words"].gsub(/%(?!\{)/, "%%"), figures).freeze, row: row)]
-      end.freeze
+      @rules ||=
+        DataFiles
+          .yaml("safety.yml")
+          .to_h do |key, row|
+            figures = row.except("words", "source").transform_keys(&:to_sym)
+            figures[:f] = (Float(row["celsius"]) * 1.8 + 32).round.to_s if row["celsius"]
+            [key, Rule.new(key: key, words: format(row["words"].gsub(/%(?!\{)/, "%%"), figures).freeze, row: row)]
+          end
+          .freeze
     end
   end
 end

@@ -18,7 +18,14 @@ module Restauro
 
       # @return [String] SVG
       def to_s
-        Svg.tag("svg", [grid, band, expected, done, seen].join, viewBox: "0 0 #{WIDTH} 304", class: "probe-picture", role: "img", aria_label: words)
+        Svg.tag(
+          "svg",
+          [grid, band, expected, done, seen].join,
+          viewBox: "0 0 #{WIDTH} 304",
+          class: "probe-picture",
+          role: "img",
+          aria_label: words
+        )
       end
 
       private
@@ -39,11 +46,17 @@ module Restauro
 
       # As much earlier or later as kitchens differ.
       def band
-        early, late = [1 - @band, 1 + @band].map { |factor| @points.map { |minutes, celsius| [x(minutes * factor), y(celsius)] } }
+        early, late =
+          [1 - @band, 1 + @band].map { |factor| @points.map { |minutes, celsius| [x(minutes * factor), y(celsius)] } }
         Svg.tag("path", d: "#{Svg.path(early + late.reverse)}Z", class: "probe-band")
       end
 
-      def expected = Svg.tag("path", d: Svg.path(@points.map { |minutes, celsius| [x(minutes), y(celsius)] }), class: "probe-expected")
+      def expected =
+        Svg.tag(
+          "path",
+          d: Svg.path(@points.map { |minutes, celsius| [x(minutes), y(celsius)] }),
+          class: "probe-expected"
+        )
       def done
         return "" unless @done
 

@@ -3,12 +3,38 @@ require "dry/validation"
 module Restauro
   # The form of a pack: strings in, checked values out. The label is read when it is saved.
   class PackInput
-    TEXTS = %w[key name protein fat fibre carbohydrate sugar cup_g grams_left grams_full price opened_on sold_in label_text note].freeze
+    TEXTS = %w[
+      key
+      name
+      protein
+      fat
+      fibre
+      carbohydrate
+      sugar
+      cup_g
+      grams_left
+      grams_full
+      price
+      opened_on
+      sold_in
+      label_text
+      note
+    ].freeze
     NUMBERS = %w[protein fat fibre carbohydrate sugar cup_g grams_left grams_full price].freeze
     OWN = "own".freeze
     DEFAULTS = {"key" => "", "sold_in" => "eu"}.freeze
-    WORDS = {key: "what it is", name: "its name", cup_g: "grams a cup", grams_left: "grams left", grams_full: "grams in a full pack", price: "price",
-             opened_on: "opened on (year-month-day)", sold_in: "where it was sold", label_text: "label", note: "note"}.freeze
+    WORDS = {
+      key: "what it is",
+      name: "its name",
+      cup_g: "grams a cup",
+      grams_left: "grams left",
+      grams_full: "grams in a full pack",
+      price: "price",
+      opened_on: "opened on (year-month-day)",
+      sold_in: "where it was sold",
+      label_text: "label",
+      note: "note"
+    }.freeze
 
     class Contract < Dry::Validation::Contract
       params do
@@ -35,29 +61,51 @@ module Restauro
 
     def self.of(kept)
       pack = kept.pack
-      new({"key" => kept.own ? OWN : pack.key, "grams_left" => number(pack.grams_left), "grams_full" => number(pack.grams_full),
-           "price" => number(pack.price),
-           "opened_on" => pack.opened_on.to_s, "sold_in" => kept.sold_in, "label_text" => kept.label_text, "note" => pack.note}
-            .merge((kept.own || {}).transform_values(&:to_s)))
+      new(
+        {
+          "key" => kept.own ? OWN : pack.key,
+          "grams_left" => number(pack.grams_left),
+          "grams_full" => number(pack.grams_full),
+          "price" => number(pack.price),
+          "opened_on" => pack.opened_on.to_s,
+          "sold_in" => kept.sold_in,
+          "label_text" => kept.label_text,
+          "note" => pack.note
+        }.merge((kept.own || {}).transform_values(&:to_s))
+      )
     end
 
     def self.number(value) = value.nil? ? "" : value.round(2).to_s.delete_suffix(".0")
 
-    # @param facts [Catalogue]   @param labels [Labels::Reader]   @param own [Hash, nil] of a mixed blend, which a form does not change
+    # @param facts [Catalogue]
+    # @param labels [Labels::Reader]
+    # @param own [Hash, nil] of a mixed blend, which a form does not change
     # @return [Hash] for Database::PackRepository   @raise [InvalidInput]
     def fields(facts, labels, own: nil)
       values = checked
       values[:key] == OWN ? own ||= own_flour(values) : facts.fetch(values[:key])
       label = values[:label_text].to_s.strip
-      {key: own ? nil : values[:key], own: own, grams_left: values[:grams_left], grams_full: values[:grams_full] || [values[:grams_left], 1.0].max,
-       price: values[:price], opened_on: values[:opened_on], sold_in: values[:sold_in], label_text: label,
-       finding: label.empty? ? nil : labels.read(label, sold_in: values[:sold_in]).finding, note: values[:note].to_s}
+      {
+        key: own ? nil : values[:key],
+        own: own,
+        grams_left: values[:grams_left],
+        grams_full: values[:grams_full] || [values[:grams_left], 1.0].max,
+        price: values[:price],
+        opened_on: values[:opened_on],
+        sold_in: values[:sold_in],
+        label_text: label,
+        finding: label.empty? ? nil : labels.read(label, sold_in: values[:sold_in]).finding,
+        note: values[:note].to_s
+      }
     end
 
     private
 
     def checked
-      result = Contract.new.call(state.to_h { |name, value| [name, NUMBERS.include?(name) ? value.strip.tr(",", ".") : value] })
+      result =
+        Contract.new.call(
+          state.to_h { |name, value| [name, NUMBERS.include?(name) ? value.strip.tr(",", ".") : value] }
+        )
       return result.to_h if result.success?
 
       field, messages = result.errors.to_h.first
@@ -67,7 +115,9 @@ module Restauro
     # A flour known by its label.   @raise [InvalidInput]
     def own_flour(values)
       missing = %i[name protein fat fibre carbohydrate cup_g].find { |field| values[field].nil? || values[field] == "" }
-      raise InvalidInput, "a flour of your own needs its #{WORDS.fetch(missing, missing)}: read it off the label" if missing
+      if missing
+        raise InvalidInput, "a flour of your own needs its #{WORDS.fetch(missing, missing)}: read it off the label"
+      end
 
       figures = Cupboard::OwnFlour::FIGURES.to_h { |figure| [figure, values[figure] || 0.0] }
       Cupboard::OwnFlour.ingredient(key: OWN, name: values[:name], cup_g: values[:cup_g], **figures)

@@ -2,7 +2,13 @@ module Restauro
   module Presenters
     # A designed blend: its parts as one bar, and each property against wheat's.
     class BlendView
-      NAMES = {hold_g_per_g: "drink", thick_power: "strength", protein_pct: "protein", starch_pct: "starch", fibre_pct: "fibre"}.freeze
+      NAMES = {
+        hold_g_per_g: "drink",
+        thick_power: "strength",
+        protein_pct: "protein",
+        starch_pct: "starch",
+        fibre_pct: "fibre"
+      }.freeze
       LEFT = 110
       WIDTH = 295
 
@@ -17,7 +23,11 @@ module Restauro
 
       # Whether a nearer mix could be there.
       def solver_words
-        blend.gap < SAME ? "No mix of these comes nearer." : "A nearer mix of these may be there, by #{(100 * blend.gap).ceil} % at most."
+        if blend.gap < SAME
+          "No mix of these comes nearer."
+        else
+          "A nearer mix of these may be there, by #{(100 * blend.gap).ceil} % at most."
+        end
       end
       SAME = 0.005
 
@@ -29,15 +39,23 @@ module Restauro
       # Each property on a line from nothing to twice wheat's, wheat's in the middle and its tolerance around it.
       def picture
         rows = blend.properties.each_with_index.map { |(name, values), index| row(name, values, 46 * index + 8) }
-        Svg.tag("svg", rows.join, viewBox: "0 0 560 #{46 * blend.properties.length + 22}", class: "blend-picture", role: "img", aria_label: words)
+        Svg.tag(
+          "svg",
+          rows.join,
+          viewBox: "0 0 560 #{46 * blend.properties.length + 22}",
+          class: "blend-picture",
+          role: "img",
+          aria_label: words
+        )
       end
 
       private
 
       def words
-        blend.properties.map do |name, values|
-          "#{NAMES[name]}, beside wheat: #{Format.against(values[:blend] / values[:wheat])}"
-        end.join("; ")
+        blend
+          .properties
+          .map { |name, values| "#{NAMES[name]}, beside wheat: #{Format.against(values[:blend] / values[:wheat])}" }
+          .join("; ")
       end
 
       def x(value, wheat) = LEFT + WIDTH * (value / (2 * wheat)).clamp(0.0, 1.0)
@@ -50,8 +68,7 @@ module Restauro
           Svg.tag("rect", x: from, y: top + 5, width: to - from, height: 20, class: "blend-band") +
           Svg.tag("line", x1: x(wheat, wheat), x2: x(wheat, wheat), y1: top + 1, y2: top + 29, class: "gauge-wheat") +
           Svg.tag("circle", cx: x(values[:blend], wheat), cy: top + 15, r: 7, class: "blend-dot") +
-          Svg.text(Format.against(values[:blend] / wheat), x: LEFT + WIDTH + 12, y: top + 20,
-                                                           class: "blend-number")
+          Svg.text(Format.against(values[:blend] / wheat), x: LEFT + WIDTH + 12, y: top + 20, class: "blend-number")
       end
     end
   end

@@ -2,9 +2,19 @@ module Restauro
   module Presenters
     # A label's text with the found words marked in place, and the finding in plain words.
     class LabelView
-      FINDINGS = {"contains" => "Holds gluten", "may_contain" => "May hold gluten: ask", "none_found" => "Nothing found: that is no promise",
-                  "cannot_tell" => "Cannot tell: not read"}.freeze
-      KINDS = {"contains" => "holds gluten", "may_contain" => "may hold it", "ask" => "ask", "fine" => "no gluten word", "claim" => "a claim"}.freeze
+      FINDINGS = {
+        "contains" => "Holds gluten",
+        "may_contain" => "May hold gluten: ask",
+        "none_found" => "Nothing found: that is no promise",
+        "cannot_tell" => "Cannot tell: not read"
+      }.freeze
+      KINDS = {
+        "contains" => "holds gluten",
+        "may_contain" => "may hold it",
+        "ask" => "ask",
+        "fine" => "no gluten word",
+        "claim" => "a claim"
+      }.freeze
 
       attr_reader :verdict
 
@@ -31,7 +41,10 @@ module Restauro
       # Each word once, with what it is and why.   @return [Array<Labels::Mark>] the worst first
       def reasons
         order = KINDS.keys
-        verdict.marks.uniq { |mark| [mark.text.downcase, mark.kind] }.sort_by { |mark| [order.index(mark.kind), mark.start] }
+        verdict
+          .marks
+          .uniq { |mark| [mark.text.downcase, mark.kind] }
+          .sort_by { |mark| [order.index(mark.kind), mark.start] }
       end
 
       def kind(mark) = KINDS.fetch(mark.kind)

@@ -1,7 +1,7 @@
 module Restauro
   module Presenters
-    # A figure before and after: the book's with its band above, ours with its band below, on one scale of "so much less, so much more", or of
-    # degrees where it is an oven's knob.
+    # A figure before and after: the book's with its band above, ours with its band below, on one scale of "so much
+    # less, so much more", or of degrees where it is an oven's knob.
     class BeliefPicture
       LEFT, RIGHT = 70, 430
       # What the scale ends at, as a logarithm, and its ticks.
@@ -12,7 +12,10 @@ module Restauro
       def self.knob(fahrenheit:)
         size, step = fahrenheit ? [5.0 / 9, 25] : [1.0, 15]
         ticks = [-2, -1, 0, 1, 2].to_h do |count|
-          [Math.exp(count * step * size / Constants.fetch(:learning, :offset_scale_k)), count.zero? ? "knob" : format("%+d°", count * step)]
+          [
+            Math.exp(count * step * size / Constants.fetch(:learning, :offset_scale_k)),
+            count.zero? ? "knob" : format("%+d°", count * step)
+          ]
         end
         [KNOB, ticks]
       end
@@ -27,9 +30,18 @@ module Restauro
 
       # @return [String] SVG
       def to_s
-        Svg.tag("svg", [axis, band(18, 1 / (1 + @before), 1 + @before, 1.0, "book"), band(46, @belief.low, @belief.high, @belief.factor,
-                                                                                          "ours")].join,
-                viewBox: "0 0 470 84", class: "belief", role: "img", aria_label: words)
+        Svg.tag(
+          "svg",
+          [
+            axis,
+            band(18, 1 / (1 + @before), 1 + @before, 1.0, "book"),
+            band(46, @belief.low, @belief.high, @belief.factor, "ours")
+          ].join,
+          viewBox: "0 0 470 84",
+          class: "belief",
+          role: "img",
+          aria_label: words
+        )
       end
 
       private
@@ -42,16 +54,31 @@ module Restauro
       def x(factor) = LEFT + (RIGHT - LEFT) * ((Math.log(factor) / @most).clamp(-1.0, 1.0) + 1) / 2
 
       def axis
-        @ticks.map do |factor, name|
-          Svg.tag("line", x1: x(factor), x2: x(factor), y1: 6, y2: 62, class: factor == 1.0 ? "belief-book" : "grid") +
-            Svg.text(name, x: x(factor), y: 80, class: "tick", text_anchor: "middle")
-        end.join
+        @ticks
+          .map do |factor, name|
+            Svg.tag(
+              "line",
+              x1: x(factor),
+              x2: x(factor),
+              y1: 6,
+              y2: 62,
+              class: factor == 1.0 ? "belief-book" : "grid"
+            ) + Svg.text(name, x: x(factor), y: 80, class: "tick", text_anchor: "middle")
+          end
+          .join
       end
 
       def band(y, low, high, middle, name)
         Svg.text(name, x: 0, y: y + 5, class: "belief-name") +
-          Svg.tag("rect", x: x(low), y: y - 8, width: [x(high) - x(low), 2].max, height: 16, rx: 4, class: "belief-#{name}") +
-          Svg.tag("circle", cx: x(middle), cy: y, r: 6, class: "belief-dot")
+          Svg.tag(
+            "rect",
+            x: x(low),
+            y: y - 8,
+            width: [x(high) - x(low), 2].max,
+            height: 16,
+            rx: 4,
+            class: "belief-#{name}"
+          ) + Svg.tag("circle", cx: x(middle), cy: y, r: 6, class: "belief-dot")
       end
     end
   end

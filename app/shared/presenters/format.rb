@@ -5,8 +5,20 @@ module Restauro
     # Numbers and measures for the eye. Every method returns escaped HTML or plain text with nothing to escape.
     module Format
       FRACTION = %r{(?:(\d+) )?(\d+/\d+)}
-      ROLE_SHAPES = {"thickener" => "body", "flour" => "body", "starch" => "body", "crumb" => "body", "binder" => "binder", "egg" => "binder",
-                     "liquid" => "liquid", "acid" => "liquid", "puree" => "liquid", "fat" => "fat", "cheese" => "fat", "lift" => "lift"}.freeze
+      ROLE_SHAPES = {
+        "thickener" => "body",
+        "flour" => "body",
+        "starch" => "body",
+        "crumb" => "body",
+        "binder" => "binder",
+        "egg" => "binder",
+        "liquid" => "liquid",
+        "acid" => "liquid",
+        "puree" => "liquid",
+        "fat" => "fat",
+        "cheese" => "fat",
+        "lift" => "lift"
+      }.freeze
 
       module_function
 
@@ -22,10 +34,12 @@ module Restauro
 
       # Fractions set as fractions: 2 1/2 tsp.   @return [String] HTML
       def measure(text)
-        ERB::Util.html_escape(text).gsub(FRACTION) do
-          whole, part = Regexp.last_match.captures
-          "#{"#{whole} " if whole}<span class=\"fraction\">#{part}</span>"
-        end
+        ERB::Util
+          .html_escape(text)
+          .gsub(FRACTION) do
+            whole, part = Regexp.last_match.captures
+            "#{"#{whole} " if whole}<span class=\"fraction\">#{part}</span>"
+          end
       end
 
       # How far a kitchen measure is off: "3 % over".   @return [String, nil]
@@ -46,9 +60,23 @@ module Restauro
         AGAINST.min_by { |figure, _| (Math.log(figure) - Math.log(times)).abs }.last
       end
 
-      AGAINST = {0.1 => "a tenth of it", 0.25 => "a quarter of it", 0.33 => "a third of it", 0.5 => "half of it", 0.67 => "a third less",
-                 0.75 => "a quarter less", 0.8 => "a fifth less", 0.9 => "a tenth less", 1.1 => "a tenth more", 1.2 => "a fifth more",
-                 1.25 => "a quarter more", 1.33 => "a third more", 1.5 => "half as much again", 2.0 => "twice it", 2.5 => "2½ times"}.freeze
+      AGAINST = {
+        0.1 => "a tenth of it",
+        0.25 => "a quarter of it",
+        0.33 => "a third of it",
+        0.5 => "half of it",
+        0.67 => "a third less",
+        0.75 => "a quarter less",
+        0.8 => "a fifth less",
+        0.9 => "a tenth less",
+        1.1 => "a tenth more",
+        1.2 => "a fifth more",
+        1.25 => "a quarter more",
+        1.33 => "a third more",
+        1.5 => "half as much again",
+        2.0 => "twice it",
+        2.5 => "2½ times"
+      }.freeze
 
       def money(value) = format("%.2f", value)
       def shape(role) = ROLE_SHAPES.fetch(role, "other")

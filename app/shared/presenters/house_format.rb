@@ -4,7 +4,11 @@ module Restauro
   module Presenters
     # Numbers, dates and money as this house writes them.
     class HouseFormat < SimpleDelegator
-      DATES = {"day" => ["%-d %b", "%-d %B %Y"], "month" => ["%b %-d", "%B %-d, %Y"], "iso" => ["%m-%d", "%Y-%m-%d"]}.freeze
+      DATES = {
+        "day" => ["%-d %b", "%-d %B %Y"],
+        "month" => ["%b %-d", "%B %-d, %Y"],
+        "iso" => %w[%m-%d %Y-%m-%d]
+      }.freeze
 
       # @param preferences [Preferences]
       def initialize(preferences)

@@ -10,7 +10,9 @@ module Restauro
       def tag(name, content = nil, **attributes)
         found = "<#{name}"
         attributes.each do |key, value|
-          found << " #{key.name.tr("_", "-")}=\"#{value.is_a?(Numeric) ? plain(value) : ERB::Util.html_escape(value)}\"" unless value.nil?
+          unless value.nil?
+            found << " #{key.name.tr("_", "-")}=\"#{value.is_a?(Numeric) ? plain(value) : ERB::Util.html_escape(value)}\""
+          end
         end
         found << (content ? ">#{content}</#{name}>" : "/>")
       end
@@ -20,8 +22,11 @@ module Restauro
 
       # A bar that says how long so many pixels are, with its words.
       def scale_bar(words, left:, right:, top:)
-        tag("path", d: "M#{left} #{(top + 4).round}V#{(top + 14).round}H#{right.round}V#{(top + 4).round}", class: "scale-bar") +
-          text(words, x: right + 8, y: top + 16, class: "tick")
+        tag(
+          "path",
+          d: "M#{left} #{(top + 4).round}V#{(top + 14).round}H#{right.round}V#{(top + 4).round}",
+          class: "scale-bar"
+        ) + text(words, x: right + 8, y: top + 16, class: "tick")
       end
 
       # A line through points.   @param points [Array<Array(Float, Float)>]

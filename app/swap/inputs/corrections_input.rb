@@ -53,15 +53,19 @@ module Restauro
       return result.to_h if result.success?
 
       field, messages = result.errors.to_h.first
-      raise InvalidInput, "in the correction of '#{row["text"].to_s[0, 60]}': #{field} #{Array(messages).first}, got '#{row[field.to_s].to_s[0, 40]}'"
+      raise InvalidInput,
+            "in the correction of '#{row["text"].to_s[0, 60]}': #{field} #{Array(messages).first}, got '#{row[field.to_s].to_s[0, 40]}'"
     end
 
     def changes(fields)
       was = fields["was"].is_a?(Hash) ? fields["was"] : {}
-      changed = %w[ingredient grams role part].filter_map do |name|
-        value = presence(fields[name])
-        [name, name == "grams" ? value&.tr(",", ".") : value] if value && value != presence(was[name])
-      end.to_h
+      changed =
+        %w[ingredient grams role part]
+          .filter_map do |name|
+            value = presence(fields[name])
+            [name, name == "grams" ? value&.tr(",", ".") : value] if value && value != presence(was[name])
+          end
+          .to_h
       fields["left_out"] == "1" ? changed.merge("left_out" => true) : changed
     end
 

@@ -1,7 +1,14 @@
 module Restauro
   # The fields of the Swap form that a family asks for, as its options.
   class FamilyOptions
-    MAKERS = {"sauce" => :sauce, "batter" => :batter, "breading" => :breading, "gnocchi" => :dough, "pasta" => :dough, "crust" => :crust}.freeze
+    MAKERS = {
+      "sauce" => :sauce,
+      "batter" => :batter,
+      "breading" => :breading,
+      "gnocchi" => :dough,
+      "pasta" => :dough,
+      "crust" => :crust
+    }.freeze
 
     # @param checked [Hash] from the form's contract
     def initialize(checked, catalogue)
@@ -20,7 +27,8 @@ module Restauro
     def crust = CrustInput.options(checked)
     def dough = DoughInput.options(checked)
     def breading = coat(%i[dust crumb])
-    def batter = {**coat(%i[flour]), target: (checked[:rung] unless checked[:rung] == "keep"), tin: checked[:tin]}.compact
+    def batter =
+      {**coat(%i[flour]), target: (checked[:rung] unless checked[:rung] == "keep"), tin: checked[:tin]}.compact
 
     def coat(fields)
       heat = HeatText.new(checked[:piece], checked[:oven], checked[:oil]).options(@catalogue)
@@ -28,19 +36,35 @@ module Restauro
     end
 
     def sauce
-      {school: checked[:school], with: checked[:with].to_s.split(","), target: grade, heat: checked[:heat], altitude: checked[:altitude],
-       simmer_s: checked[:simmer]&.*(60), colour: checked[:colour], pour: pour, lid: checked[:lid] == "on", stir: checked[:stir],
-       becomes: checked[:becomes]}.compact
+      {
+        school: checked[:school],
+        with: checked[:with].to_s.split(","),
+        target: grade,
+        heat: checked[:heat],
+        altitude: checked[:altitude],
+        simmer_s: checked[:simmer]&.*(60),
+        colour: checked[:colour],
+        pour: pour,
+        lid: checked[:lid] == "on",
+        stir: checked[:stir],
+        becomes: checked[:becomes]
+      }.compact
     end
 
     # A way of putting together that belongs to the other school is as good as none.
-    def pour = checked[:pour] && Families::Sauce::LumpRisk.of(checked[:school] || "roux").include?(checked[:pour]) ? checked[:pour] : nil
+    def pour =
+      if checked[:pour] && Families::Sauce::LumpRisk.of(checked[:school] || "roux").include?(checked[:pour])
+        checked[:pour]
+      end
 
     def grade
       case checked[:grade]
-      when "keep" then nil
-      when "own" then checked[:spoons] * Constants.fetch(:sauce, :e_per_spoon)
-      else checked[:grade]
+      when "keep"
+        nil
+      when "own"
+        checked[:spoons] * Constants.fetch(:sauce, :e_per_spoon)
+      else
+        checked[:grade]
       end
     end
   end

@@ -1,13 +1,16 @@
 require "uri"
 
 module Restauro
-  # What was tapped rather than typed, as fields of the Swap form: a button stands for whole values; a happening is put together from its three.
+  # What was tapped rather than typed, as fields of the Swap form: a button stands for whole values; a happening is put
+  # together from its three.
   module Picked
     NOT_TO_PICK = %w[recipe corrections parts part title note].freeze
 
     module_function
 
-    # @param params [Hash] the form   @param state [Hash] its fields as they stand   @return [Hash] of the fields that change
+    # @param params [Hash] the form
+    # @param state [Hash] its fields as they stand
+    # @return [Hash] of the fields that change
     def fields(params, state)
       {**buttons(params["pick"]), **happening(params["happen"], state["happens"])}
     end

@@ -21,7 +21,8 @@ module Restauro
     def plate_mm
       return if state["plate_mm"].empty?
 
-      FormText.number(state["plate_mm"]) or raise InvalidInput, "the plate test is a radius in mm, such as 81; got '#{state["plate_mm"][0, 20]}'"
+      FormText.number(state["plate_mm"]) or
+        raise InvalidInput, "the plate test is a radius in mm, such as 81; got '#{state["plate_mm"][0, 20]}'"
     end
   end
 end

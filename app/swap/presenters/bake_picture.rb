@@ -1,6 +1,7 @@
 module Restauro
   module Presenters
-    # The bake over the minutes: how hot the rim gets and the middle of the filling, when the weights go out, when to cover it, when it is done.
+    # The bake over the minutes: how hot the rim gets and the middle of the filling, when the weights go out, when to
+    # cover it, when it is done.
     class BakePicture
       WIDTH = 720
       LEFT = 92
@@ -22,16 +23,25 @@ module Restauro
 
       # @return [String] SVG
       def to_s
-        Svg.tag("svg", [band, grid, rim, filling, marks].join, viewBox: "0 0 #{WIDTH} 384", class: "bake-picture", role: "img", aria_label: words)
+        Svg.tag(
+          "svg",
+          [band, grid, rim, filling, marks].join,
+          viewBox: "0 0 #{WIDTH} 384",
+          class: "bake-picture",
+          role: "img",
+          aria_label: words
+        )
       end
 
       private
 
       def words
-        [("#{number(@bake[:prebake])} min before it is filled" if @bake[:prebake]), ("#{number(@bake[:bake])} min to bake" if @bake[:bake]),
-         ("rim golden at #{number(@bake[:rim_golden])} min" if @bake[:rim_golden]),
-         ("rim burnt at #{number(@bake[:rim_burnt])}" if @bake[:rim_burnt])].compact.join(", ") +
-          " at #{@bake[:oven]} °C; an oven may be out by #{(100 * @bake[:band]).round} %"
+        [
+          ("#{number(@bake[:prebake])} min before it is filled" if @bake[:prebake]),
+          ("#{number(@bake[:bake])} min to bake" if @bake[:bake]),
+          ("rim golden at #{number(@bake[:rim_golden])} min" if @bake[:rim_golden]),
+          ("rim burnt at #{number(@bake[:rim_burnt])}" if @bake[:rim_burnt])
+        ].compact.join(", ") + " at #{@bake[:oven]} °C; an oven may be out by #{(100 * @bake[:band]).round} %"
       end
 
       def number(value) = value.round.to_s
@@ -59,22 +69,29 @@ module Restauro
       # From when it goes in.
       def filling
         start = @bake[:prebake] || 0
-        points = @bake[:filling].map { |minutes, celsius| [minutes + start, celsius] }.select { |minutes, _| minutes <= @minutes }
+        points =
+          @bake[:filling]
+            .map { |minutes, celsius| [minutes + start, celsius] }
+            .select { |minutes, _| minutes <= @minutes }
         return "" if points.length < 2
 
         drawn = points.map { |minutes, celsius| [x(minutes), y(celsius)] }
         done = @bake[:done_celsius]
         Svg.tag("line", x1: LEFT, x2: RIGHT, y1: y(done), y2: y(done), class: "bake-done") +
           Svg.text("done at #{done.round} °C", x: LEFT + 48, y: y(done) + 18, class: "tick") +
-          Svg.tag("path", d: Svg.path(drawn), class: "bake-filling") +
-          named(drawn[drawn.length / 3])
+          Svg.tag("path", d: Svg.path(drawn), class: "bake-filling") + named(drawn[drawn.length / 3])
       end
 
       # Under its line, to the left of it where the right is short.
       def named(point)
         left = point[0] > RIGHT - 190
-        Svg.text("middle of the filling", x: point[0] + (left ? -12 : 16), y: point[1] + 14, class: "section-name",
-                                          text_anchor: left ? "end" : "start")
+        Svg.text(
+          "middle of the filling",
+          x: point[0] + (left ? -12 : 16),
+          y: point[1] + 14,
+          class: "section-name",
+          text_anchor: left ? "end" : "start"
+        )
       end
 
       # Alternately high and low, so that names do not meet.
@@ -82,16 +99,25 @@ module Restauro
         filled = @bake[:prebake] if @bake[:bake]
         out = @told ? {"as the recipe says" => @told, "reckoned" => @end} : {"done" => @end}
         names = {"weights out" => @bake[:weighted], "fill" => filled, "cover the rim" => @bake[:cover_from], **out}
-        names.compact.sort_by(&:last).each_with_index.map do |(name, minutes), index|
-          mark("#{name}, #{number(minutes)}", minutes, index, name == out.keys.first)
-        end.join
+        names
+          .compact
+          .sort_by(&:last)
+          .each_with_index
+          .map { |(name, minutes), index| mark("#{name}, #{number(minutes)}", minutes, index, name == out.keys.first) }
+          .join
       end
 
       def mark(words, minutes, index, done)
         top = [16, 41, 66, 91][index % 4]
         anchor = x(minutes) > RIGHT - 90 ? "end" : (x(minutes) < LEFT + 60 ? "start" : "middle")
-        Svg.tag("line", x1: x(minutes), x2: x(minutes), y1: top + 4, y2: BOTTOM, class: "section-mark#{" mark-line-done" if done}") +
-          Svg.text(words, x: x(minutes), y: top, class: "section-name", text_anchor: anchor)
+        Svg.tag(
+          "line",
+          x1: x(minutes),
+          x2: x(minutes),
+          y1: top + 4,
+          y2: BOTTOM,
+          class: "section-mark#{" mark-line-done" if done}"
+        ) + Svg.text(words, x: x(minutes), y: top, class: "section-name", text_anchor: anchor)
       end
     end
   end

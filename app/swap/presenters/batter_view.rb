@@ -5,7 +5,12 @@ module Restauro
       def family = "batter"
       def ladder = Ladder.new(snapshot[:picture]).to_s
       def section = snapshot[:picture][:section]&.then { |section| SectionPicture.new(section).to_s }
-      def how = liquid.nil? ? "as it is" : "with #{liquid[:sure]} g #{liquid[:name]}, then up to #{liquid[:last]} g more by feel"
+      def how =
+        if liquid.nil?
+          "as it is"
+        else
+          "with #{liquid[:sure]} g #{liquid[:name]}, then up to #{liquid[:last]} g more by feel"
+        end
 
       def texture_words
         snapshot[:target][:does]

@@ -12,8 +12,10 @@ module Restauro
         "as much by volume; say how thick the pieces are, and it is weighed for them"
       end
 
-      def texture_words = "#{snapshot[:target][:does]}: #{Format.number(snapshot[:coat_mm])} mm, wheat's #{snapshot[:target][:coat_mm]} mm"
-      def other_amount(other) = [other[:grams]&.then { |grams| "#{grams} g" }, Format.list(other[:names])].compact.join(" ")
+      def texture_words =
+        "#{snapshot[:target][:does]}: #{Format.number(snapshot[:coat_mm])} mm, wheat's #{snapshot[:target][:coat_mm]} mm"
+      def other_amount(other) =
+        [other[:grams]&.then { |grams| "#{grams} g" }, Format.list(other[:names])].compact.join(" ")
       def other_field = "crumb"
     end
   end

@@ -1,6 +1,7 @@
 module Restauro
   module Presenters
-    # Flour, fat, binder, liquid and the rest of a crust on one bar, wheat's above ours; one scale, so that a hundred of flour is as long on both.
+    # Flour, fat, binder, liquid and the rest of a crust on one bar, wheat's above ours; one scale, so that a hundred of
+    # flour is as long on both.
     class CrustBars
       WIDTH = 720
       LEFT = 96
@@ -18,7 +19,14 @@ module Restauro
 
       # @return [String] SVG
       def to_s
-        Svg.tag("svg", ROWS.map { |side, top| row(side, top) }.join, viewBox: "0 0 #{WIDTH} 172", class: "crust-bars", role: "img", aria_label: words)
+        Svg.tag(
+          "svg",
+          ROWS.map { |side, top| row(side, top) }.join,
+          viewBox: "0 0 #{WIDTH} 172",
+          class: "crust-bars",
+          role: "img",
+          aria_label: words
+        )
       end
 
       private
@@ -27,7 +35,11 @@ module Restauro
       def percent(bar, part) = (100 * bar[part] / flour(bar)).round
 
       def words
-        @bars.map { |side, bar| "#{side}: #{shown(bar).map { |part| "#{PARTS[part]} #{percent(bar, part)}" }.join(", ")} to 100 of flour" }.join("; ")
+        @bars
+          .map do |side, bar|
+            "#{side}: #{shown(bar).map { |part| "#{PARTS[part]} #{percent(bar, part)}" }.join(", ")} to 100 of flour"
+          end
+          .join("; ")
       end
 
       def shown(bar) = PARTS.keys.select { |part| bar[part] > 0.005 * bar[:grams] }

@@ -4,13 +4,24 @@ module Restauro
     class CrustView < SwapView
       include HeldView
 
-      COVERS = {"bottom" => "under its filling", "double" => "under and over", "top" => "on top", "free" => "free on a tray",
-                "hand" => "folded over by the piece", "wrapped" => "wrapped around its filling"}.freeze
+      COVERS = {
+        "bottom" => "under its filling",
+        "double" => "under and over",
+        "top" => "on top",
+        "free" => "free on a tray",
+        "hand" => "folded over by the piece",
+        "wrapped" => "wrapped around its filling"
+      }.freeze
 
       def family = "crust"
-      def ladder = snapshot[:target] && Ladder.new(snapshot[:picture], low: 0.35, high: 1.8, ticks: [0.4, 0.5, 0.6, 0.8, 1, 1.5]).to_s
+      def ladder =
+        snapshot[:target] &&
+          Ladder.new(snapshot[:picture], low: 0.35, high: 1.8, ticks: [0.4, 0.5, 0.6, 0.8, 1, 1.5]).to_s
       # A bought sheet is not weighed out: it has no bar.
-      def bars = snapshot[:picture][:bars].values.all? { |bar| bar[:flour].positive? } ? CrustBars.new(snapshot[:picture][:bars]).to_s : nil
+      def bars =
+        if snapshot[:picture][:bars].values.all? { |bar| bar[:flour].positive? }
+          CrustBars.new(snapshot[:picture][:bars]).to_s
+        end
       def pan = snapshot[:picture][:pan]&.then { |pan| PanPicture.new(pan).to_s }
       # What is folded or rolled up by the piece lies in no pan.
       def in_a_pan? = !%w[hand wrapped].include?(snapshot[:cover])
@@ -70,9 +81,17 @@ module Restauro
         return unless filling
 
         thick = filling[:thickeners].map { |line| "#{Format.grams(line[:grams])} g #{line[:name]}" }
-        made = snapshot[:joins].to_a.filter_map { |join| join[:to] if parts.any? { |part| part[:name] == join[:to] && part[:family] } }
-        with = thick.any? ? "thickened with #{Format.list(thick)}: #{filling[:does]}" : (made.any? ?
-                                                                                         "with what is made as #{Format.list(made)}" : "as it is")
+        made = snapshot[:joins].to_a.filter_map do |join|
+          join[:to] if parts.any? { |part| part[:name] == join[:to] && part[:family] }
+        end
+        with =
+          (
+            if thick.any?
+              "thickened with #{Format.list(thick)}: #{filling[:does]}"
+            else
+              (made.any? ? "with what is made as #{Format.list(made)}" : "as it is")
+            end
+          )
         "The filling, #{filling[:grams]} g#{", #{Format.number(filling[:depth_cm])} cm deep" if filling[:depth_cm]}, #{with}. " \
           "Done at #{filling[:done_celsius].round} °C: #{filling[:why]}."
       end

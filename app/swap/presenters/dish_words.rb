@@ -2,10 +2,23 @@ module Restauro
   module Presenters
     # What is said of a whole dish, whatever part of it is looked at.   Needs snapshot.
     module DishWords
-      FAMILIES = {"sauce" => "a sauce", "batter" => "a batter", "breading" => "a crumb coat", "gnocchi" => "a spooned or rolled dough",
-                  "pasta" => "a pasta dough", "crust" => "a crust"}.freeze
-      JOINS = {"lines" => "under", "covers" => "over", "fills" => "inside", "between" => "between", "around" => "around", "coats" => "around",
-               "over" => "at the table, over"}.freeze
+      FAMILIES = {
+        "sauce" => "a sauce",
+        "batter" => "a batter",
+        "breading" => "a crumb coat",
+        "gnocchi" => "a spooned or rolled dough",
+        "pasta" => "a pasta dough",
+        "crust" => "a crust"
+      }.freeze
+      JOINS = {
+        "lines" => "under",
+        "covers" => "over",
+        "fills" => "inside",
+        "between" => "between",
+        "around" => "around",
+        "coats" => "around",
+        "over" => "at the table, over"
+      }.freeze
       ENTRY_AMOUNTS = 4
 
       # Every part of the dish; one kept before parts were known is its own.
@@ -13,15 +26,20 @@ module Restauro
 
       # What a part is and how it meets the others: "a crust, under Sauce and Leeks".
       def part_words(part)
-        meets = part[:joins].to_a.group_by { |join| join[:how] }
-                            .map { |how, joins| "#{JOINS.fetch(how)} #{Format.list(joins.map { |join| join[:to] })}" }
+        meets =
+          part[:joins]
+            .to_a
+            .group_by { |join| join[:how] }
+            .map { |how, joins| "#{JOINS.fetch(how)} #{Format.list(joins.map { |join| join[:to] })}" }
         [FAMILIES[part[:family]], *meets].compact.join(", ")
       end
 
       # Where a line went that nothing stands beside: into one with its name, or out.
       def gone_words(row)
         key = row[:wheat][:ingredient]
-        same = snapshot[:rows].any? { |other| other[:part] == row[:part] && other[:ours].any? { |line| line[:ingredient] == key } }
+        same = snapshot[:rows].any? do |other|
+          other[:part] == row[:part] && other[:ours].any? { |line| line[:ingredient] == key }
+        end
         same ? "counted above" : "left out"
       end
 
@@ -34,11 +52,17 @@ module Restauro
       def entry_line
         lines = parts.flat_map { |part| part[:thickeners].to_a }.first(ENTRY_AMOUNTS)
         amounts = lines.map { |line| [line[:grams] && "#{Format.grams(line[:grams])} g", line[:name]] }
-        words = [snapshot[:school], snapshot.dig(:target, :grade)&.tr("_", " "), ("#{parts.length} parts" if parts.length > 1)].compact
+        words = [
+          snapshot[:school],
+          snapshot.dig(:target, :grade)&.tr("_", " "),
+          ("#{parts.length} parts" if parts.length > 1)
+        ].compact
         {amounts: amounts, words: words.reject(&:empty?).join(" · ")}
       end
 
-      def said_words = snapshot[:said].to_h.then { |said| said.empty? ? nil : said.map { |what, words| "#{what} #{words}" }.join(", ") }
+      def said_words = snapshot[:said].to_h.then do |said|
+        said.empty? ? nil : said.map { |what, words| "#{what} #{words}" }.join(", ")
+      end
 
       # How a sauce goes into a dish in layers, and how it comes out.
       def bake_words
@@ -68,13 +92,20 @@ module Restauro
 
       # The models' own figures, for who wants them.   @return [Array<String>]
       def figures
-        [*target_figures(snapshot[:target].to_h), *snapshot[:look_fors].to_a.map { |moment| moment_figures(moment) }, *gas_figures(snapshot[:gas])]
+        [
+          *target_figures(snapshot[:target].to_h),
+          *snapshot[:look_fors].to_a.map { |moment| moment_figures(moment) },
+          *gas_figures(snapshot[:gas])
+        ]
       end
 
       def target_figures(target)
-        spoons, e, ratio = target.values_at(:spoons, :flour_equivalents, :ratio).map { |value| value && Format.number(value) }
-        [e && "thickness: #{spoons} level spoons of flour to a cup, #{e} g to 100 g",
-         ratio && "free water over what the flour holds: #{ratio} (#{target[:grade].to_s.tr("_", " ")})"].compact
+        spoons, e, ratio =
+          target.values_at(:spoons, :flour_equivalents, :ratio).map { |value| value && Format.number(value) }
+        [
+          e && "thickness: #{spoons} level spoons of flour to a cup, #{e} g to 100 g",
+          ratio && "free water over what the flour holds: #{ratio} (#{target[:grade].to_s.tr("_", " ")})"
+        ].compact
       end
 
       def moment_figures(moment)
@@ -82,7 +113,8 @@ module Restauro
         "#{MOMENT_WORDS[moment[:when]]}: #{value} Pa·s, #{low} to #{high}"
       end
 
-      def gas_figures(gas) = gas.to_h[:ours].to_f >= 2 ? ["gas: #{gas[:ours]} mL in 100 g of batter, wheat's #{gas[:wheat]}"] : []
+      def gas_figures(gas) =
+        gas.to_h[:ours].to_f >= 2 ? ["gas: #{gas[:ours]} mL in 100 g of batter, wheat's #{gas[:wheat]}"] : []
 
       MOMENT_WORDS = {"pan" => "in the pan", "plate" => "on the plate", "fridge" => "from the fridge"}.freeze
 
@@ -102,7 +134,11 @@ module Restauro
       end
 
       def money_words(costs)
-        costs[:money] ? "; #{format.money(costs[:money])} for what has a price in the cupboard (#{costs[:priced]} of #{costs[:things]} things)" : ""
+        if costs[:money]
+          "; #{format.money(costs[:money])} for what has a price in the cupboard (#{costs[:priced]} of #{costs[:things]} things)"
+        else
+          ""
+        end
       end
     end
   end

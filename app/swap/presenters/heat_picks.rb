@@ -4,11 +4,15 @@ module Restauro
     class HeatPicks
       CELSIUS = [150, 160, 170, 180, 190, 200, 210, 220, 230, 240].freeze
       FAHRENHEIT = [300, 325, 350, 375, 400, 425, 450, 475].freeze
-      FAT_CELSIUS, FAT_FAHRENHEIT = [150, 160, 165, 170, 175, 180, 185, 190].freeze, [300, 325, 340, 350, 360, 375].freeze
+      FAT_CELSIUS, FAT_FAHRENHEIT =
+        [150, 160, 165, 170, 175, 180, 185, 190].freeze,
+        [300, 325, 340, 350, 360, 375].freeze
       WAYS = {"still" => "still oven", "fan" => "fan", "basket" => "hot-air basket", "gas" => "gas"}.freeze
       FULL_DIAL, USUAL_CELSIUS, USUAL_FAT_CELSIUS = 200, 200, 180
 
-      # @param text [String] the form's oven   @param oven [Kitchen::OvenTemperature, nil] that holds   @param oil [Heat::Frying, nil]
+      # @param text [String] the form's oven
+      # @param oven [Kitchen::OvenTemperature, nil] that holds
+      # @param oil [Heat::Frying, nil]
       def initialize(text, oven, oil, fahrenheit: false)
         @text, @oven, @oil, @fahrenheit = text, oven, oil, fahrenheit
       end
@@ -33,7 +37,9 @@ module Restauro
       def ways = WAYS.to_h { |key, words| [key == "gas" ? "gas #{here.gas}" : typed(set(key), key), words] }
       def way_now = way == "gas" ? "gas #{here.gas}" : typed(set, way)
 
-      def fats = (@fahrenheit ? FAT_FAHRENHEIT : FAT_CELSIUS).to_h { |number| [fat("#{number}#{unit}", shallow?, key), "#{number}°"] }
+      def fats = (@fahrenheit ? FAT_FAHRENHEIT : FAT_CELSIUS).to_h do |number|
+        [fat("#{number}#{unit}", shallow?, key), "#{number}°"]
+      end
       def depths = {fat(fat_set, false, key) => "deep", fat(fat_set, true, key) => "shallow, in a pan"}
       def kinds = DataFiles.yaml("heat/oils.yml").to_h { |name, row| [fat(fat_set, shallow?, name), row["say"]] }
       def fat_now = @oil && fat(fat_set, shallow?, key)
@@ -52,7 +58,12 @@ module Restauro
 
       def shallow? = @oil ? @oil.shallow : false
       def key = @oil&.key || "neutral_oil"
-      def fat_set = @fahrenheit ? "#{((@oil&.celsius || USUAL_FAT_CELSIUS) * 1.8 + 32).round}F" : "#{(@oil&.celsius || USUAL_FAT_CELSIUS).round}C"
+      def fat_set =
+        if @fahrenheit
+          "#{((@oil&.celsius || USUAL_FAT_CELSIUS) * 1.8 + 32).round}F"
+        else
+          "#{(@oil&.celsius || USUAL_FAT_CELSIUS).round}C"
+        end
 
       def fat(degrees, shallow, key)
         named = Heat::Oil.row(key)["say"].sub(/ or .*/, "") unless key == "neutral_oil"

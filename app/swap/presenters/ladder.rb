@@ -1,6 +1,7 @@
 module Restauro
   module Presenters
-    # The water-ratio ladder, from the wettest down: each rung as high as its share of a log scale, wheat's mark and ours beside it.
+    # The water-ratio ladder, from the wettest down: each rung as high as its share of a log scale, wheat's mark and
+    # ours beside it.
     class Ladder
       WIDTH = 600
       TOP = 34
@@ -8,7 +9,9 @@ module Restauro
       LEFT = 64
       RIGHT = 330
 
-      # @param picture [Hash] with rungs, target, wheat and ours   @param low, high [Float] ratios at its ends   @param ticks [Array<Numeric>]
+      # @param picture [Hash] with rungs, target, wheat and ours
+      # @param low, high [Float] ratios at its ends
+      # @param ticks [Array<Numeric>]
       def initialize(picture, low: 1.0, high: 7.0, ticks: [1, 1.5, 2, 3, 4, 5, 7])
         @picture = picture
         @low = low
@@ -33,12 +36,27 @@ module Restauro
 
       def rungs
         shown = @picture[:rungs].select { |rung| (rung[:upper] || @high) > @low && rung[:lower] < @high }
-        shown.each_with_index.map do |rung, index|
-          top, bottom = y(rung[:upper] || @high), y([rung[:lower], @low].max)
-          Svg.tag("rect", x: LEFT, y: top, width: RIGHT - LEFT, height: bottom - top, class: "band band-#{index.odd? ? 3 : 1}") +
-            Svg.text(rung[:key].tr("_", " "), x: RIGHT + 14, y: (top + bottom) / 2 + 1, class: "rung-name") +
-            (bottom - top > 30 ? Svg.text(rung[:says], x: RIGHT + 14, y: (top + bottom) / 2 + 17, class: "rung-says") : "")
-        end.join
+        shown
+          .each_with_index
+          .map do |rung, index|
+            top, bottom = y(rung[:upper] || @high), y([rung[:lower], @low].max)
+            Svg.tag(
+              "rect",
+              x: LEFT,
+              y: top,
+              width: RIGHT - LEFT,
+              height: bottom - top,
+              class: "band band-#{index.odd? ? 3 : 1}"
+            ) + Svg.text(rung[:key].tr("_", " "), x: RIGHT + 14, y: (top + bottom) / 2 + 1, class: "rung-name") +
+              (
+                if bottom - top > 30
+                  Svg.text(rung[:says], x: RIGHT + 14, y: (top + bottom) / 2 + 17, class: "rung-says")
+                else
+                  ""
+                end
+              )
+          end
+          .join
       end
 
       def ticks
@@ -54,7 +72,8 @@ module Restauro
           Svg.text("#{name} #{Format.number(ratio[:value])}", x: x + 15, y: y(ratio[:value]) - 9, class: "ladder-name")
       end
 
-      def target = Svg.tag("line", x1: LEFT, x2: RIGHT, y1: y(@picture[:target]), y2: y(@picture[:target]), class: "target-line")
+      def target =
+        Svg.tag("line", x1: LEFT, x2: RIGHT, y1: y(@picture[:target]), y2: y(@picture[:target]), class: "target-line")
     end
   end
 end

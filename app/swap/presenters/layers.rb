@@ -1,6 +1,7 @@
 module Restauro
   module Presenters
-    # The layers of wheat's crumb coat and of ours, side by side, to scale from the piece out; names stand apart where layers are thin.
+    # The layers of wheat's crumb coat and of ours, side by side, to scale from the piece out; names stand apart where
+    # layers are thin.
     class Layers
       PER_MM = 46
       LEAST = 4
@@ -21,8 +22,14 @@ module Restauro
       private
 
       def drawing(side)
-        Svg.tag("svg", column(@picture[side], side), viewBox: "0 0 #{WIDTH} #{(@base + 56).round}", class: "layers", role: "img",
-                                                     aria_label: words(side))
+        Svg.tag(
+          "svg",
+          column(@picture[side], side),
+          viewBox: "0 0 #{WIDTH} #{(@base + 56).round}",
+          class: "layers",
+          role: "img",
+          aria_label: words(side)
+        )
       end
 
       def words(side) = "#{side}: #{@picture[side].map { |layer| "#{layer[:say]}, #{millimetres(layer)}" }.join("; ")}"
@@ -42,7 +49,8 @@ module Restauro
           Svg.text(side, x: 0, y: @base + 48, class: "legend")
       end
 
-      def bar(layer, top) = Svg.tag("rect", x: 0, y: top, width: BAR, height: tall(layer), class: "layer-#{layer[:name]}")
+      def bar(layer, top) =
+        Svg.tag("rect", x: 0, y: top, width: BAR, height: tall(layer), class: "layer-#{layer[:name]}")
 
       def name_of(layer, middle, label)
         Svg.tag("path", d: Svg.path([[BAR, middle], [BAR + 10, label - 5]]), class: "layer-line") +

@@ -1,6 +1,7 @@
 module Restauro
   module Presenters
-    # The pan from above, to scale: what is rolled out, the pan in it or under it, where the rim is folded, the vents, a bar of ten centimetres.
+    # The pan from above, to scale: what is rolled out, the pan in it or under it, where the rim is folded, the vents, a
+    # bar of ten centimetres.
     class PanPicture
       WIDTH = 680
       MOST_HEIGHT = 300
@@ -34,7 +35,9 @@ module Restauro
 
       def words
         lies = "#{@pan[:style] == "sheet" ? "sheet" : "dough"} #{cm(@pan[:thickness_mm])} mm thick"
-        return "#{lies}, free on a tray, rolled to #{sides(@roll)}; the rim is folded in along the inner line" if @pan[:cover] == "free"
+        if @pan[:cover] == "free"
+          return "#{lies}, free on a tray, rolled to #{sides(@roll)}; the rim is folded in along the inner line"
+        end
 
         rolled = @pan[:roll_cm] ? ", rolled to #{sides(@roll)}" : ""
         "#{sides([@pan[:length_cm], @pan[:width_cm]])}#{" and #{cm(@pan[:depth_cm])} cm deep" if @pan[:depth_cm]}: #{lies}#{rolled}" \
@@ -44,9 +47,19 @@ module Restauro
       def outline(sides, css)
         x, y = middle
         half_long, half_wide = sides.map { |side| side * scale / 2 }
-        return Svg.tag("ellipse", cx: x, cy: y, rx: half_long, ry: half_wide, class: css) unless @pan[:shape].to_s == "rectangle"
+        unless @pan[:shape].to_s == "rectangle"
+          return Svg.tag("ellipse", cx: x, cy: y, rx: half_long, ry: half_wide, class: css)
+        end
 
-        Svg.tag("rect", x: x - half_long, y: y - half_wide, width: 2 * half_long, height: 2 * half_wide, rx: 4, class: css)
+        Svg.tag(
+          "rect",
+          x: x - half_long,
+          y: y - half_wide,
+          width: 2 * half_long,
+          height: 2 * half_wide,
+          rx: 4,
+          class: css
+        )
       end
 
       def rolled = @pan[:roll_cm] ? outline(@roll, "dough") : outline([@pan[:length_cm], @pan[:width_cm]], "dough")
@@ -63,10 +76,12 @@ module Restauro
 
       def vents
         x, y = middle
-        @pan[:vents].map do |across, down|
-          cx, cy = x + across * @pan[:length_cm] * scale / 2, y + down * @pan[:width_cm] * scale / 2
-          Svg.tag("line", x1: cx, y1: cy, x2: cx + 12 * across * 2, y2: cy + 12 * down * 2, class: "vent")
-        end.join
+        @pan[:vents]
+          .map do |across, down|
+            cx, cy = x + across * @pan[:length_cm] * scale / 2, y + down * @pan[:width_cm] * scale / 2
+            Svg.tag("line", x1: cx, y1: cy, x2: cx + 12 * across * 2, y2: cy + 12 * down * 2, class: "vent")
+          end
+          .join
       end
 
       def bar(y) = Svg.scale_bar("10 cm", left: MARGIN, right: MARGIN + BAR_CM * scale, top: y)

@@ -2,23 +2,72 @@ module Restauro
   module Presenters
     # What can be changed of the part that is looked at, each with what holds now and whether the recipe itself said so.
     class Picks
-      # key names the view under picks/ · label and now words · told whether it was read from the recipe · fields of the form it holds
+      # key names the view under picks/ · label and now words · told whether it was read from the recipe · fields of the
+      # form it holds
       Pick = Value.of(:key, :label, :now, :told, :fields)
 
-      FIELDS = {flour: %w[flour], thickener: %w[with], dust: %w[dust], crumb: %w[crumb], thickness: %w[grade spoons], wetness: %w[rung],
-                way: %w[school colour pour], stove: %w[heat simmer lid stir happens altitude], becomes: %w[becomes], dish_pan: %w[pan],
-                heat: %w[oven oil], oven: %w[oven], piece: %w[piece], tin: %w[tin], holds: %w[bind],
-                shape: %w[shape thickness cutter seal rope filling_g],
-                potatoes: %w[raw_g cooked_g wetness], hands: %w[tool hands helpers litres frozen altitude], pan: %w[pan],
-                crust: %w[style cover thickness], filling: %w[filling_from hold filling_with filling_start], amount: %w[scale], who: %w[eaters diets],
-                two: %w[two], kind: %w[family]}.freeze
-      LABELS = {flour: "Flour", thickener: "Thickener", dust: "Dusted with", crumb: "Crumb", thickness: "How thick", wetness: "How wet", way: "Way",
-                stove: "Stove", becomes: "Then", dish_pan: "Baked in", heat: "Cooked in", oven: "Oven", piece: "What is coated", tin: "Tin",
-                holds: "Held together by", shape: "Shape", potatoes: "Potatoes", hands: "Hands and pot", pan: "Pan", crust: "Crust",
-                filling: "Filling", amount: "How much", who: "Who eats", two: "Some eat wheat", kind: "This is"}.freeze
-      OF = {"sauce" => %i[thickener thickness way stove becomes dish_pan], "batter" => %i[flour wetness heat piece tin],
-            "breading" => %i[dust crumb heat piece], "gnocchi" => %i[flour holds wetness shape potatoes hands],
-            "pasta" => %i[flour holds wetness shape hands], "crust" => %i[flour holds wetness oven pan crust filling]}.freeze
+      FIELDS = {
+        flour: %w[flour],
+        thickener: %w[with],
+        dust: %w[dust],
+        crumb: %w[crumb],
+        thickness: %w[grade spoons],
+        wetness: %w[rung],
+        way: %w[school colour pour],
+        stove: %w[heat simmer lid stir happens altitude],
+        becomes: %w[becomes],
+        dish_pan: %w[pan],
+        heat: %w[oven oil],
+        oven: %w[oven],
+        piece: %w[piece],
+        tin: %w[tin],
+        holds: %w[bind],
+        shape: %w[shape thickness cutter seal rope filling_g],
+        potatoes: %w[raw_g cooked_g wetness],
+        hands: %w[tool hands helpers litres frozen altitude],
+        pan: %w[pan],
+        crust: %w[style cover thickness],
+        filling: %w[filling_from hold filling_with filling_start],
+        amount: %w[scale],
+        who: %w[eaters diets],
+        two: %w[two],
+        kind: %w[family]
+      }.freeze
+      LABELS = {
+        flour: "Flour",
+        thickener: "Thickener",
+        dust: "Dusted with",
+        crumb: "Crumb",
+        thickness: "How thick",
+        wetness: "How wet",
+        way: "Way",
+        stove: "Stove",
+        becomes: "Then",
+        dish_pan: "Baked in",
+        heat: "Cooked in",
+        oven: "Oven",
+        piece: "What is coated",
+        tin: "Tin",
+        holds: "Held together by",
+        shape: "Shape",
+        potatoes: "Potatoes",
+        hands: "Hands and pot",
+        pan: "Pan",
+        crust: "Crust",
+        filling: "Filling",
+        amount: "How much",
+        who: "Who eats",
+        two: "Some eat wheat",
+        kind: "This is"
+      }.freeze
+      OF = {
+        "sauce" => %i[thickener thickness way stove becomes dish_pan],
+        "batter" => %i[flour wetness heat piece tin],
+        "breading" => %i[dust crumb heat piece],
+        "gnocchi" => %i[flour holds wetness shape potatoes hands],
+        "pasta" => %i[flour holds wetness shape hands],
+        "crust" => %i[flour holds wetness oven pan crust filling]
+      }.freeze
       SHARED = %i[amount who two kind].freeze
 
       # @param worked [SwapPage]   @param view [SwapView, nil]   @param preferences [Preferences]
@@ -66,7 +115,13 @@ module Restauro
       def option(name) = @worked.swap && @worked.options.respond_to?(name) ? @worked.options.public_send(name) : nil
 
       def pick(key)
-        Pick.new(key: key.to_s, label: LABELS.fetch(key), now: @words.now(key), told: @words.told?(key), fields: FIELDS.fetch(key))
+        Pick.new(
+          key: key.to_s,
+          label: LABELS.fetch(key),
+          now: @words.now(key),
+          told: @words.told?(key),
+          fields: FIELDS.fetch(key)
+        )
       end
     end
   end

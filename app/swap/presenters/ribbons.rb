@@ -1,6 +1,7 @@
 module Restauro
   module Presenters
-    # The ribbons between a wheat line and the lines in its place, as thick as the grams: one scale for the whole recipe.
+    # The ribbons between a wheat line and the lines in its place, as thick as the grams: one scale for the whole
+    # recipe.
     class Ribbons
       LINE_HEIGHT = 56
       THICKEST = 40.0
@@ -14,21 +15,31 @@ module Restauro
       # @return [String] SVG, as high as the row's lines; stretched with the row by the page
       def draw(row)
         height = LINE_HEIGHT * [row[:ours].length, 1].max
-        Svg.tag("svg", bands(row).join, viewBox: "0 0 100 #{height}", preserveAspectRatio: "none", class: "ribbons", aria_hidden: "true")
+        Svg.tag(
+          "svg",
+          bands(row).join,
+          viewBox: "0 0 100 #{height}",
+          preserveAspectRatio: "none",
+          class: "ribbons",
+          aria_hidden: "true"
+        )
       end
 
       private
 
       # Lines that come from nowhere, as a slurry's water, have no ribbon.
       def bands(row)
-        ours = row[:ours].each_with_index.select { |line, _| line[:grams] && (!row[:replaced] || line[:role] != "liquid") }
+        ours =
+          row[:ours].each_with_index.select { |line, _| line[:grams] && (!row[:replaced] || line[:role] != "liquid") }
         return [] unless row[:wheat][:grams] && ours.any?
 
         total = ours.sum { |line, _| line[:grams] }
         from = LINE_HEIGHT / 2.0 - thickness(row[:wheat][:grams]) / 2
         ours.map do |line, index|
           left = total.zero? ? THINNEST : thickness(row[:wheat][:grams]) * line[:grams] / total
-          band(from, left, LINE_HEIGHT * (index + 0.5), thickness(line[:grams]), Format.shape(line[:role])).tap { from += left }
+          band(from, left, LINE_HEIGHT * (index + 0.5), thickness(line[:grams]), Format.shape(line[:role])).tap do
+            from += left
+          end
         end
       end
 
@@ -36,7 +47,8 @@ module Restauro
 
       def band(from, left, middle, right, shape)
         top, bottom = middle - right / 2, middle + right / 2
-        curve = "M0 #{n(from)}C45 #{n(from)} 55 #{n(top)} 100 #{n(top)}L100 #{n(bottom)}C55 #{n(bottom)} 45 #{n(from + left)} 0 #{n(from + left)}Z"
+        curve =
+          "M0 #{n(from)}C45 #{n(from)} 55 #{n(top)} 100 #{n(top)}L100 #{n(bottom)}C55 #{n(bottom)} 45 #{n(from + left)} 0 #{n(from + left)}Z"
         Svg.tag("path", d: curve, class: "ribbon ribbon-#{shape}")
       end
 

@@ -1,7 +1,7 @@
 module Restauro
   module Presenters
-    # A section through a coated piece over minutes: its middle at the bottom, its crust on top, coloured by temperature, the coat to scale above
-    # it, wet until it has dried; crisp, done, golden and burnt stand as lines.
+    # A section through a coated piece over minutes: its middle at the bottom, its crust on top, coloured by
+    # temperature, the coat to scale above it, wet until it has dried; crisp, done, golden and burnt stand as lines.
     class SectionPicture
       WIDTH = 720
       LEFT = 98
@@ -21,8 +21,14 @@ module Restauro
 
       # @return [String] SVG, and what its colours mean
       def to_s
-        Svg.tag("svg", [cells, coat, axes, marks].join, viewBox: "0 0 #{WIDTH} 396", class: "section-picture", role: "img",
-                                                        aria_label: words) + HeatBands.legend
+        Svg.tag(
+          "svg",
+          [cells, coat, axes, marks].join,
+          viewBox: "0 0 #{WIDTH} 396",
+          class: "section-picture",
+          role: "img",
+          aria_label: words
+        ) + HeatBands.legend
       end
 
       private
@@ -49,7 +55,13 @@ module Restauro
         edges = [*columns.map { |point| x(point[:minutes]) }, RIGHT]
         bands = HeatBands.new
         columns.each_with_index do |point, index|
-          bands.column(point[:profile][0..-2].reverse, from: edges[index], to: edges[index + 1], top: TOP, bottom: BOTTOM)
+          bands.column(
+            point[:profile][0..-2].reverse,
+            from: edges[index],
+            to: edges[index + 1],
+            top: TOP,
+            bottom: BOTTOM
+          )
         end
         bands.to_s
       end
@@ -58,7 +70,8 @@ module Restauro
       def coat
         height = [@section[:coat_mm] * per_mm, 2].max.clamp(2, TOP - 78)
         wet = @points.first[:coat_water]
-        outline = @points.map { |point| [x(point[:minutes]), TOP - 4 - height * (wet.zero? ? 0 : point[:coat_water] / wet)] }
+        outline =
+          @points.map { |point| [x(point[:minutes]), TOP - 4 - height * (wet.zero? ? 0 : point[:coat_water] / wet)] }
         Svg.tag("rect", x: LEFT, y: TOP - 4 - height, width: RIGHT - LEFT, height: height, class: "coat-dry") +
           Svg.tag("path", d: "#{Svg.path([[LEFT, TOP - 4], *outline, [RIGHT, TOP - 4]])}Z", class: "coat-wet") +
           Svg.text("coat", x: LEFT - 8, y: TOP + 1 - height / 2, class: "tick", text_anchor: "end")
@@ -71,13 +84,33 @@ module Restauro
       end
 
       def marks
-        shown = MARKS.filter_map { |key, name| [@section[key], name] if @section[key] && @section[key] <= @minutes && @section[key] > 0.5 }.sort
-        shown.each_with_index.map do |(minutes, name), index|
-          at, right = x(minutes), x(minutes) > RIGHT - 90
-          Svg.tag("line", x1: at, x2: at, y1: 4 + 23 * (index % ROWS), y2: BOTTOM, class: "section-mark mark-line-#{name}") +
-            Svg.text("#{name} #{minutes.round} min", x: at + (right ? -5 : 5), y: 20 + 23 * (index % ROWS), class: "section-name",
-                                                     text_anchor: right ? "end" : "start")
-        end.join
+        shown =
+          MARKS
+            .filter_map do |key, name|
+              [@section[key], name] if @section[key] && @section[key] <= @minutes && @section[key] > 0.5
+            end
+            .sort
+        shown
+          .each_with_index
+          .map do |(minutes, name), index|
+            at, right = x(minutes), x(minutes) > RIGHT - 90
+            Svg.tag(
+              "line",
+              x1: at,
+              x2: at,
+              y1: 4 + 23 * (index % ROWS),
+              y2: BOTTOM,
+              class: "section-mark mark-line-#{name}"
+            ) +
+              Svg.text(
+                "#{name} #{minutes.round} min",
+                x: at + (right ? -5 : 5),
+                y: 20 + 23 * (index % ROWS),
+                class: "section-name",
+                text_anchor: right ? "end" : "start"
+              )
+          end
+          .join
       end
     end
   end

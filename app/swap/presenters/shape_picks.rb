@@ -3,10 +3,19 @@ module Restauro
     # Pans and pieces to tap: shapes and sizes, starting from what holds now.
     module ShapePicks
       ROUND = [18, 20, 23, 24, 26, 28].freeze
-      SIDES = {"square" => %w[18x18 20x20 23x23], "oblong" => %w[28x18 30x20 33x23 35x25], "oval" => %w[28x20 32x23],
-               "loaf" => %w[20x10 23x13]}.freeze
-      INCHES = {"round" => %w[7 8 9 10 11], "square" => %w[7x7 8x8 9x9], "oblong" => %w[11x7 9x13 10x15],
-                "oval" => %w[8x11 9x13], "loaf" => %w[8x4 9x5]}.freeze
+      SIDES = {
+        "square" => %w[18x18 20x20 23x23],
+        "oblong" => %w[28x18 30x20 33x23 35x25],
+        "oval" => %w[28x20 32x23],
+        "loaf" => %w[20x10 23x13]
+      }.freeze
+      INCHES = {
+        "round" => %w[7 8 9 10 11],
+        "square" => %w[7x7 8x8 9x9],
+        "oblong" => %w[11x7 9x13 10x15],
+        "oval" => %w[8x11 9x13],
+        "loaf" => %w[8x4 9x5]
+      }.freeze
       DEPTHS = [2, 3, 4, 5, 7].freeze
       KINDS = %w[slice fillet stick strip ring floret cube].to_h { |kind| [kind, kind] }.freeze
       MILLIMETRES = [6, 8, 10, 12, 15, 18, 20, 25, 30, 40].freeze
@@ -17,7 +26,9 @@ module Restauro
       def pans(pan, inches: false)
         deep = depth_words(pan&.depth_cm)
         sizes = inches ? INCHES : {"round" => ROUND.map(&:to_s), **SIDES}
-        sizes.to_h { |shape, all| [shape, all.to_h { |size| [pan_text(size, shape, inches ? "in" : "cm", deep), size.sub("x", " x ").to_s] }] }
+        sizes.to_h do |shape, all|
+          [shape, all.to_h { |size| [pan_text(size, shape, inches ? "in" : "cm", deep), size.sub("x", " x ").to_s] }]
+        end
       end
 
       # The shape that holds.
@@ -36,7 +47,12 @@ module Restauro
 
         unit = inches ? Kitchen::BakingPan::CM_PER_INCH : 1
         sides = [pan.length_cm, pan.width_cm].map { |side| Recipes::WeighedLine.tenths((side / unit).round(1)) }
-        pan_text(pan.shape == :round ? sides.first : sides.join("x"), pan.shape.to_s, inches ? "in" : "cm", depth_words(pan.depth_cm))
+        pan_text(
+          pan.shape == :round ? sides.first : sides.join("x"),
+          pan.shape.to_s,
+          inches ? "in" : "cm",
+          depth_words(pan.depth_cm)
+        )
       end
 
       def depths(pan) = DEPTHS.to_h { |depth| [[(pan || USUAL).say, depth_words(depth)].join(" "), "#{depth} cm"] }
@@ -47,7 +63,8 @@ module Restauro
       def thicknesses(piece) = MILLIMETRES.to_h { |mm| [piece_text(name(piece), kind(piece), mm), "#{mm} mm"] }
       def now(piece) = piece && piece_text(name(piece), kind(piece), millimetres(piece))
 
-      def pan_text(size, shape, unit, deep) = ["#{size} #{unit}", {"round" => "round", "oval" => "oval"}[shape], deep].compact.join(" ")
+      def pan_text(size, shape, unit, deep) =
+        ["#{size} #{unit}", {"round" => "round", "oval" => "oval"}[shape], deep].compact.join(" ")
       def depth_words(depth) = depth && "#{Recipes::WeighedLine.tenths(depth.to_f)} cm deep"
       def piece_text(name, kind, mm) = "#{name} #{kind} #{mm} mm"
       def name(piece) = piece&.name || "piece"

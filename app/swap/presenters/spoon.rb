@@ -1,7 +1,7 @@
 module Restauro
   module Presenters
-    # The back of a spoon just lifted out, a line drawn through it: it stays, closes or was never there; beside it the computed film
-    # on the metal, cut through and drawn to a scale of its own.
+    # The back of a spoon just lifted out, a line drawn through it: it stays, closes or was never there; beside it the
+    # computed film on the metal, cut through and drawn to a scale of its own.
     class Spoon
       # pixels a millimetre of film
       SCALE = 9
@@ -32,7 +32,8 @@ module Restauro
 
       def bowl
         shape = {cx: 50, cy: 37, rx: 40, ry: 27}
-        Svg.tag("ellipse", **shape, class: "spoon-bowl") + Svg.tag("ellipse", **shape, class: "spoon-film", fill_opacity: COVER.fetch(grade)) +
+        Svg.tag("ellipse", **shape, class: "spoon-bowl") +
+          Svg.tag("ellipse", **shape, class: "spoon-film", fill_opacity: COVER.fetch(grade)) +
           Svg.tag("ellipse", **shape, class: "spoon-rim")
       end
 
@@ -40,17 +41,26 @@ module Restauro
       def drawn_line
         width = LINE_WIDTH.fetch(grade)
         return "" if width.zero?
-        return Svg.tag("path", d: "M50 11C46 24 54 30 50 37C46 46 53 52 50 63", class: "spoon-closing") if grade == "medium"
+        if grade == "medium"
+          return Svg.tag("path", d: "M50 11C46 24 54 30 50 37C46 46 53 52 50 63", class: "spoon-closing")
+        end
 
         Svg.tag("rect", x: 50 - width / 2.0, y: 11, width: width, height: 52, class: "spoon-gap")
       end
 
       def drips
         case grade
-        when "runny" then [[38, 70], [50, 74], [62, 69], [50, 82]].map { |x, y| Svg.tag("circle", cx: x, cy: y, r: 2.2, class: "spoon-film") }.join
-        when "thin" then [[44, 71], [56, 76]].map { |x, y| Svg.tag("circle", cx: x, cy: y, r: 2.8, class: "spoon-film") }.join
-        when "medium" then Svg.tag("path", d: "M46 63C46 72 43 75 47 79C51 75 49 70 50 63Z", class: "spoon-film")
-        else ""
+        when "runny"
+          [[38, 70], [50, 74], [62, 69], [50, 82]].map do |x, y|
+              Svg.tag("circle", cx: x, cy: y, r: 2.2, class: "spoon-film")
+            end
+            .join
+        when "thin"
+          [[44, 71], [56, 76]].map { |x, y| Svg.tag("circle", cx: x, cy: y, r: 2.8, class: "spoon-film") }.join
+        when "medium"
+          Svg.tag("path", d: "M46 63C46 72 43 75 47 79C51 75 49 70 50 63Z", class: "spoon-film")
+        else
+          ""
         end
       end
 

@@ -31,7 +31,12 @@ module Restauro
       def thickeners = snapshot[:thickeners]
       def method_steps = snapshot[:method]
       def moments = snapshot[:look_fors]
-      def moment_name(moment) = moment[:minute] ? "after #{Format.minutes_text((moment[:minute] * 2).round / 2.0)} min" : MOMENTS.fetch(moment[:when])
+      def moment_name(moment) =
+        if moment[:minute]
+          "after #{Format.minutes_text((moment[:minute] * 2).round / 2.0)} min"
+        else
+          MOMENTS.fetch(moment[:when])
+        end
       def spoon(moment) = Spoon.new(moment).to_s
       def chart = CourseChart.new(snapshot[:picture], pull: @pull).to_s
       def ribbon(row) = (@ribbons ||= Ribbons.new(snapshot[:rows])).draw(row)
@@ -41,7 +46,8 @@ module Restauro
       def diet = snapshot[:diet]
 
       # What an alternative takes.
-      def other_amount(other) = Format.list(other[:names].zip(other[:grams]).map { |name, grams| "#{Format.grams(grams)} g #{name}" })
+      def other_amount(other) =
+        Format.list(other[:names].zip(other[:grams]).map { |name, grams| "#{Format.grams(grams)} g #{name}" })
       # The form's field that chooses it, and what to put there.
       def other_field = "with"
       def other_value(other) = other[:with].join(",")
@@ -52,28 +58,41 @@ module Restauro
       def at_hand(other)
         return unless other[:at_hand]
 
-        ["in the cupboard#{", but too little" unless other[:enough]}", (format.money(other[:price]) if other[:price])].compact.join(", ")
+        [
+          "in the cupboard#{", but too little" unless other[:enough]}",
+          (format.money(other[:price]) if other[:price])
+        ].compact.join(", ")
       end
 
       def instead_of
-        words = snapshot[:replaced].map { |line| [line[:grams]&.then { |grams| "#{Format.grams(grams)} g" }, line[:name]].compact.join(" ") }
+        words = snapshot[:replaced].map do |line|
+          [line[:grams]&.then { |grams| "#{Format.grams(grams)} g" }, line[:name]].compact.join(" ")
+        end
         words.empty? ? "As the recipe has it" : "Instead of #{Format.list(words)}"
       end
 
       # Spoons of all thickeners, with how far they are off where it matters.   @return [String] HTML
       def spoons
-        thickeners.map do |line|
-          next "as much as it takes" unless line[:grams]
-          next "#{Format.grams(line[:grams])} g: weigh it" unless line[:measure]
+        thickeners
+          .map do |line|
+            next "as much as it takes" unless line[:grams]
+            next "#{Format.grams(line[:grams])} g: weigh it" unless line[:measure]
 
-          error = Format.measure_error(line[:measure_error_pct])
-          "#{Format.measure(line[:measure])}#{" <span class=\"quiet\">(#{error})</span>" if error}"
-        end.join(" and ")
+            error = Format.measure_error(line[:measure_error_pct])
+            "#{Format.measure(line[:measure])}#{" <span class=\"quiet\">(#{error})</span>" if error}"
+          end
+          .join(" and ")
       end
 
       # Grams of all thickeners, where the spoons stand first.
-      def grams_beside = Format.list(thickeners.map { |line| line[:grams] ? "#{Format.grams(line[:grams])} g" : "as much as it takes" })
-      def give_or_take = thickeners.all? { |line| line[:low] } ? "give or take #{Format.list(thickeners.map { |line| half_width(line) })}" : ""
+      def grams_beside =
+        Format.list(thickeners.map { |line| line[:grams] ? "#{Format.grams(line[:grams])} g" : "as much as it takes" })
+      def give_or_take =
+        if thickeners.all? { |line| line[:low] }
+          "give or take #{Format.list(thickeners.map { |line| half_width(line) })}"
+        else
+          ""
+        end
 
       def half_width(line)
         half = (line[:high] - line[:low]) / 2
@@ -81,11 +100,18 @@ module Restauro
       end
 
       def how
-        return "no thickener: boiled down until #{snapshot[:left_g]} g of liquid are left" if snapshot[:school] == "reduction"
-        return "stirred into #{Format.grams(snapshot[:slurry_water_g])} g cold water, poured in at the boil" if snapshot[:school] == "slurry" &&
-          snapshot[:slurry_water_g].to_f.positive?
+        if snapshot[:school] == "reduction"
+          return "no thickener: boiled down until #{snapshot[:left_g]} g of liquid are left"
+        end
+        if snapshot[:school] == "slurry" && snapshot[:slurry_water_g].to_f.positive?
+          return "stirred into #{Format.grams(snapshot[:slurry_water_g])} g cold water, poured in at the boil"
+        end
 
-        snapshot[:school] == "slurry" ? "whisked into the cold liquid, then boiled" : "cooked in the fat, then the liquid cold, all at once"
+        if snapshot[:school] == "slurry"
+          "whisked into the cold liquid, then boiled"
+        else
+          "cooked in the fat, then the liquid cold, all at once"
+        end
       end
 
       def texture_words

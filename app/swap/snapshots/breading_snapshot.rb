@@ -4,10 +4,19 @@ module Restauro
     module_function
 
     def of(family, swap)
-      {school: "crumb coat", kept_texture: true, target: {coat_mm: swap.target.round(1), grade: "#{swap.target.round(1)} mm",
-                                                          does: "is as thick a coat"},
-       thickeners: swap.coats.map { |line| SwapSnapshot.new_line(line, family, swap.ours.recipe.system) }, pieces: swap.ours.pieces&.first,
-       coat_mm: (1000 * swap.ours.coat_m.to_f).round(2), from: swap.alternatives.to_h { |other| [other.keys.first, other.from] }}
+      {
+        school: "crumb coat",
+        kept_texture: true,
+        target: {
+          coat_mm: swap.target.round(1),
+          grade: "#{swap.target.round(1)} mm",
+          does: "is as thick a coat"
+        },
+        thickeners: swap.coats.map { |line| SwapSnapshot.new_line(line, family, swap.ours.recipe.system) },
+        pieces: swap.ours.pieces&.first,
+        coat_mm: (1000 * swap.ours.coat_m.to_f).round(2),
+        from: swap.alternatives.to_h { |other| [other.keys.first, other.from] }
+      }
     end
   end
 end

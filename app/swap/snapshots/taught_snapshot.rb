@@ -19,13 +19,22 @@ module Restauro
       end
       return [] if told.empty?
 
-      book = worked.book_answer.lines.group_by(&:ingredient).transform_values { |same| same.sum { |line| line.grams&.value.to_f } }
+      book =
+        worked
+          .book_answer
+          .lines
+          .group_by(&:ingredient)
+          .transform_values { |same| same.sum { |line| line.grams&.value.to_f } }
       told.filter_map do |line|
         before = book[line.ingredient] or next
         next if (line.grams.value - before).abs < 0.02 * before
 
-        {name: worked.catalogue.fetch(line.ingredient).say, ours: line.grams.value.round(1), book: before.round(1), trials: trials(learnt,
-                                                                                                                                   line.ingredient)}
+        {
+          name: worked.catalogue.fetch(line.ingredient).say,
+          ours: line.grams.value.round(1),
+          book: before.round(1),
+          trials: trials(learnt, line.ingredient)
+        }
       end
     end
 
@@ -39,9 +48,13 @@ module Restauro
       {factor: oven.slowness.round(3), trials: oven.trials, offset_k: oven.offset_k.round, hotter: oven.hotter}
     end
 
-    # What this household, and those who eat, have called right, where the recipe's is another: a spoon's grade, or a rung of wetness.
+    # What this household, and those who eat, have called right, where the recipe's is another: a spoon's grade, or a
+    # rung of wetness.
     def liking(worked, learnt)
-      return unless worked.swap && worked.family.choices.include?(:target) && %w[grade rung].all? { |name| worked.input.state[name] == "keep" }
+      unless worked.swap && worked.family.choices.include?(:target) &&
+          %w[grade rung].all? { |name| worked.input.state[name] == "keep" }
+        return
+      end
 
       factor = learnt.liking(worked.family.key, who: worked.who.map(&:name))
       right = Learning::Kitchen.near?(factor) ? nil : found(worked, worked.swap.target.to_f * factor)

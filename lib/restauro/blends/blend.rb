@@ -1,7 +1,9 @@
 module Restauro
   module Blends
-    # A designed blend.   parts Array of [Ingredient, grams] · purpose Purpose · properties name => {blend, wheat} · cost_per_kg Float or nil
-    #   status "optimal" or "relaxed" · gap, bound, objective of the solver · relaxed Array of limits that had to give way, in words
+    # A designed blend.   parts Array of [Ingredient, grams] · purpose Purpose · properties name => {blend, wheat} ·
+    # cost_per_kg Float or nil
+    #   status "optimal" or "relaxed" · gap, bound, objective of the solver · relaxed Array of limits that had to give
+    #   way, in words
     Blend = Value.of(:parts, :purpose, :properties, :cost_per_kg, :status, :gap, :bound, :objective, :relaxed) do
       def grams = parts.sum(0.0, &:last)
 
@@ -9,8 +11,16 @@ module Restauro
       def ingredient(key:, name:) = Mixed.ingredient(parts, key: key, name: name)
 
       def to_h
-        {parts: parts.map { |part, g| {ingredient: part.key, grams: g} }, properties: properties, cost_per_kg: cost_per_kg&.round(2), status: status,
-         gap: gap.round(6), bound: bound.round(6), objective: objective.round(6), relaxed: relaxed}
+        {
+          parts: parts.map { |part, g| {ingredient: part.key, grams: g} },
+          properties: properties,
+          cost_per_kg: cost_per_kg&.round(2),
+          status: status,
+          gap: gap.round(6),
+          bound: bound.round(6),
+          objective: objective.round(6),
+          relaxed: relaxed
+        }
       end
     end
   end

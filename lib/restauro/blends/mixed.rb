@@ -11,8 +11,14 @@ module Restauro
         row = Ingredient::FIGURES.to_h { |figure| [figure.to_s, mean(parts, figure)] }.compact
         row["gum_pct"] = gum_pct(parts)
         row.transform_values! { |value| value.round(4).to_s }
-        row.merge!("key" => key, "name" => name, "group" => "blend", "gluten" => worst_gluten(parts), "note" => note(parts),
-                   "allergens" => parts.flat_map { |part, _| part.allergens }.uniq.join("; "))
+        row.merge!(
+          "key" => key,
+          "name" => name,
+          "group" => "blend",
+          "gluten" => worst_gluten(parts),
+          "note" => note(parts),
+          "allergens" => parts.flat_map { |part, _| part.allergens }.uniq.join("; ")
+        )
         Ingredient.new(row, say: name, sources: {default: :restauro_model})
       end
 
@@ -33,7 +39,8 @@ module Restauro
       end
 
       # @return [String] the finding of the part that is worst
-      def worst_gluten(parts) = %w[contains check certified_only free].find { |kind| parts.any? { |part, _| part.gluten == kind } }
+      def worst_gluten(parts) =
+        %w[contains check certified_only free].find { |kind| parts.any? { |part, _| part.gluten == kind } }
       # @return [String] what is in it, in whole grams
       def note(parts) = "mixed: #{parts.map { |part, grams| "#{grams.round} g #{part.say}" }.join(", ")}"
     end

@@ -14,7 +14,8 @@ module Restauro
       end
 
       # @param cost [Float] in the objective   @param low, high [Float] bounds   @param integer [Boolean]
-      def column(name, cost: 0.0, low: 0.0, high: FREE, integer: false) = @columns << Column.new(name, cost, low, high, integer)
+      def column(name, cost: 0.0, low: 0.0, high: FREE, integer: false) =
+        @columns << Column.new(name, cost, low, high, integer)
 
       # @param terms [Hash] column name => factor
       def row(name, terms, low: -FREE, high: FREE) = @rows << Row.new(name, low, high, terms)

@@ -7,12 +7,16 @@ module Restauro
       def self.fetch(key, wheat:)
         row = DataFiles.yaml("blends/purposes.yml")[key.to_s] or
           raise NotFound, "no purpose '#{key}'; use #{DataFiles.yaml("blends/purposes.yml").keys.join(", ")}"
-        tolerances = row["tolerance"].to_h { |name, value|
-          [name.to_sym,
-           name.end_with?("_pct") ? Float(value) : Float(value) * wheat.public_send(name)]
-        }
-        new(key: key.to_s, say: row["say"], tolerances: tolerances.freeze, starch_most: Float(row["starch_most"]),
-            stretch_least: Float(row["stretch_least"]))
+        tolerances = row["tolerance"].to_h do |name, value|
+          [name.to_sym, name.end_with?("_pct") ? Float(value) : Float(value) * wheat.public_send(name)]
+        end
+        new(
+          key: key.to_s,
+          say: row["say"],
+          tolerances: tolerances.freeze,
+          starch_most: Float(row["starch_most"]),
+          stretch_least: Float(row["stretch_least"])
+        )
       end
     end
   end

@@ -26,13 +26,17 @@ module Restauro
       def report(rest)
         raise WrongUsage, "blend takes no file, got '#{rest.first}'" if rest.any?
         unless @from && @purpose && @grams
-          raise WrongUsage, "blend needs --from, --for and --grams; type such as --from white_rice_flour,corn_starch --for sauce --grams 500"
+          raise WrongUsage,
+                "blend needs --from, --for and --grams; type such as --from white_rice_flour,corn_starch --for sauce --grams 500"
         end
 
         wheat = catalogue.fetch("wheat_flour")
         ingredients = @from.uniq.map { |key| catalogue.fetch(key) }
         @world.prepare.call
-        Blends::Designer.new(wheat: wheat, spoons: @spoons).design(ingredients, Blends::Purpose.fetch(@purpose, wheat: wheat), grams: @grams).to_h
+        Blends::Designer
+          .new(wheat: wheat, spoons: @spoons)
+          .design(ingredients, Blends::Purpose.fetch(@purpose, wheat: wheat), grams: @grams)
+          .to_h
       end
     end
   end

@@ -2,10 +2,20 @@ module Restauro
   class CommandLine
     # The figures of a batter, a crumb coat, a dough or a crust for a person at a terminal.
     module CoatText
-      FIGURES = {coat_mm: "coat %.1f mm", gas_ml_per_100g: "%.0f mL of dry gas in 100 g at 100 C", stretch: "stretch %.2f of gluten's",
-                 pieces: "for %d pieces", boil_minutes: "boil %.1f min", float_minutes: "floats at about %.0f min, which is not done",
-                 fat_share: "fat %.2f of the flour", dough_grams: "%.0f g of dough", minutes_prebake: "bake blind %.0f min",
-                 minutes_bake: "bake %.0f min", minutes_crisp: "crisp after %.1f min", minutes_done: "its middle done after %.1f min"}.freeze
+      FIGURES = {
+        coat_mm: "coat %.1f mm",
+        gas_ml_per_100g: "%.0f mL of dry gas in 100 g at 100 C",
+        stretch: "stretch %.2f of gluten's",
+        pieces: "for %d pieces",
+        boil_minutes: "boil %.1f min",
+        float_minutes: "floats at about %.0f min, which is not done",
+        fat_share: "fat %.2f of the flour",
+        dough_grams: "%.0f g of dough",
+        minutes_prebake: "bake blind %.0f min",
+        minutes_bake: "bake %.0f min",
+        minutes_crisp: "crisp after %.1f min",
+        minutes_done: "its middle done after %.1f min"
+      }.freeze
 
       module_function
 

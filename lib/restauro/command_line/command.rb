@@ -29,10 +29,12 @@ module Restauro
       def formats = %w[json text]
 
       def parse(words)
-        OptionParser.new do |on|
-          on.on("--format FORMAT", formats) { |value| @format = value }
-          options(on)
-        end.parse(words)
+        OptionParser
+          .new do |on|
+            on.on("--format FORMAT", formats) { |value| @format = value }
+            options(on)
+          end
+          .parse(words)
       rescue OptionParser::ParseError => e
         raise WrongUsage, "#{e.message}; type bin/restauro #{@name} --help"
       end
@@ -49,13 +51,18 @@ module Restauro
 
       # A report of nested facts for a person: one a line.
       def text(report, indent = "")
-        report.map do |key, value|
-          case value
-          when Hash then "#{indent}#{key}:\n#{text(value, "#{indent}  ")}"
-          when Array then ["#{indent}#{key}:", *value.map { |item| "#{indent}  #{item_text(item)}" }].join("\n")
-          else "#{indent}#{key}: #{value.nil? ? "unknown" : value}"
+        report
+          .map do |key, value|
+            case value
+            when Hash
+              "#{indent}#{key}:\n#{text(value, "#{indent}  ")}"
+            when Array
+              ["#{indent}#{key}:", *value.map { |item| "#{indent}  #{item_text(item)}" }].join("\n")
+            else
+              "#{indent}#{key}: #{value.nil? ? "unknown" : value}"
+            end
           end
-        end.join("\n")
+          .join("\n")
       end
 
       def item_text(item) = item.is_a?(Hash) ? item.map { |key, value| "#{key} #{value}" }.join(", ") : item.to_s

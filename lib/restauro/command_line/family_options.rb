@@ -16,15 +16,35 @@ module Restauro
         --filling-start hot|cold, --hold GRADE|E, --filling-with KEY[,KEY]   what goes in it, how thick, thickened with what
         --look #{Hydration::Moisture.looks.keys.join("|")}
       WORDS
-      MILLIMETRES = {"--thickness-mm" => :thickness_mm, "--cutter-mm" => :cutter_mm, "--rope-mm" => :rope_mm, "--filling-g" => :filling_g,
-                     "--litres" => :litres, "--roasted-from" => :roasted_from_g, "--roasted-to" => :roasted_to_g}.freeze
-      CRUST = {"--style" => :style, "--cover" => :cover, "--filling-start" => :filling_start, "--hold" => :hold}.freeze
-      WORDS = {"--shape" => :shape, "--seal" => :seal, "--tool" => :tool, "--hands" => :hands, "--look" => :look}.freeze
+      MILLIMETRES = {
+        "--thickness-mm" => :thickness_mm,
+        "--cutter-mm" => :cutter_mm,
+        "--rope-mm" => :rope_mm,
+        "--filling-g" => :filling_g,
+        "--litres" => :litres,
+        "--roasted-from" => :roasted_from_g,
+        "--roasted-to" => :roasted_to_g
+      }.freeze
+      CRUST = {
+        "--style" => :style,
+        "--cover" => :cover,
+        "--filling-start" => :filling_start,
+        "--hold" => :hold
+      }.freeze
+      WORDS = {
+        "--shape" => :shape,
+        "--seal" => :seal,
+        "--tool" => :tool,
+        "--hands" => :hands,
+        "--look" => :look
+      }.freeze
 
       # @param parser [OptionParser]
       def initialize(parser)
         @coat, @dough, @crust = {}, {}, {}
-        %w[piece oven oil tin].each { |name| parser.on("--#{name} #{name.upcase}") { |value| @coat[name.to_sym] = value } }
+        %w[piece oven oil tin].each do |name|
+          parser.on("--#{name} #{name.upcase}") { |value| @coat[name.to_sym] = value }
+        end
         MILLIMETRES.each { |flag, name| parser.on("#{flag} N", Float) { |value| @dough[name] = value } }
         WORDS.each { |flag, name| parser.on("#{flag} WORD") { |value| @dough[name] = value } }
         CRUST.each { |flag, name| parser.on("#{flag} WORD") { |value| @crust[name] = value } }
@@ -37,8 +57,15 @@ module Restauro
       # What was typed, read.   @return [Hash] option => value   @raise [InvalidInput]
       def all(catalogue)
         check_sizes
-        {**@dough, **@crust, pan: @crust[:pan]&.then { |text| pan(text) }, piece: @coat[:piece]&.then { |text| Heat::Piece.parse(text, catalogue) },
-         oven: @coat[:oven]&.then { |text| oven(text) }, oil: @coat[:oil]&.then { |text| Heat::Frying.parse(text) }, tin: @coat[:tin]}.compact
+        {
+          **@dough,
+          **@crust,
+          pan: @crust[:pan]&.then { |text| pan(text) },
+          piece: @coat[:piece]&.then { |text| Heat::Piece.parse(text, catalogue) },
+          oven: @coat[:oven]&.then { |text| oven(text) },
+          oil: @coat[:oil]&.then { |text| Heat::Frying.parse(text) },
+          tin: @coat[:tin]
+        }.compact
       end
 
       private
@@ -47,16 +74,20 @@ module Restauro
       def check_sizes
         MILLIMETRES.each do |flag, name|
           value = @dough[name]
-          raise InvalidInput, "#{flag} is more than 0, got #{Recipes::WeighedLine.tenths(value)}" if value && !(value.positive? && value.finite?)
+          if value && !(value.positive? && value.finite?)
+            raise InvalidInput, "#{flag} is more than 0, got #{Recipes::WeighedLine.tenths(value)}"
+          end
         end
       end
 
       def pan(text)
-        Kitchen::BakingPan.parse(text) or raise InvalidInput, "pan is such as '23 cm round 3 cm deep', '9x13 in' or '28x20 cm oval'; got '#{text}'"
+        Kitchen::BakingPan.parse(text) or
+          raise InvalidInput, "pan is such as '23 cm round 3 cm deep', '9x13 in' or '28x20 cm oval'; got '#{text}'"
       end
 
       def oven(text)
-        Kitchen::OvenTemperature.parse(text.sub(",", " ")) or raise InvalidInput, "oven is such as 200C, 400F, gas 6 or 180C,fan; got '#{text}'"
+        Kitchen::OvenTemperature.parse(text.sub(",", " ")) or
+          raise InvalidInput, "oven is such as 200C, 400F, gas 6 or 180C,fan; got '#{text}'"
       end
     end
   end

@@ -13,7 +13,7 @@ module Restauro
 
         text(bytes)
       rescue SystemCallError => e
-        raise InvalidInput, "cannot read #{name(file)}: #{e.message.sub(/ @ .*/, "")}; type a file's name or -"
+        raise InvalidInput, "cannot read #{name(file)}: #{e.message.sub(%r{ @ .*}, "")}; type a file's name or -"
       end
 
       # UTF-8 where it is, else Windows-1252, which old recipe programs write.

@@ -22,12 +22,16 @@ module Restauro
         data = JSON.parse(Input.read(only(rest, "file of observations"), stdin: @world.stdin))
         raise InvalidInput, "what was observed is an object with observations" unless data.is_a?(Hash)
 
-        Learning::Report.new(Learning::Observations.new(data["observations"], catalogue) { |text, units| read(text, units) }, catalogue).to_h
+        Learning::Report.new(
+          Learning::Observations.new(data["observations"], catalogue) { |text, units| read(text, units) },
+          catalogue
+        ).to_h
       rescue JSON::ParserError
         raise InvalidInput, "what was observed is JSON: {\"observations\": [...]}"
       end
 
-      def read(text, units) = Recipes::Reader.new(catalogue, system: KitchenUnits::SYSTEMS.include?(units) ? units : "us").read(text.to_s)
+      def read(text, units) =
+        Recipes::Reader.new(catalogue, system: KitchenUnits::SYSTEMS.include?(units) ? units : "us").read(text.to_s)
     end
   end
 end

@@ -22,7 +22,10 @@ module Restauro
 
       def report(rest)
         line = only(rest, "line; type such as \"1 cup plain flour, dipped\"")
-        Kitchen::Convert.new(catalogue, Recipes::Reader.new(catalogue, system: @units), from: KitchenUnits.of(@units)).call(line, to: @to).to_h
+        Kitchen::Convert
+          .new(catalogue, Recipes::Reader.new(catalogue, system: @units), from: KitchenUnits.of(@units))
+          .call(line, to: @to)
+          .to_h
       end
     end
   end

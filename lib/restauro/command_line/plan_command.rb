@@ -38,7 +38,10 @@ module Restauro
 
       def swapped(dish)
         words = dish["options"].to_h.flat_map { |name, value| ["--#{name.tr("_", "-")}", Array(value).join(",")] }
-        Planning::Dish.of_answer(dish["name"] || "a dish", RecipeCommand.new("swap", @world).solved(dish["recipe"].to_s, words))
+        Planning::Dish.of_answer(
+          dish["name"] || "a dish",
+          RecipeCommand.new("swap", @world).solved(dish["recipe"].to_s, words)
+        )
       rescue InvalidInput, WrongUsage => e
         raise e.class, "in the dish '#{dish["name"]}': #{e.message}"
       end
@@ -52,7 +55,9 @@ module Restauro
       def text(*)
         return Planning::Report.new(@plan).to_text if @format == "text"
         return Planning::Report.new(@plan).to_csv if @format == "csv"
-        raise WrongUsage, "a calendar needs --date YYYY-MM-DD and --zone NAME, such as Europe/Lisbon" unless @date && @zone
+        unless @date && @zone
+          raise WrongUsage, "a calendar needs --date YYYY-MM-DD and --zone NAME, such as Europe/Lisbon"
+        end
 
         @world.prepare.call
         Planning::Calendar.new(@plan, date: @date, zone: @zone).to_ical

@@ -9,7 +9,9 @@ module Restauro
       # @return [String] what may be typed
       def self.usage(name) = RecipeUsage.of(name)
 
-      # A recipe solved with these options, for a plan.   @param words [Array<String>] as they are typed   @return [Dishes::Answer]
+      # A recipe solved with these options, for a plan.
+      # @param words [Array<String>] as they are typed
+      # @return [Dishes::Answer]
       def solved(text, words)
         parse(words)
         dish = dish(recipe(text))
@@ -36,7 +38,9 @@ module Restauro
         file = only(rest, "file; type its name, or - for standard input")
         check
         recipe = recipe(Input.read(file, stdin: @world.stdin))
-        return rescued(@family ? Families.fetch(@family, catalogue) : Families.detect(recipe, catalogue), recipe) if @name == "rescue"
+        if @name == "rescue"
+          return rescued(@family ? Families.fetch(@family, catalogue) : Families.detect(recipe, catalogue), recipe)
+        end
 
         answered(recipe)
       end
@@ -46,10 +50,14 @@ module Restauro
         dish = dish(recipe)
         choices = choices(dish)
         report = Dishes::Report.new(catalogue)
-        return report.prediction(dish, Dishes::Predictions.of(dish, choices, catalogue: catalogue)) if @name == "predict"
+        if @name == "predict"
+          return report.prediction(dish, Dishes::Predictions.of(dish, choices, catalogue: catalogue))
+        end
 
         answer = Dishes::Solver.call(dish, choices, catalogue: catalogue)
-        report.swap(answer).merge(@two_pots ? {two_pots: report.two_pots(Dishes::TwoPots.of(answer, *@two_pots, catalogue))} : {})
+        report.swap(answer).merge(
+          @two_pots ? {two_pots: report.two_pots(Dishes::TwoPots.of(answer, *@two_pots, catalogue))} : {}
+        )
       end
 
       def dish(recipe)
@@ -69,8 +77,7 @@ module Restauro
       def events_of(dish)
         return {} if @events.empty?
         if dish.parts.none? { |part| part.role == :sauce }
-          raise WrongUsage,
-                "--event is not for #{dish.parts.filter_map(&:family).uniq.join(" and ")}"
+          raise WrongUsage, "--event is not for #{dish.parts.filter_map(&:family).uniq.join(" and ")}"
         end
 
         {events: @events.map { |text| Families.fetch("sauce", catalogue).event(text) }}
@@ -82,15 +89,21 @@ module Restauro
 
         seen = [@observed, @plate_mm].compact.length
         raise WrongUsage, "--observed-e and --plate-mm go with rescue" if seen.positive? && @name != "rescue"
-        raise WrongUsage, "rescue needs one of --observed-e and --plate-mm, and --target" if @name == "rescue" && (seen != 1 || !chosen[:target])
+        return unless @name == "rescue" && (seen != 1 || !chosen[:target])
+
+        raise WrongUsage, "rescue needs one of --observed-e and --plate-mm, and --target"
       end
 
       def rescued(family, recipe)
-        raise InvalidInput, "the #{family.key} family has no rescue by flour-equivalents" unless family.respond_to?(:rescue)
+        unless family.respond_to?(:rescue)
+          raise InvalidInput, "the #{family.key} family has no rescue by flour-equivalents"
+        end
 
         options = family.options(**chosen, events: @events.map { |text| family.event(text) })
         observed = @observed || family.read_plate(recipe, @plate_mm).value
-        raise InvalidInput, "what was seen is more than 0 and at most 20 flour-equivalents, got #{observed}" unless observed.between?(0.01, 20)
+        unless observed.between?(0.01, 20)
+          raise InvalidInput, "what was seen is more than 0 and at most 20 flour-equivalents, got #{observed}"
+        end
 
         family.rescue(recipe, options.with_choices(target: nil), observed: observed, target: options.target).to_h
       end

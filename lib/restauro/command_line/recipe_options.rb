@@ -8,7 +8,9 @@ module Restauro
       def part(text)
         name, family = text.split("=", 2).map { |word| word.to_s.strip }
         known = Families::KEYS + ["none"]
-        raise WrongUsage, "--part is NAME=FAMILY with #{known.join(", ")}; got '#{text}'" unless known.include?(family) && !name.empty?
+        unless known.include?(family) && !name.empty?
+          raise WrongUsage, "--part is NAME=FAMILY with #{known.join(", ")}; got '#{text}'"
+        end
 
         @parts[name] = family
       end

@@ -21,9 +21,16 @@ module Restauro
           own = line.slice(:grams, :measure, :ingredient, :understood)
           Recipes::Written::Entry.new(part: (line[:part] if several), text: line[:text].strip, **own)
         end
-        Recipes::Written.new(title: "#{report[:title] || "Swap"} (gluten-free swap)", lines: lines, minutes: report.dig(:costs, :whole_minutes),
-                             steps: report[:method].map { |step| Recipes::Written::Act.new(**step.slice(:text, :minutes, :look_for, :caution)) },
-                             warnings: report[:warnings].map { |warning| warning[:text] })
+        Recipes::Written.new(
+          title: "#{report[:title] || "Swap"} (gluten-free swap)",
+          lines: lines,
+          minutes: report.dig(:costs, :whole_minutes),
+          steps:
+            report[:method].map do |step|
+              Recipes::Written::Act.new(**step.slice(:text, :minutes, :look_for, :caution))
+            end,
+          warnings: report[:warnings].map { |warning| warning[:text] }
+        )
       end
     end
   end

@@ -23,7 +23,8 @@ module Restauro
       def grams_left(key) = of(key).sum(0.0, &:grams_left)
       def empty? = @packs.empty?
 
-      # What can be chosen first: what is there, and whose labels do not stand in the way.   @return [Array<String>] keys
+      # What can be chosen first: what is there, and whose labels do not stand in the way.
+      # @return [Array<String>] keys
       def offered = @by_key.keys.select { |key| holds?(key) && label(key).empty? }
 
       # The catalogue with the packs' own flours beside its own.
@@ -32,7 +33,8 @@ module Restauro
         own.empty? ? facts : facts.with(own)
       end
 
-      # What some grams cost, from the packs in the order they are used.   @return [Float, nil] nil when a price is missing or there is none
+      # What some grams cost, from the packs in the order they are used.
+      # @return [Float, nil] nil when a price is missing or there is none
       def cost(key, grams)
         pack = of(key).find(&:price)
         pack&.cost(grams)
@@ -41,7 +43,11 @@ module Restauro
       # What the packs have to say of a dish's lines: too little left, or a label that stands in the way.
       # @param lines [Array<Recipes::Line>] gluten-free side   @return [Array<Warning>]
       def warnings(lines)
-        needs = lines.select(&:counted?).group_by(&:ingredient).transform_values { |same| same.sum { |line| line.grams.value } }
+        needs =
+          lines
+            .select(&:counted?)
+            .group_by(&:ingredient)
+            .transform_values { |same| same.sum { |line| line.grams.value } }
         needs.flat_map { |key, grams| of(key).empty? ? [] : [*too_little(key, grams), *label(key)] }
       end
 
@@ -50,16 +56,34 @@ module Restauro
         worst = Shelf.worst(of(key).select { |pack| pack.grams_left.positive? }.map(&:finding))
         name = of(key).first&.ingredient&.say
         case worst
-        when "contains" then [Warning.new(code: :pack_contains, text: "our #{name}'s label names gluten: not for a coeliac; use another pack")]
-        when "may_contain" then [Warning.new(code: :pack_may_contain,
-                                             text: "our #{name}'s label says it may hold gluten: ask the maker, or use a pack labelled gluten free")]
-        when "cannot_tell" then [Warning.new(code: :pack_cannot_tell,
-                                             text: "our #{name}'s label is in no language that is read here: have it read before a coeliac eats")]
-        else []
+        when "contains"
+          [
+            Warning.new(
+              code: :pack_contains,
+              text: "our #{name}'s label names gluten: not for a coeliac; use another pack"
+            )
+          ]
+        when "may_contain"
+          [
+            Warning.new(
+              code: :pack_may_contain,
+              text: "our #{name}'s label says it may hold gluten: ask the maker, or use a pack labelled gluten free"
+            )
+          ]
+        when "cannot_tell"
+          [
+            Warning.new(
+              code: :pack_cannot_tell,
+              text: "our #{name}'s label is in no language that is read here: have it read before a coeliac eats"
+            )
+          ]
+        else
+          []
         end
       end
 
-      # The finding of a jar mixed from packs: the worst of them; none was found only where every label was read.   @param needs [Hash] key => g
+      # The finding of a jar mixed from packs: the worst of them; none was found only where every label was read.
+      # @param needs [Hash] key => g
       # @return [String, nil]
       def finding_of(needs)
         drawn = taken(needs).keys
@@ -72,11 +96,14 @@ module Restauro
       def enough!(needs)
         short = needs.find { |key, grams| grams_left(key) < grams } or return
         name = of(short.first).first&.ingredient&.say || short.first.tr("_", " ")
-        raise InvalidInput, "this takes #{short.last.round} g #{name} and #{grams_left(short.first).round} g is in the cupboard: " \
-                            "mix a smaller jar, leave it out, or write its pack down first"
+        raise InvalidInput,
+              "this takes #{short.last.round} g #{name} and #{grams_left(short.first).round} g is in the cupboard: " \
+                "mix a smaller jar, leave it out, or write its pack down first"
       end
 
-      # How much comes off each pack when a dish is cooked.   @param needs [Hash] key => g   @return [Hash] pack id => g, never more than is left
+      # How much comes off each pack when a dish is cooked.
+      # @param needs [Hash] key => g
+      # @return [Hash] pack id => g, never more than is left
       def taken(needs)
         needs.each_with_object({}) do |(key, grams), taken|
           left = grams
@@ -95,7 +122,12 @@ module Restauro
         return [] if left >= grams
 
         name = of(key).first.ingredient.say
-        [Warning.new(code: :too_little_left, text: "only #{left.round} g #{name} is left in the cupboard, this takes #{grams.round} g")]
+        [
+          Warning.new(
+            code: :too_little_left,
+            text: "only #{left.round} g #{name} is left in the cupboard, this takes #{grams.round} g"
+          )
+        ]
       end
     end
   end

@@ -4,12 +4,17 @@ module Restauro
     class Exclusion
       attr_reader :diets
 
-      # @param words [Array<String>] diets, allergens, groups or keys, in that order where a word is several   @raise [InvalidInput]
+      # @param words [Array<String>] diets, allergens, groups or keys, in that order where a word is several
+      # @raise [InvalidInput]
       def self.of(words, catalogue)
         diets, others = words.uniq.partition { |word| Diets.all.any? { |diet| diet.key == word } }
         others = others.group_by { |word| kind(word, catalogue) }
-        new(diets: diets.map { |key| Diets.fetch(key) }, allergens: others.fetch(:allergen, []), groups: others.fetch(:group, []),
-            keys: others.fetch(:key, []))
+        new(
+          diets: diets.map { |key| Diets.fetch(key) },
+          allergens: others.fetch(:allergen, []),
+          groups: others.fetch(:group, []),
+          keys: others.fetch(:key, [])
+        )
       end
 
       def self.kind(word, catalogue)
@@ -17,8 +22,9 @@ module Restauro
         return :group if catalogue.any? { |ingredient| ingredient.group == word }
         return :key if catalogue.key?(word)
 
-        raise InvalidInput, "'#{word}' is no diet, allergen, group or ingredient; type such as " \
-                            "#{Diets.all.map(&:key).first(3).join(", ")}, maize or corn_starch"
+        raise InvalidInput,
+              "'#{word}' is no diet, allergen, group or ingredient; type such as " \
+                "#{Diets.all.map(&:key).first(3).join(", ")}, maize or corn_starch"
       end
 
       def initialize(diets: [], allergens: [], groups: [], keys: [])
@@ -37,22 +43,33 @@ module Restauro
           !ingredient.allergens.intersect?(@allergens)
       end
 
-      # A thickener, flour or coat that the cook has chosen.   @param instead [String] what to choose   @return [Ingredient]   @raise [InvalidInput]
+      # A thickener, flour or coat that the cook has chosen.
+      # @param instead [String] what to choose
+      # @return [Ingredient]
+      # @raise [InvalidInput]
       def allow!(ingredient, instead:)
         raise InvalidInput, "#{ingredient.say} holds gluten; choose #{instead}" if ingredient.contains_gluten?
-        raise InvalidInput, "#{ingredient.say} is on the list of what to leave out; choose #{instead}" unless allows?(ingredient)
+        unless allows?(ingredient)
+          raise InvalidInput, "#{ingredient.say} is on the list of what to leave out; choose #{instead}"
+        end
 
         ingredient
       end
 
       # Words of a line that a diet leaves out, whatever the line was read as: walnut oil is an oil.
       def named(text)
-        @diets.flat_map { |diet| diet.words.to_a }.find { |word| text.match?(/\b#{Regexp.escape(word)}(?:s|es)?\b(?!-free| free)/i) }
+        @diets
+          .flat_map { |diet| diet.words.to_a }
+          .find { |word| text.match?(/\b#{Regexp.escape(word)}(?:s|es)?\b(?!-free| free)/i) }
       end
 
-      # What of these lines an eater may not have after all.   @param lines [Array<Recipes::Line>]   @return [Array<String>]
+      # What of these lines an eater may not have after all.
+      # @param lines [Array<Recipes::Line>]
+      # @return [Array<String>]
       def held_in(lines, catalogue)
-        lines.select { |line| (line.ingredient && !allows?(catalogue.fetch(line.ingredient))) || named(line.text) }.map { |line| line.text.strip }
+        lines
+          .select { |line| (line.ingredient && !allows?(catalogue.fetch(line.ingredient))) || named(line.text) }
+          .map { |line| line.text.strip }
       end
 
       # Lines of a recipe that hold something to be kept out.   @return [Array<Warning>]
@@ -68,7 +85,11 @@ module Restauro
       private
 
       def held(line, what)
-        Warning.new(code: :holds_excluded, line: line.text, text: "#{what} is on the list of what to leave out: change this line")
+        Warning.new(
+          code: :holds_excluded,
+          line: line.text,
+          text: "#{what} is on the list of what to leave out: change this line"
+        )
       end
     end
   end

@@ -4,7 +4,9 @@ module Restauro
     class Substitutes
       VEGETABLE_STOCK = "vegetable stock".freeze
 
-      # @param catalogue [Catalogue]   @param exclusion [Exclusion]   @param roles [#call] ingredient => role of a recipe line
+      # @param catalogue [Catalogue]
+      # @param exclusion [Exclusion]
+      # @param roles [#call] ingredient => role of a recipe line
       def initialize(catalogue, exclusion, units:, table: DataFiles.yaml("substitutions.yml"))
         @catalogue = catalogue
         @exclusion = exclusion
@@ -14,13 +16,18 @@ module Restauro
         freeze
       end
 
-      # @param recipe [Recipes::Recipe]   @return [Array<Substitution>] one for each counted line that must go, thickeners aside
+      # @param recipe [Recipes::Recipe]
+      # @return [Array<Substitution>] one for each counted line that must go, thickeners aside
       def of(recipe)
         lines = recipe.ingredients.reject { |line| %w[thickener flour starch].include?(line.role) }
         excluded = lines.select { |line| line.ingredient && !@exclusion.allows?(@catalogue.fetch(line.ingredient)) }
         stocks = (lines - excluded).select { |line| line.ingredient == "stock" && @exclusion.named(line.text) }
         others = lines.select { |line| line.ingredient.nil? && line.gluten? }
-        [*excluded.map { |line| substitution(line) }, *stocks.map { |line| stock(line) }, *others.map { |line| unknown(line) }]
+        [
+          *excluded.map { |line| substitution(line) },
+          *stocks.map { |line| stock(line) },
+          *others.map { |line| unknown(line) }
+        ]
       end
 
       private
@@ -29,7 +36,11 @@ module Restauro
         row = rows(line.ingredient).find { |candidate| candidate["parts"].each_key.all? { |key| fits?(key) } }
         return Substitution.new(line: line, lines: [].freeze, costs: nil) unless row
 
-        Substitution.new(line: line, lines: row["parts"].map { |key, share| written(line, @catalogue.fetch(key), share) }.freeze, costs: row["costs"])
+        Substitution.new(
+          line: line,
+          lines: row["parts"].map { |key, share| written(line, @catalogue.fetch(key), share) }.freeze,
+          costs: row["costs"]
+        )
       end
 
       # Of bones, for who eats none: the same of vegetables.
@@ -49,8 +60,16 @@ module Restauro
       # A thing of wheat that is not understood: only where one is sold as gluten free.
       def unknown(line)
         name = "#{line.text.strip.sub(/\A[-*•\s]+/, "")}: only one sold as gluten free"
-        fresh = Recipes::Line.new(text: name, ingredient: "gf_other", role: "other", part: line.part, name_text: name, added: true,
-                                  warnings: Labels.marks(@catalogue.fetch("gf_other"), name))
+        fresh =
+          Recipes::Line.new(
+            text: name,
+            ingredient: "gf_other",
+            role: "other",
+            part: line.part,
+            name_text: name,
+            added: true,
+            warnings: Labels.marks(@catalogue.fetch("gf_other"), name)
+          )
         Substitution.new(line: line, lines: [fresh].freeze, costs: "if there is none, leave it out")
       end
 
@@ -63,9 +82,17 @@ module Restauro
         grams = line.grams && line.grams * Float(share)
         measure = grams && Measure.nearest(ingredient, grams.value, @units)
         text = grams ? Recipes::WeighedLine.text(grams.value, ingredient.say, measure&.text) : ingredient.say
-        Recipes::Line.new(text: text, ingredient: ingredient.key, grams: grams, part: line.part, amount_text: measure&.text,
-                          name_text: ingredient.say,
-                          role: Recipes::LineReader::ROLES.fetch(ingredient.group, "other"), added: true, warnings: Labels.marks(ingredient, text))
+        Recipes::Line.new(
+          text: text,
+          ingredient: ingredient.key,
+          grams: grams,
+          part: line.part,
+          amount_text: measure&.text,
+          name_text: ingredient.say,
+          role: Recipes::LineReader::ROLES.fetch(ingredient.group, "other"),
+          added: true,
+          warnings: Labels.marks(ingredient, text)
+        )
       end
     end
   end

@@ -21,11 +21,14 @@ module Restauro
         freeze
       end
 
-      # The same in an oven as it showed itself: its minutes, its knob, its hotter side.   @param oven [Learning::Oven]   @return [Answer]
+      # The same in an oven as it showed itself: its minutes, its knob, its hotter side.
+      # @param oven [Learning::Oven]
+      # @return [Answer]
       def in_oven(oven)
         dup.tap { |copy| copy.send(:bake_in, oven) }.freeze
       end
-      # What it is baked in: as it was chosen for a part, else as the recipe says.   @return [Kitchen::OvenTemperature, nil]
+      # What it is baked in: as it was chosen for a part, else as the recipe says.
+      # @return [Kitchen::OvenTemperature, nil]
       def oven
         options = parts.filter_map { |part| part.swap&.ours&.options }
         options.filter_map { |one| one.oven if one.respond_to?(:oven) }.first || dish.said.oven
@@ -43,34 +46,57 @@ module Restauro
       # How it tastes and feels beside the wheat dish.   @return [Array<String>]
       def tastes = Tastes.of(self, @catalogue)
       # What is on the plate of the wheat dish and of ours.   @return [Hash{Symbol => Nutrition}]
-      def plate = {wheat: Nutrition.of(parts.flat_map { |part| part.pairs.map(&:first) }, @catalogue), ours: Nutrition.of(lines, @catalogue)}
+      def plate =
+        {
+          wheat: Nutrition.of(parts.flat_map { |part| part.pairs.map(&:first) }, @catalogue),
+          ours: Nutrition.of(lines, @catalogue)
+        }
       # How many it serves, where the recipe says so.   @return [Integer, nil]
       def servings = Recipes::Scale.servings(dish.recipe)
 
       # Minutes with hands on, whole minutes one after another, things to wash.   @return [Hash]
       def costs
-        {hands_on_minutes: steps.select { |step| step.attended || step.minutes.nil? }.sum { |step| minutes_of(step) }.round,
-         whole_minutes: steps.sum { |step| minutes_of(step) }.round,
-         to_wash: [parts.count(&:family) + steps.map(&:kind).count { |kind| %w[fry boil].include?(kind) }.clamp(0, 2), 1].max + 1}
+        {
+          hands_on_minutes:
+            steps.select { |step| step.attended || step.minutes.nil? }.sum { |step| minutes_of(step) }.round,
+          whole_minutes: steps.sum { |step| minutes_of(step) }.round,
+          to_wash:
+            [
+              parts.count(&:family) + steps.map(&:kind).count { |kind| %w[fry boil].include?(kind) }.clamp(0, 2),
+              1
+            ].max + 1
+        }
       end
 
       private
 
       # @param showed [Learning::Oven]
       def bake_in(showed)
-        @steps = steps.map do |step|
-          next knob(step, showed) if step.kind == "preheat" && step.heat == "oven" && step.celsius && !showed.offset_k.zero?
-          next step unless BAKES.include?(step.kind) && step.minutes
+        @steps =
+          steps
+            .map do |step|
+              if step.kind == "preheat" && step.heat == "oven" && step.celsius && !showed.offset_k.zero?
+                next knob(step, showed)
+              end
+              next step unless BAKES.include?(step.kind) && step.minutes
 
-          step.with(minutes: (2 * step.minutes * showed.slowness).round / 2.0, text: [step.text, turned(step, showed)].compact.join(" "))
-        end.freeze
+              step.with(
+                minutes: (2 * step.minutes * showed.slowness).round / 2.0,
+                text: [step.text, turned(step, showed)].compact.join(" ")
+              )
+            end
+            .freeze
       end
 
       # A step's Celsius are a still oven's; a fan's knob and air are lower by the same.
       def knob(step, showed)
         inside = Kitchen::OvenTemperature.new(celsius: step.celsius, fan: oven&.fan).dial
         set = showed.knob(inside)
-        set == inside.round ? step : step.with(text: "#{step.text} Our knob at #{set} °C gives #{inside.round} °C inside.")
+        if set == inside.round
+          step
+        else
+          step.with(text: "#{step.text} Our knob at #{set} °C gives #{inside.round} °C inside.")
+        end
       end
 
       # Half way round, where one side is the hotter: its last time in the oven.

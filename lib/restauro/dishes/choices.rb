@@ -2,10 +2,11 @@
 
 module Restauro
   module Dishes
-    # The cook's choices laid over the parts of a dish: an option goes to every part whose family knows it and can use its value; what the
-    # recipe itself says fills what was not chosen.
+    # The cook's choices laid over the parts of a dish: an option goes to every part whose family knows it and can use
+    # its value; what the recipe itself says fills what was not chosen.
     class Choices
-      # @param shared [Hash] option => value for the whole dish   @param own [Hash] part index => Hash of option => value
+      # @param shared [Hash] option => value for the whole dish
+      # @param own [Hash] part index => Hash of option => value
       def initialize(shared = {}, own = {}, catalogue:)
         @shared = shared
         @own = own
@@ -22,12 +23,14 @@ module Restauro
       # @return [Hash] for the family's own options   @raise [WrongUsage] an option that no part knows
       def of(dish, index)
         family = @families.fetch(dish.parts[index].family)
-        chosen = @shared.select { |name, value| family.choices.include?(name) && fits?(name, value, family, dish, index) }
+        chosen =
+          @shared.select { |name, value| family.choices.include?(name) && fits?(name, value, family, dish, index) }
         own = @own.fetch(index, {}).select { |name, value| family.choices.include?(name) && !value.nil? && value != [] }
         family.told(Place.new(dish, index), @shared).merge(filling(dish, index), chosen, own)
       end
 
-      # The family's own options: what was chosen, else what is usual for this part.   @param recipe [Recipes::Recipe] as the family reads it
+      # The family's own options: what was chosen, else what is usual for this part.
+      # @param recipe [Recipes::Recipe] as the family reads it
       # @raise [InvalidInput]
       def options(family, dish, index, recipe)
         chosen = of(dish, index)
@@ -36,7 +39,9 @@ module Restauro
 
       # Options that no part of the dish knows or can use.   @return [Array<Symbol>]
       def unknown(dish)
-        @shared.keys.reject { |name| dish.parts.any? { |part| part.family && knows?(part, name) } || (name == :pan && dish.said.baked) }
+        @shared.keys.reject do |name|
+          dish.parts.any? { |part| part.family && knows?(part, name) } || (name == :pan && dish.said.baked)
+        end
       end
 
       private
@@ -52,16 +57,24 @@ module Restauro
         {with: asked[:filling_with].to_a, target: asked[:hold]}.reject { |_, value| value.nil? || value == [] }
       end
 
-      # Whether a value is this family's to take: a way of working that it has, a flour that does its work, a texture of its scale.
+      # Whether a value is this family's to take: a way of working that it has, a flour that does its work, a texture of
+      # its scale.
       def fits?(name, value, family, dish, index)
         return true if dish.parts.one?(&:family)
 
         case name
-        when :school then family.ways.include?(value) || dish.parts.none? { |part| part.family && @families.fetch(part.family).ways.include?(value) }
-        when :with then taken?(value, dish, index)
-        when :target then family.texture?(value) && first_with?(dish, index) { |other| other.texture?(value) }
-        when :oven, :oil, :piece, :pan then true
-        else first_with?(dish, index) { |other| other.choices.include?(name) } || %i[without offer altitude heat hands].include?(name)
+        when :school
+          family.ways.include?(value) ||
+            dish.parts.none? { |part| part.family && @families.fetch(part.family).ways.include?(value) }
+        when :with
+          taken?(value, dish, index)
+        when :target
+          family.texture?(value) && first_with?(dish, index) { |other| other.texture?(value) }
+        when :oven, :oil, :piece, :pan
+          true
+        else
+          first_with?(dish, index) { |other| other.choices.include?(name) } ||
+            %i[without offer altitude heat hands].include?(name)
         end
       end
 
@@ -74,7 +87,10 @@ module Restauro
       # What no part can use goes to the part that names the dish, which says so.
       def taken?(keys, dish, index)
         keys.empty? || first_with?(dish, index) { |family| takes_all?(family, keys) } ||
-          (dish.main == index && dish.parts.none? { |part| part.family && takes_all?(@families.fetch(part.family), keys) })
+          (
+            dish.main == index &&
+              dish.parts.none? { |part| part.family && takes_all?(@families.fetch(part.family), keys) }
+          )
       end
 
       def takes_all?(family, keys)

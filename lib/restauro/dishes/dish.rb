@@ -2,9 +2,8 @@
 
 module Restauro
   module Dishes
-    # One formula of a dish, or a layer without flour.   name · family key or nil · recipe Recipes::Recipe of its own lines, the dish's steps
-    # with them
-    #   place :main, :top (crumbs to scatter) or :table (to serve with it)
+    # One formula of a dish, or a layer without flour.   name · family key or nil · recipe Recipes::Recipe of its own
+    # lines, the dish's steps with them place :main, :top (crumbs to scatter) or :table (to serve with it)
     Part = Struct.new(:name, :family, :recipe, :place, keyword_init: true) do
       def initialize(place: :main, **)
         super
@@ -19,7 +18,8 @@ module Restauro
       def with(**changes) = Part.new(**to_h.merge(changes))
     end
 
-    # How a part meets another: from and to are indexes of parts.   how lines, covers, coats, fills, between, around or over
+    # How a part meets another: from and to are indexes of parts.   how lines, covers, coats, fills, between, around or
+    # over
     Join = Value.of(:from, :to, :how)
 
     # What was read.   title · parts Array of Part · joins Array of Join · said Said · recipe all of it, as it stands
@@ -35,7 +35,8 @@ module Restauro
       def with(**changes) = Dish.new(**to_h.merge(changes))
       def one_part? = parts.length == 1
 
-      # The part that names the dish: a crust or a dropped top with flour, else the first with flour.   @return [Integer]
+      # The part that names the dish: a crust or a dropped top with flour, else the first with flour.
+      # @return [Integer]
       def main = parts.index { |part| part.role == :shell } || parts.index(&:family) || 0
       # @param index [Integer]   @return [Array<Join>] where that part is what is put somewhere
       def joins_from(index) = joins.select { |join| join.from == index }

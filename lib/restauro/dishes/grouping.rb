@@ -2,8 +2,8 @@
 
 module Restauro
   module Dishes
-    # The ingredient lines of a recipe in groups: under its headings, by its second formulas, and those put together again that make one formula only
-    # together ("For the roux", "For the rest").
+    # The ingredient lines of a recipe in groups: under its headings, by its second formulas, and those put together
+    # again that make one formula only together ("For the roux", "For the rest").
     class Grouping
       # label heading or nil · lines Array of Recipes::Line
       Group = Struct.new(:label, :lines)
@@ -26,13 +26,20 @@ module Restauro
 
       private
 
-      def headed = @recipe.ingredients.chunk_while { |a, b| a.part == b.part }.map { |lines| Group.new(lines.first.part, lines) }
+      def headed =
+        @recipe.ingredients.chunk_while { |a, b| a.part == b.part }.map { |lines| Group.new(lines.first.part, lines) }
 
-      # What only goes to the table stays with the last part before it that is made of flour, never with what is inside that.
+      # What only goes to the table stays with the last part before it that is made of flour, never with what is inside
+      # that.
       def at_the_table(groups)
         groups.each_with_object([]) do |group, kept|
           table = group.label.to_s.match?(TABLE) && group.lines.none? { |line| flour?(line) }
-          home = table ? kept.rindex { |other| other.lines.any? { |line| flour?(line) } } || (kept.length - 1 if kept.any?) : nil
+          home =
+            (
+              if table
+                kept.rindex { |other| other.lines.any? { |line| flour?(line) } } || (kept.length - 1 if kept.any?)
+              end
+            )
           home ? kept[home] = Group.new(kept[home].label, kept[home].lines + group.lines) : kept << group
         end
       end
@@ -46,12 +53,13 @@ module Restauro
       def together(groups)
         groups.each_with_object([]) do |group, kept|
           dry, flourless = kept.rindex { |other| lacks_water?(other) }, group.lines.none? { |line| flour?(line) }
-          if dry && flourless && water?(group.lines) && !group.label.to_s.match?(FILLING) && groups.none? { |other| other.label.to_s.match?(CRUSTY) }
+          if dry && flourless && water?(group.lines) && !group.label.to_s.match?(FILLING) &&
+              groups.none? { |other| other.label.to_s.match?(CRUSTY) }
             kept[dry] = Group.new(kept[dry].label, kept[dry].lines + group.lines)
           elsif (flourless && lone_water?(kept, group)) || (kept.any? && group.label.to_s.match?(KNEADED))
             kept[-1] = Group.new(kept.last.label, kept.last.lines + group.lines)
-          elsif kept.any? && lacks_water?(group) && kept.last.lines.none? { |line| flour?(line) } && wet?(kept.last.lines) &&
-              !group.label.to_s.match?(CRUSTY)
+          elsif kept.any? && lacks_water?(group) && kept.last.lines.none? { |line| flour?(line) } &&
+              wet?(kept.last.lines) && !group.label.to_s.match?(CRUSTY)
             kept[-1] = Group.new(kept.last.label || group.label, kept.last.lines + group.lines)
           else
             kept.push(group)
@@ -61,12 +69,13 @@ module Restauro
 
       # Flour there, no water, and no coat or crumble that wants none.
       def lacks_water?(group)
-        group.lines.any? { |line| flour?(line) } && !water?(group.lines) && group.lines.none? { |line| %w[crumb].include?(line.role) } &&
-          !group.label.to_s.match?(CRUSTY)
+        group.lines.any? { |line| flour?(line) } && !water?(group.lines) &&
+          group.lines.none? { |line| %w[crumb].include?(line.role) } && !group.label.to_s.match?(CRUSTY)
       end
 
       # The rest of a sauce under a heading of its own: "Liquid", "The rest".
-      def lone_water?(kept, group) = kept.any? && group.label.to_s.match?(REST) && kept.last.lines.any? { |line| flour?(line) }
+      def lone_water?(kept, group) =
+        kept.any? && group.label.to_s.match?(REST) && kept.last.lines.any? { |line| flour?(line) }
     end
   end
 end

@@ -28,21 +28,33 @@ module Restauro
       # How one part meets the host.   @return [Join]
       def join(parts, index, host, recipe, catalogue)
         part, to = parts[index], parts[host]
-        return Join.new(from: index, to: host, how: "over") if part.place == :table || poured?(parts, index, to, recipe, catalogue)
+        if part.place == :table || poured?(parts, index, to, recipe, catalogue)
+          return Join.new(from: index, to: host, how: "over")
+        end
         return Join.new(from: index, to: host, how: to.role == :coat ? "coats" : "covers") if part.place == :top
 
         case to.role
-        when :shell then crust_join(index, host, parts, recipe)
-        when :coat then coat_join(part, index, host, recipe)
-        when :dough then dough_join(part, index, host, recipe)
-        else Join.new(from: index, to: host, how: part.family.nil? && recipe.title.to_s.match?(LAYERED) ? "between" : "fills")
+        when :shell
+          crust_join(index, host, parts, recipe)
+        when :coat
+          coat_join(part, index, host, recipe)
+        when :dough
+          dough_join(part, index, host, recipe)
+        else
+          Join.new(
+            from: index,
+            to: host,
+            how: part.family.nil? && recipe.title.to_s.match?(LAYERED) ? "between" : "fills"
+          )
         end
       end
 
       # A sauce for the table: by its name, beside what is wrapped, or beside fruit that has its crust over it.
       def poured?(parts, index, host, recipe, catalogue)
         part = parts[index]
-        return true if part.family.nil? && host.role == :coat && part.name.to_s.match?(DIPPED) && !recipe.title.to_s.match?(LAYERED)
+        if part.family.nil? && host.role == :coat && part.name.to_s.match?(DIPPED) && !recipe.title.to_s.match?(LAYERED)
+          return true
+        end
         return false unless part.role == :sauce
         return true if part.name.to_s.match?(OVER) || (host.role == :shell && recipe.title.to_s.match?(WRAPPED))
 
@@ -54,22 +66,26 @@ module Restauro
       def crust_join(index, host, parts, recipe)
         strewn = parts.any? { |part| part.place == :top && part.role == :shell }
         words = [parts[host].name, *(recipe.title unless strewn), *recipe.steps.map(&:text)].join("\n")
-        covers = words.match?(/\b(?:crumble|cobbler|topping|lid|pot pie|top with|streusel|covered)\b/i) || lidded?(parts, recipe, words)
+        covers =
+          words.match?(/\b(?:crumble|cobbler|topping|lid|pot pie|top with|streusel|covered)\b/i) ||
+          lidded?(parts, recipe, words)
         Join.new(from: host, to: index, how: covers ? "covers" : "lines")
       end
 
       # A pie with a savoury sauce in it has its crust on top, unless it says that it lines the tin (common practice).
       def lidded?(parts, recipe, words)
         sauces = parts.select { |part| part.role == :sauce }
-        savoury = sauces.any? && sauces.flat_map(&:lines).none? { |line| line.text.match?(/\b(?:sugar|honey|syrup)\b/i) }
+        savoury =
+          sauces.any? && sauces.flat_map(&:lines).none? { |line| line.text.match?(/\b(?:sugar|honey|syrup)\b/i) }
         recipe.title.to_s.match?(/\bpies?\b/i) && savoury &&
           !words.match?(/\b(?:tart|quiche|flan|open|custard|line[sd]?|blind|base|bottom|double crust)\b/i)
       end
 
       # A very thick base is what a croquette's coat goes around; another sauce goes over a coat at the table.
       def coat_join(part, index, host, recipe)
-        return Join.new(from: host, to: index, how: "around") if part.role == :sauce &&
-          recipe.title.to_s.match?(/\bcroquette|\bkroket|\bcroqueta/i)
+        if part.role == :sauce && recipe.title.to_s.match?(/\bcroquette|\bkroket|\bcroqueta/i)
+          return Join.new(from: host, to: index, how: "around")
+        end
 
         return Join.new(from: index, to: host, how: "between") if recipe.title.to_s.match?(LAYERED)
 
@@ -82,9 +98,15 @@ module Restauro
       # @return [Join] over it, in it, between it or on the pot it cooks in
       def dough_join(part, index, host, recipe)
         return Join.new(from: index, to: host, how: "between") if recipe.title.to_s.match?(LAYERED)
-        return Join.new(from: index, to: host, how: "fills") if part.family.nil? && part.name.to_s.match?(Recipes::Parts::FILLING)
+        if part.family.nil? && part.name.to_s.match?(Recipes::Parts::FILLING)
+          return Join.new(from: index, to: host, how: "fills")
+        end
 
-        parts_of_a_pot?(part, recipe) ? Join.new(from: host, to: index, how: "covers") : Join.new(from: index, to: host, how: "over")
+        if parts_of_a_pot?(part, recipe)
+          Join.new(from: host, to: index, how: "covers")
+        else
+          Join.new(from: index, to: host, how: "over")
+        end
       end
     end
   end

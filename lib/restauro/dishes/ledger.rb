@@ -15,7 +15,9 @@ module Restauro
       end
 
       # @return [Array<Hole>] empty where all is whole
-      def holes = unused.map { |line| Hole.new(kind: "in_no_step", line: line, words: "not in any step: #{line.text.strip}") } + gluten + unmarked
+      def holes =
+        unused.map { |line| Hole.new(kind: "in_no_step", line: line, words: "not in any step: #{line.text.strip}") } +
+          gluten + unmarked
 
       # Lines with a weight that no step uses.
       def unused
@@ -26,18 +28,19 @@ module Restauro
       private
 
       def gluten
-        @lines.select { |line| @catalogue.find_key(line.ingredient)&.contains_gluten? }
-              .map { |line| Hole.new(kind: "gluten_left", line: line, words: "gluten stays: #{line.text.strip}") }
+        @lines
+          .select { |line| @catalogue.find_key(line.ingredient)&.contains_gluten? }
+          .map { |line| Hole.new(kind: "gluten_left", line: line, words: "gluten stays: #{line.text.strip}") }
       end
 
       def unmarked
-        @lines.select { |line|
-          line.added && line.warnings.empty? &&
-            marks?(line)
-        }.map { |line| Hole.new(kind: "mark_lost", line: line, words: "no label words: #{line.text.strip}") }
+        @lines
+          .select { |line| line.added && line.warnings.empty? && marks?(line) }
+          .map { |line| Hole.new(kind: "mark_lost", line: line, words: "no label words: #{line.text.strip}") }
       end
 
-      def marks?(line) = @catalogue.find_key(line.ingredient)&.then { |ingredient| Labels.marks(ingredient, line.text).any? } || false
+      def marks?(line) =
+        @catalogue.find_key(line.ingredient)&.then { |ingredient| Labels.marks(ingredient, line.text).any? } || false
     end
   end
 end

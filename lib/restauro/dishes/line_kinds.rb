@@ -12,9 +12,11 @@ module Restauro
       def group_of(line) = @catalogue.find_key(line.ingredient)&.group
       def fruit?(line) = group_of(line) == "fruit"
       def flour?(line) = line.counted? && STARCHY.include?(group_of(line))
-      def wet?(lines) = lines.any? { |line| fruit?(line) || (line.role == "liquid" && line.grams && line.grams.value > least_g) }
+      def wet?(lines) =
+        lines.any? { |line| fruit?(line) || (line.role == "liquid" && line.grams && line.grams.value > least_g) }
       def least_g = Constants.fetch(:dishes, :second_liquid_g)
-      def water?(lines) = wet?(lines) || lines.any? { |line| %w[egg puree].include?(line.role) || group_of(line) == "curd" }
+      def water?(lines) =
+        wet?(lines) || lines.any? { |line| %w[egg puree].include?(line.role) || group_of(line) == "curd" }
     end
   end
 end

@@ -2,7 +2,8 @@
 
 module Restauro
   module Dishes
-    # Parts that change once it is known beside what they stand: a coat and its piece are one, a crumble beside a crust is strewn over it.
+    # Parts that change once it is known beside what they stand: a coat and its piece are one, a crumble beside a crust
+    # is strewn over it.
     class Meetings
       COATS = %w[breading batter].freeze
       POURED = DataFiles.words("dishes/words.yml").fetch(:poured)

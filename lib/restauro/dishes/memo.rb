@@ -2,8 +2,8 @@
 
 module Restauro
   module Dishes
-    # Parts that were solved a moment ago, so that a change to one part does not solve the others again. Safe for several threads; it holds the
-    # last few, and knows a part by all that its answer hangs on.
+    # Parts that were solved a moment ago, so that a change to one part does not solve the others again. Safe for
+    # several threads; it holds the last few, and knows a part by all that its answer hangs on.
     class Memo
       # @param most [Integer] answers to hold
       def initialize(most = 48)

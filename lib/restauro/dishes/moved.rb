@@ -12,9 +12,13 @@ module Restauro
         return parts if recipe.lines.none?(&:moved_to)
 
         leaving = parts.flat_map { |part| part.lines.select { |line| away?(line, part) } }
-        stayed = parts.map { |part| part.with(recipe: part.recipe.with(lines: part.recipe.lines.reject { |line| away?(line, part) })) }
-        leaving.reduce(stayed) { |all, line| put(all, line, recipe) }.reject { |part| part.lines.empty? }
-               .map { |part| told(part, catalogue, given, leaving) }
+        stayed = parts.map do |part|
+          part.with(recipe: part.recipe.with(lines: part.recipe.lines.reject { |line| away?(line, part) }))
+        end
+        leaving
+          .reduce(stayed) { |all, line| put(all, line, recipe) }
+          .reject { |part| part.lines.empty? }
+          .map { |part| told(part, catalogue, given, leaving) }
       end
 
       def away?(line, part) = !line.moved_to.nil? && !line.moved_to.casecmp?(part.name.to_s)
@@ -22,9 +26,11 @@ module Restauro
       # @return [Array<Part>] with the line in the part it was moved to
       def put(parts, line, recipe)
         place = parts.index { |part| line.moved_to.casecmp?(part.name.to_s) }
-        return [*parts, fresh(line, recipe)] unless place
+        return *parts, fresh(line, recipe) unless place
 
-        parts.each_with_index.map { |part, index| index == place ? part.with(recipe: with_line(part.recipe, line)) : part }
+        parts.each_with_index.map do |part, index|
+          index == place ? part.with(recipe: with_line(part.recipe, line)) : part
+        end
       end
 
       # Before the steps, after the part's own.
@@ -49,7 +55,8 @@ module Restauro
       end
 
       def flour?(line, catalogue)
-        line.counted? && catalogue.fetch(line.ingredient).then { |found| found.starchy? || %w[pastry crumb].include?(found.group) }
+        line.counted? &&
+          catalogue.fetch(line.ingredient).then { |found| found.starchy? || %w[pastry crumb].include?(found.group) }
       end
     end
   end

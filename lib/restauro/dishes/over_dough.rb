@@ -2,7 +2,8 @@
 
 module Restauro
   module Dishes
-    # What a dough of one list is named with goes over it, not into it: onions, mushrooms, butter with sage, cheese, and what is listed after them.
+    # What a dough of one list is named with goes over it, not into it: onions, mushrooms, butter with sage, cheese, and
+    # what is listed after them.
     class OverDough
       DOUGHS = DataFiles.words("dishes/words.yml").fetch(:dough_turned)
       CHEESY = DataFiles.words("dishes/words.yml").fetch(:cheesy)
@@ -16,7 +17,8 @@ module Restauro
         freeze
       end
 
-      # @param lines [Array<Recipes::Line>] of one list   @return [Array(Array, Array), nil] the dough's and what goes over it
+      # @param lines [Array<Recipes::Line>] of one list
+      # @return [Array(Array, Array), nil] the dough's and what goes over it
       def split(lines)
         return unless @title.match?(DOUGHS)
 
@@ -29,7 +31,9 @@ module Restauro
 
       def group(line) = @catalogue.find_key(line.ingredient)&.group
       def flour?(line) = line.counted? && @catalogue.fetch(line.ingredient).starchy?
-      def wet?(line) = WETS.include?(line.role) || group(line) == "curd" || (line.ingredient && Families::Dough::Contents.mash(line.ingredient))
+      def wet?(line) =
+        WETS.include?(line.role) || group(line) == "curd" ||
+          (line.ingredient && Families::Dough::Contents.mash(line.ingredient))
       def whole?(lines) = lines.any? { |line| flour?(line) } && lines.any? { |line| wet?(line) }
 
       # Butter too, where leaves fry in it or the title names it.

@@ -19,7 +19,10 @@ module Restauro
       def inside = dish.joins_to(index).select { |join| join.how == "fills" }.map(&:from)
       # Parts that it lines or covers.   @return [Array<Integer>]
       def under
-        dish.joins_from(index).select { |join| Place::HELD.include?(join.how) && dish.parts[join.to].role != :shell }.map(&:to)
+        dish
+          .joins_from(index)
+          .select { |join| Place::HELD.include?(join.how) && dish.parts[join.to].role != :shell }
+          .map(&:to)
       end
     end
     Place::HELD = %w[lines covers].freeze

@@ -2,8 +2,8 @@
 
 module Restauro
   module Dishes
-    # A part without flour: crumbs to scatter, a filling, vegetables. What may not be eaten is replaced; what is raw is cooked; the rest is mixed
-    # or laid in.
+    # A part without flour: crumbs to scatter, a filling, vegetables. What may not be eaten is replaced; what is raw is
+    # cooked; the rest is mixed or laid in.
     class Plain
       include PlainKinds
 
@@ -24,8 +24,14 @@ module Restauro
       def answer
         pairs = @part.lines.map { |line| [line, in_place_of(line)] }
         lines = pairs.flat_map(&:last)
-        PartAnswer.new(part: @part, pairs: pairs.freeze, steps: steps(lines).freeze, substitutions: @found.select(&:found?).freeze,
-                       warnings: (lines.flat_map(&:warnings) + @exclusion.warnings(@part.recipe.with(lines: lines), @catalogue)).uniq.freeze)
+        PartAnswer.new(
+          part: @part,
+          pairs: pairs.freeze,
+          steps: steps(lines).freeze,
+          substitutions: @found.select(&:found?).freeze,
+          warnings:
+            (lines.flat_map(&:warnings) + @exclusion.warnings(@part.recipe.with(lines: lines), @catalogue)).uniq.freeze
+        )
       end
 
       private
@@ -36,8 +42,12 @@ module Restauro
       end
 
       def elsewhere
-        Families::WheatElsewhere.new(@catalogue, flour: -> { Families::Sauce::Choice.new(@catalogue, @exclusion).rescuer }, exclusion: @exclusion,
-                                                 units: @units)
+        Families::WheatElsewhere.new(
+          @catalogue,
+          flour: -> { Families::Sauce::Choice.new(@catalogue, @exclusion).rescuer },
+          exclusion: @exclusion,
+          units: @units
+        )
       end
 
       def list(lines) = Families::Companions.list(lines.map { |line| Families::Companions.say(line, @catalogue) })
@@ -52,10 +62,11 @@ module Restauro
 
         return stirred(lines) if stirred?(lines)
 
-        companions = Families::Companions.new(lines.select { |line|
-          line.role == "other" &&
-                      @catalogue.find_key(line.ingredient)&.group != "sugar"
-        }, @catalogue)
+        companions =
+          Families::Companions.new(
+            lines.select { |line| line.role == "other" && @catalogue.find_key(line.ingredient)&.group != "sugar" },
+            @catalogue
+          )
         fats = lines.select { |line| line.role == "fat" }
         early = companions.early_steps(fats)
         cooked = early.flat_map(&:uses)
@@ -69,9 +80,16 @@ module Restauro
         liquids = rest.select { |line| line.role == "liquid" }
         return simmer if liquids.empty? || lines.none? { |line| line.role == "other" && line.kind }
 
-        [Families::Step.new(kind: "simmer", text: "#{name}: pour in #{list(liquids)}; simmer gently.",
-                            minutes: Constants.fetch(:making, :tender_minutes), uses: liquids,
-                            look_for: "thick enough that a spoon leaves a track"), *simmer]
+        [
+          Families::Step.new(
+            kind: "simmer",
+            text: "#{name}: pour in #{list(liquids)}; simmer gently.",
+            minutes: Constants.fetch(:making, :tender_minutes),
+            uses: liquids,
+            look_for: "thick enough that a spoon leaves a track"
+          ),
+          *simmer
+        ]
       end
 
       def mixed(rest, lines)
@@ -81,15 +99,28 @@ module Restauro
         return foamed(rest) if foamed?(rest)
 
         eggs = rest.any? { |line| line.role == "egg" }
-        [Families::Step.new(kind: "mix", text: "#{name}: #{rest.length > 1 ? "mix #{list(rest)}" : "have ready #{list(rest)}"}.", uses: rest,
-                            safety: eggs ? ["raw_flour"] : [])]
+        [
+          Families::Step.new(
+            kind: "mix",
+            text: "#{name}: #{rest.length > 1 ? "mix #{list(rest)}" : "have ready #{list(rest)}"}.",
+            uses: rest,
+            safety: eggs ? ["raw_flour"] : []
+          )
+        ]
       end
 
       def fried(lines)
         return [] if lines.empty?
 
-        [Families::Step.new(kind: "brown", text: "Brown the slices of #{list(lines)} on both sides in oil, a layer at a time; onto paper.",
-                            uses: lines, minutes: Constants.fetch(:making, :brown_minutes), look_for: "brown, and soft when pressed")]
+        [
+          Families::Step.new(
+            kind: "brown",
+            text: "Brown the slices of #{list(lines)} on both sides in oil, a layer at a time; onto paper.",
+            uses: lines,
+            minutes: Constants.fetch(:making, :brown_minutes),
+            look_for: "brown, and soft when pressed"
+          )
+        ]
       end
     end
   end

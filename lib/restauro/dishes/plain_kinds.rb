@@ -2,37 +2,56 @@
 
 module Restauro
   module Dishes
-    # Parts without flour that are told by their name or by what is in them: a dip, chips, butter with leaves, a meringue, mash, crumbs.
+    # Parts without flour that are told by their name or by what is in them: a dip, chips, butter with leaves, a
+    # meringue, mash, crumbs.
     #   Needs @part, @coats, @catalogue, name and list.
     module PlainKinds
       private
 
       # A dip, where nothing in it is raw.
       def stirred?(lines)
-        name.match?(/\A(?:dip\b|dipping|dressing|mayo|relish|slaw|salad)/i) && lines.all? { |line| [nil, "late", "herb"].include?(line.kind) }
+        name.match?(/\A(?:dip\b|dipping|dressing|mayo|relish|slaw|salad)/i) &&
+          lines.all? { |line| [nil, "late", "herb"].include?(line.kind) }
       end
 
-      def stirred(lines) = [Families::Step.new(kind: "mix", text: "#{name}: stir together #{list(lines)}.", uses: lines)]
+      def stirred(lines) =
+        [Families::Step.new(kind: "mix", text: "#{name}: stir together #{list(lines)}.", uses: lines)]
 
       # Ahead of whatever has crumbs or batter on it, while the oil is clean.
       def chips(lines)
-        [Families::Step.new(kind: "fry", uses: lines, look_for: "soft, still pale; hot and golden the second time",
-                            text: "Chips: #{list(lines)} in sticks, rinsed and dried well; fry them until soft, lift them out, and again, hotter, " \
-                                  "at the end. Or on an oiled tray in a hot oven.", safety: ["hot_oil"])]
+        [
+          Families::Step.new(
+            kind: "fry",
+            uses: lines,
+            look_for: "soft, still pale; hot and golden the second time",
+            text:
+              "Chips: #{list(lines)} in sticks, rinsed and dried well; fry them until soft, lift them out, and again, hotter, " \
+                "at the end. Or on an oiled tray in a hot oven.",
+            safety: ["hot_oil"]
+          )
+        ]
       end
 
-      def foamed?(lines) = lines.any? { |line| line.role == "fat" } && lines.any? { |line| line.kind == "herb" } &&
-        lines.all? { |line| line.role == "fat" || %w[herb soften].include?(line.kind) }
+      def foamed?(lines) =
+        lines.any? { |line| line.role == "fat" } && lines.any? { |line| line.kind == "herb" } &&
+          lines.all? { |line| line.role == "fat" || %w[herb soften].include?(line.kind) }
 
       # Butter and leaves to turn a dough in.
       def foamed(lines)
         fat, leaves = lines.partition { |line| line.role == "fat" }
-        [Families::Step.new(kind: "brown", text: "#{name}: let #{list(fat)} foam on medium with #{list(leaves)} in it.", uses: lines,
-                            look_for: "nutty, the leaves crisp; brown specks are right, black ones are not")]
+        [
+          Families::Step.new(
+            kind: "brown",
+            text: "#{name}: let #{list(fat)} foam on medium with #{list(leaves)} in it.",
+            uses: lines,
+            look_for: "nutty, the leaves crisp; brown specks are right, black ones are not"
+          )
+        ]
       end
 
       def meringue?(lines)
-        lines.any? { |line| line.ingredient == "egg_white" } && lines.any? { |line| sugar?(line) } && lines.none? { |line| line.role == "liquid" }
+        lines.any? { |line| line.ingredient == "egg_white" } && lines.any? { |line| sugar?(line) } &&
+          lines.none? { |line| line.role == "liquid" }
       end
 
       def sugar?(line) = line.ingredient && @catalogue.find_key(line.ingredient)&.group == "sugar"
@@ -40,20 +59,37 @@ module Restauro
       # Whites first, then the sugar (common practice).
       def meringue(lines)
         sugar, rest = lines.partition { |line| sugar?(line) }
-        [Families::Step.new(kind: "mix", text: "#{name}: in a bowl without a trace of fat, whisk #{list(rest)} until they stand in soft peaks; " \
-                                               "then #{list(sugar)}, a spoonful at a time.", uses: lines, safety: ["egg_dish"],
-                            look_for: "stiff and shiny; no grains between two fingers")]
+        [
+          Families::Step.new(
+            kind: "mix",
+            text:
+              "#{name}: in a bowl without a trace of fat, whisk #{list(rest)} until they stand in soft peaks; " \
+                "then #{list(sugar)}, a spoonful at a time.",
+            uses: lines,
+            safety: ["egg_dish"],
+            look_for: "stiff and shiny; no grains between two fingers"
+          )
+        ]
       end
 
-      def mashed?(lines) = root(lines) && (name.match?(/\bmash/i) || lines.any? { |line| line.text.match?(/\bmash/i) } || @part.place == :top)
-      def root(lines) = lines.find { |line| Families::Dough::Contents.roots.any? { |_, row| row["raw"] == line.ingredient } }
+      def mashed?(lines) =
+        root(lines) &&
+          (name.match?(/\bmash/i) || lines.any? { |line| line.text.match?(/\bmash/i) } || @part.place == :top)
+      def root(lines) =
+        lines.find { |line| Families::Dough::Contents.roots.any? { |_, row| row["raw"] == line.ingredient } }
 
       # Potatoes boiled, dried and mashed with the rest.
       def mash(lines)
         roots, rest = lines.partition { |line| line.equal?(root(lines)) }
-        [Families::Companions.boil_roots(roots, @catalogue),
-         Families::Step.new(kind: "mix", text: "#{name}: mash them#{" with #{list(rest)}" if rest.any?}.", uses: rest,
-                            look_for: "smooth, and stiff enough to spread")]
+        [
+          Families::Companions.boil_roots(roots, @catalogue),
+          Families::Step.new(
+            kind: "mix",
+            text: "#{name}: mash them#{" with #{list(rest)}" if rest.any?}.",
+            uses: rest,
+            look_for: "smooth, and stiff enough to spread"
+          )
+        ]
       end
 
       def crumbs(lines)
@@ -62,13 +98,27 @@ module Restauro
         early = Families::Companions.new(lines.select { |line| line.role == "other" }, @catalogue).early_steps
         fat, others = lines.partition { |line| line.role == "fat" }
         words = fat.any? ? "stir #{list(others)} into #{list(fat)}, melted" : "have ready #{list(others)}"
-        [*early, Families::Step.new(kind: "mix", text: "Crumbs: #{words}.", uses: lines, look_for: fat.any? ? "every crumb damp" : nil)]
+        [
+          *early,
+          Families::Step.new(
+            kind: "mix",
+            text: "Crumbs: #{words}.",
+            uses: lines,
+            look_for: fat.any? ? "every crumb damp" : nil
+          )
+        ]
       end
 
       # Around what comes out of a batter.
       def rolled_in(lines)
-        [Families::Step.new(kind: "mix", text: "Crumbs: #{list(lines)} in a wide dish: each piece drips, then rolls in them before it is fried.",
-                            uses: lines, look_for: "no batter to be seen; wet crumbs out of the dish")]
+        [
+          Families::Step.new(
+            kind: "mix",
+            text: "Crumbs: #{list(lines)} in a wide dish: each piece drips, then rolls in them before it is fried.",
+            uses: lines,
+            look_for: "no batter to be seen; wet crumbs out of the dish"
+          )
+        ]
       end
     end
   end

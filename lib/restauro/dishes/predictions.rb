@@ -6,7 +6,10 @@ module Restauro
     module Predictions
       module_function
 
-      # @param dish [Dish]   @param choices [Choices]   @return [Array] the families' predictions, nil for a part without flour   @raise
+      # @param dish [Dish]
+      # @param choices [Choices]
+      # @return [Array] the families' predictions, nil for a part without flour
+      # @raise
       # [InvalidInput]
       def of(dish, choices, catalogue:)
         dish.parts.each_with_index.map { |part, index| part.family && one(dish, part, index, choices, catalogue) }

@@ -7,14 +7,16 @@ module Restauro
       TABLE = DataFiles.yaml("dishes/refused.yml")
       OURS, FLAT = TABLE.values_at("ours", "flat").map { |words| /#{words}/i }
       # Never made here; not made where there is no flour; not made where there is.
-      NEVER, BARE, KINDS = TABLE.values_at("never", "bare", "kinds").map { |kinds| kinds.transform_values { |words| /#{words}/i }.freeze }
+      NEVER, BARE, KINDS =
+        TABLE.values_at("never", "bare", "kinds").map { |kinds| kinds.transform_values { |words| /#{words}/i }.freeze }
 
       module_function
 
       # @param recipe [Recipes::Recipe]   @raise [InvalidInput]
       def check!(recipe, catalogue)
         kind = named(recipe) || loaf(recipe, catalogue) or return
-        raise InvalidInput, "this is a #{kind}, which Restauro does not do: it does sauces, batters, crumb coats, crusts, gnocchi and pasta"
+        raise InvalidInput,
+              "this is a #{kind}, which Restauro does not do: it does sauces, batters, crumb coats, crusts, gnocchi and pasta"
       end
 
       # By the title, where flour is there to make it of.
@@ -22,23 +24,29 @@ module Restauro
         title = recipe.title.to_s
         never = [NEVER, (BARE unless flour?(recipe))].compact.flat_map(&:to_a).find { |_, words| title.match?(words) }
         return never.first if never
-        return "pie of filo sheets" if recipe.ingredients.any? { |line| line.ingredient == "filo_sheet" } && !flour?(recipe)
+        if recipe.ingredients.any? { |line| line.ingredient == "filo_sheet" } && !flour?(recipe)
+          return "pie of filo sheets"
+        end
         return if title.match?(OURS) || !flour?(recipe)
 
-        KINDS.find { |kind, words|
-          title.match?(words) && !(kind == "yeast bread" &&
-                                                            title.match?(/\b(?:with|on|and)\s+(?:\w+\s+)?(?:bread|toast)/i))
-        }&.first
+        KINDS
+          .find do |kind, words|
+            title.match?(words) &&
+              !(kind == "yeast bread" && title.match?(/\b(?:with|on|and)\s+(?:\w+\s+)?(?:bread|toast)/i))
+          end
+          &.first
       end
 
-      def flour?(recipe) = recipe.ingredients.any? { |line| %w[flour starch thickener].include?(line.role) && line.grams }
+      def flour?(recipe) =
+        recipe.ingredients.any? { |line| %w[flour starch thickener].include?(line.role) && line.grams }
 
       # Yeast in a kneaded dough that is not to be thin.
       def loaf(recipe, catalogue)
         return unless recipe.ingredients.any? { |line| line.ingredient == "yeast_dried" }
         return if recipe.lines.select(&:words?).any? { |line| line.text.match?(FLAT) }
 
-        parts = recipe.ingredients.select(&:counted?).map { |line| [catalogue.fetch(line.ingredient), line.grams.value] }
+        parts =
+          recipe.ingredients.select(&:counted?).map { |line| [catalogue.fetch(line.ingredient), line.grams.value] }
         ratio = Hydration::WaterRatio.of(parts)
         "yeast bread" if ratio&.between?(*%i[loaf_over loaf_under].map { |name| Constants.fetch(:detection, name) })
       end

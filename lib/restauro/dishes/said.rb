@@ -2,10 +2,11 @@
 
 module Restauro
   module Dishes
-    # What the recipe's own text says of oven, tin, minutes, pieces: the cook's word, each with the line it was read from.
+    # What the recipe's own text says of oven, tin, minutes, pieces: the cook's word, each with the line it was read
+    # from.
     #   oven Kitchen::OvenTemperature, blind_oven the one of an empty crust where it is another · pan Kitchen::BakingPan
-    #   bake_minutes, simmer_minutes min · makes how many · oil "180C", "175C shallow" or nil · baked whether it goes into an oven at all
-    #   from Hash of name => line
+    #   bake_minutes, simmer_minutes min · makes how many · oil "180C", "175C shallow" or nil · baked whether it goes
+    #   into an oven at all from Hash of name => line
     Said = Value.of(:oven, :blind_oven, :pan, :bake_minutes, :simmer_minutes, :makes, :oil, :baked, :from) do
       # Option names with what was read.   @return [Array<Hash>]
       def to_a = from.map { |name, line| {option: name.to_s, line: line} }
@@ -31,9 +32,17 @@ module Restauro
         words = recipe.lines.select(&:words?).map(&:text)
         sentences = words.flat_map { |text| text.split(/(?<=[.;!])\s+/) }
         baking = filled_first(sentences)
-        found = {oven: oven(baking), blind_oven: oven(blind(sentences)), pan: pan(sentences), bake_minutes: minutes(baking, BAKES),
-                 simmer_minutes: minutes(sentences, SIMMERS), makes: makes(words), oil: oil(sentences)}.compact
-        baked = found.key?(:oven) || sentences.any? { |text| text.match?(BAKES) } ||
+        found = {
+          oven: oven(baking),
+          blind_oven: oven(blind(sentences)),
+          pan: pan(sentences),
+          bake_minutes: minutes(baking, BAKES),
+          simmer_minutes: minutes(sentences, SIMMERS),
+          makes: makes(words),
+          oil: oil(sentences)
+        }.compact
+        baked =
+          found.key?(:oven) || sentences.any? { |text| text.match?(BAKES) } ||
           (words.first.to_s.match?(BAKED_TITLE) && !words.first.match?(POURED_TITLE))
         units = Recipes::UnitClues.line(recipe.lines.map(&:text), recipe.system)
         from = found.transform_values(&:last).merge({units: units}.compact)
@@ -58,7 +67,9 @@ module Restauro
         first_in(texts) do |text|
           next if text.match?(/\b(?:oil|fat|fry|middle|centre|core|thermometer)\b/i) && !text.match?(BAKES)
 
-          Kitchen::OvenTemperature.parse(text.gsub(/(\d)\s*(?:degrees|deg)\s*/i, '\1 ').sub(/(\d{3})\s*°(?!\s*[CF])/, '\1 °C'))
+          Kitchen::OvenTemperature.parse(
+            text.gsub(/(\d)\s*(?:degrees|deg)\s*/i, '\1 ').sub(/(\d{3})\s*°(?!\s*[CF])/, '\1 °C')
+          )
         rescue InvalidInput
           nil
         end
@@ -68,7 +79,8 @@ module Restauro
         first_in(texts) do |text|
           next unless text.match?(PAN_WORD)
 
-          Kitchen::BakingPan.parse(text) || (text.match?(/\d\s*-?\s*(?:cm|in\b|inch)/i) ? Kitchen::BakingPan.parse("#{text} round") : nil)
+          Kitchen::BakingPan.parse(text) ||
+            (text.match?(/\d\s*-?\s*(?:cm|in\b|inch)/i) ? Kitchen::BakingPan.parse("#{text} round") : nil)
         rescue InvalidInput
           nil
         end
@@ -76,21 +88,27 @@ module Restauro
 
       # The longest time that is said with such words, or beside degrees.
       def minutes(texts, words)
-        first_in(texts.select { |text| text.match?(words) || (words == BAKES && text.match?(/\d{3}\s*°?\s*[CF]\b|gas (?:mark )?\d/i)) }) do |text|
+        first_in(
+          texts.select do |text|
+            text.match?(words) || (words == BAKES && text.match?(/\d{3}\s*°?\s*[CF]\b|gas (?:mark )?\d/i))
+          end
+        ) do |text|
           found = text.scan(MINUTES).map { |low, high| high ? (low.to_f + high.to_f) / 2 : low.to_f }
-          next (words == BAKES && text.match?(IN_TURN) ? found.sum : found.first) if found.any?
+          next(words == BAKES && text.match?(IN_TURN) ? found.sum : found.first) if found.any?
 
           text.match(HOURS)&.then { |hours| 60 * Numbers.value(Numbers.plain(hours[1]).strip).to_f }
         end
       end
 
-      def makes(texts) = first_in(texts) { |text| text[MAKES, 1]&.to_i&.then { |count| count if count.between?(1, 200) } }
+      def makes(texts) =
+        first_in(texts) { |text| text[MAKES, 1]&.to_i&.then { |count| count if count.between?(1, 200) } }
 
       # What is said of deep fat before a dish's name: "Fried chicken" may swim as well.
       def oil(texts)
         fried = texts.select { |text| text.match?(DEEP) || text.match?(SHALLOW) }
         first_in(fried.partition { |text| text.match?(DEEP) }.flatten) do |text|
-          degrees = text.match(/(1[4-9]\d|200)\s*°?\s*C\b/)&.[](1) ||
+          degrees =
+            text.match(/(1[4-9]\d|200)\s*°?\s*C\b/)&.[](1) ||
             text.match(/(3[0-9]\d)\s*°?\s*F\b/)&.then { |found| ((found[1].to_f - 32) / 1.8).round }
           text.match?(DEEP) ? "#{degrees || 180}C" : "#{degrees || 175}C shallow"
         end

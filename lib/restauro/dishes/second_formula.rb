@@ -2,11 +2,12 @@
 
 module Restauro
   module Dishes
-    # Where a list without headings holds more than one formula: a second flour with a fat or a liquid of its own, crumbs to scatter over a sauce,
-    # fruit beside a crust.
+    # Where a list without headings holds more than one formula: a second flour with a fat or a liquid of its own,
+    # crumbs to scatter over a sauce, fruit beside a crust.
     class SecondFormula
       FRIED = DataFiles.words("dishes/words.yml").fetch(:fried)
-      # @param catalogue [Catalogue]   @param recipe [Recipes::Recipe] whose title, lines and steps say whether it is fried
+      # @param catalogue [Catalogue]
+      # @param recipe [Recipes::Recipe] whose title, lines and steps say whether it is fried
       def initialize(catalogue, recipe)
         @catalogue = catalogue
         @fried = recipe.lines.any? { |line| line.text.match?(FRIED) }
@@ -29,10 +30,13 @@ module Restauro
       def liquid?(line) = line.role == "liquid" && line.grams && line.grams.value > least_g
       def least_g = Constants.fetch(:dishes, :second_liquid_g)
 
-      # A flour stands a second time, and what comes between the two, or after the second, repeats what the first had.   @return [Integer, nil]
+      # A flour stands a second time, and what comes between the two, or after the second, repeats what the first had.
+      # @return [Integer, nil]
       def second_flour(lines)
         first = lines.index { |line| wheat?(line) } or return
-        second = ((first + 1)...lines.length).find { |index| wheat?(lines[index]) && own_formula?(lines, first, index) } or return
+        second =
+          ((first + 1)...lines.length).find { |index| wheat?(lines[index]) && own_formula?(lines, first, index) } or
+          return
         start(lines, first, second)
       end
 
@@ -40,7 +44,8 @@ module Restauro
       def own_formula?(lines, first, second)
         from = start(lines, first, second)
         ahead, after = lines[0...from], lines[from..]
-        whole?(ahead) && after.any? { |line| line.role == "fat" || liquid?(line) } && (after.any? { |line| liquid?(line) } || crumble?(after))
+        whole?(ahead) && after.any? { |line| line.role == "fat" || liquid?(line) } &&
+          (after.any? { |line| liquid?(line) } || crumble?(after))
       end
 
       def whole?(lines)
@@ -50,7 +55,8 @@ module Restauro
 
       def crumble?(lines) = lines.any? { |line| line.role == "fat" } && lines.any? { |line| flour?(line) }
 
-      # The second formula begins with the things before its flour that stand a second time, or that its pot begins with: fat, onions.
+      # The second formula begins with the things before its flour that stand a second time, or that its pot begins
+      # with: fat, onions.
       def start(lines, first, second)
         index = second
         index -= 1 while index - 1 > first && begins?(lines, index - 1, first)
@@ -64,8 +70,8 @@ module Restauro
         return false if %w[crumb].include?(line.role)
         return true if ahead.any? { |other| other.role == "crumb" }
 
-        line.role == "fat" && ahead[first..].to_a.any? { |other| other.role == "fat" } || (line.kind == "soften" &&
-            ahead[first..].to_a.any? { |other| other.role == "fat" || liquid?(other) })
+        line.role == "fat" && ahead[first..].to_a.any? { |other| other.role == "fat" } ||
+          (line.kind == "soften" && ahead[first..].to_a.any? { |other| other.role == "fat" || liquid?(other) })
       end
 
       # Egg and crumbs at the end of what is fried go around it.   @return [Integer, nil]
@@ -81,8 +87,11 @@ module Restauro
       def crumb_top(lines)
         index = lines.index { |line| line.role == "crumb" && line.grams } or return
         ahead = lines[0...index]
-        return unless ahead.any? { |line| liquid?(line) } && ahead.any? { |line| flour?(line) || line.ingredient == "wheat_pasta" } &&
-          ahead.none? { |line| line.role == "egg" && coat?(lines) }
+        unless ahead.any? { |line| liquid?(line) } &&
+            ahead.any? { |line| flour?(line) || line.ingredient == "wheat_pasta" } &&
+            ahead.none? { |line| line.role == "egg" && coat?(lines) }
+          return
+        end
 
         ahead.sum { |line| liquid?(line) ? line.grams.value : 0.0 } > 2 * lines[index].grams.value ? index : nil
       end

@@ -2,10 +2,12 @@
 
 module Restauro
   module Dishes
-    # Every part of a dish swapped, in the order in which one gives another what it needs: what fills a crust or a piece before the crust, a
-    # sauce in a pie thick enough to cut, a croquette's base very thick.
+    # Every part of a dish swapped, in the order in which one gives another what it needs: what fills a crust or a piece
+    # before the crust, a sauce in a pie thick enough to cut, a croquette's base very thick.
     class Solver
-      # @param dish [Dish]   @param choices [Choices]   @param memo [Memo, nil] parts solved before, with this very catalogue
+      # @param dish [Dish]
+      # @param choices [Choices]
+      # @param memo [Memo, nil] parts solved before, with this very catalogue
       # @return [Answer]   @raise [InvalidInput]
       def self.call(dish, choices, catalogue:, memo: nil) = new(dish, choices, catalogue, memo).answer
 
@@ -22,7 +24,12 @@ module Restauro
       def answer
         order.each { |index| @answers[index] = solve(index) }
         guests_home
-        Answer.new(dish: @dish, parts: @dish.parts.each_index.map { |index| @answers.fetch(index) }, catalogue: @catalogue, pan: @choices.pan)
+        Answer.new(
+          dish: @dish,
+          parts: @dish.parts.each_index.map { |index| @answers.fetch(index) },
+          catalogue: @catalogue,
+          pan: @choices.pan
+        )
       end
 
       private
@@ -41,7 +48,12 @@ module Restauro
         part = parts[index]
         return swap_of(family(index), part, index) if part.family
 
-        Plain.new(part, @catalogue, @exclusion, coats: @dish.joins_from(index).any? { |join| join.how == "coats" }).answer
+        Plain.new(
+          part,
+          @catalogue,
+          @exclusion,
+          coats: @dish.joins_from(index).any? { |join| join.how == "coats" }
+        ).answer
       end
 
       def swap_of(family, part, index)
@@ -58,11 +70,19 @@ module Restauro
 
       def swapped(family, part, recipe, options)
         swap = family.swap(recipe, options)
-        PartAnswer.new(part: part, family: family, swap: swap, pairs: swap.pairs.reject { |line, _| line.words? }.freeze,
-                       steps: family.steps(swap).freeze, warnings: swap.warnings, substitutions: swap.substitutions)
+        PartAnswer.new(
+          part: part,
+          family: family,
+          swap: swap,
+          pairs: swap.pairs.reject { |line, _| line.words? }.freeze,
+          steps: family.steps(swap).freeze,
+          warnings: swap.warnings,
+          substitutions: swap.substitutions
+        )
       end
 
-      # The host sees its guests' lines as its filling: as they were read where it makes them itself, as they were made where a part of their own did.
+      # The host sees its guests' lines as its filling: as they were read where it makes them itself, as they were made
+      # where a part of their own did.
       def with_guests(part, index)
         lines = guests(index).flat_map { |guest| guest_lines(guest) }
         lines.empty? ? part.recipe : part.recipe.with(lines: part.recipe.lines + lines)
@@ -83,7 +103,11 @@ module Restauro
         host = @answers.fetch(index)
         own, filling = host.pairs.partition { |line, _| parts[index].lines.any? { |mine| same?(mine, line) } }
         given = guests(index).flat_map { |guest| parts[guest].lines }
-        made = own + filling.reject { |line, _| Families::Crust::Parts.filling?(line) || given.any? { |theirs| same?(theirs, line) } }
+        made =
+          own +
+          filling.reject do |line, _|
+            Families::Crust::Parts.filling?(line) || given.any? { |theirs| same?(theirs, line) }
+          end
         plain = guests(index).reject { |guest| parts[guest].family }
         plain.each { |guest| @answers[guest] = home(guest, filling) }
         @answers[index] = host.with(pairs: made.freeze)
@@ -95,7 +119,8 @@ module Restauro
         @answers.fetch(guest).with(pairs: pairs.freeze, steps: [].freeze, warnings: [].freeze)
       end
 
-      def same?(mine, line) = mine.equal?(line) || (mine.text == line.text && mine.grams == line.grams && mine.ingredient == line.ingredient)
+      def same?(mine, line) =
+        mine.equal?(line) || (mine.text == line.text && mine.grams == line.grams && mine.ingredient == line.ingredient)
     end
   end
 end

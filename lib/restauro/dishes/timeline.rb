@@ -2,8 +2,9 @@
 
 module Restauro
   module Dishes
-    # When each step of a method begins for one pair of hands: what needs none (rest, chill, oven) runs while the hands go on with another part;
-    # a part waits for what it put away. Plain step hashes in, since a kept dish is drawn as well.
+    # When each step of a method begins for one pair of hands: what needs none (rest, chill, oven) runs while the hands
+    # go on with another part; a part waits for what it put away. Plain step hashes in, since a kept dish is drawn as
+    # well.
     module Timeline
       # index of the step · from, to minutes from the start · attended whether the hands are on it
       Slot = Struct.new(:index, :from, :to, :attended, keyword_init: true)

@@ -2,11 +2,11 @@
 
 module Restauro
   module Dishes
-    # One dish made twice: without wheat for some, with wheat for the others, in the order that keeps them apart (DOMAIN: gluten-free first, its
-    # own spoon, what can be shared until the thickener goes in). The answer is of the pot without; the other has as much of the wheat recipe as
-    # is left.
-    #   without, others how many eat of each · wheat Array of [Recipes::Line, grams] · shared Array of [name, grams of both]
-    #   order Array of String, each with its caution or nil
+    # One dish made twice: without wheat for some, with wheat for the others, in the order that keeps them apart
+    # (DOMAIN: gluten-free first, its own spoon, what can be shared until the thickener goes in). The answer is of the
+    # pot without; the other has as much of the wheat recipe as is left.
+    #   without, others how many eat of each · wheat Array of [Recipes::Line, grams] · shared Array of [name, grams of
+    #   both] order Array of String, each with its caution or nil
     TwoPots = Value.of(:without, :others, :wheat, :shared, :order)
 
     class << TwoPots
@@ -17,7 +17,7 @@ module Restauro
         return if text.to_s.strip.empty?
 
         without, all = COUNTS.match(text)&.captures&.map(&:to_i)
-        return [without, all - without] if without&.positive? && all > without
+        return without, all - without if without&.positive? && all > without
 
         raise InvalidInput, "how many eat without wheat is such as '1 of 4', got '#{text.to_s[0, 20]}'"
       end
@@ -27,8 +27,14 @@ module Restauro
         times = others.to_f / without
         pairs = answer.parts.flat_map(&:pairs)
         together = pairs.select { |wheat, ours| shared?(wheat, ours, answer) }.map(&:first)
-        wheat = pairs.map(&:first).select { |line| line.grams&.value&.positive? }.map { |line| [line, line.grams.value * times] }
-        shared = together.map { |line| [catalogue.find_key(line.ingredient)&.say || line.text.strip, line.grams.value * (1 + times)] }
+        wheat =
+          pairs
+            .map(&:first)
+            .select { |line| line.grams&.value&.positive? }
+            .map { |line| [line, line.grams.value * times] }
+        shared = together.map do |line|
+          [catalogue.find_key(line.ingredient)&.say || line.text.strip, line.grams.value * (1 + times)]
+        end
         new(without: without, others: others, wheat: wheat.freeze, shared: shared.freeze, order: order(answer, shared))
       end
 
@@ -41,21 +47,42 @@ module Restauro
         changed = answer.parts.flat_map(&:pairs).reject { |line, mine| same?(line, mine) }.flat_map(&:last)
         first = answer.steps.index { |step| changed.any? { |line| uses?(step, line) } } || answer.steps.length
         used = answer.steps.each_index.select { |index| uses?(answer.steps[index], ours.first) }
-        used.any? && used.first < first && !used.include?(first) && %w[brown simmer boil].include?(answer.steps[used.first].kind)
+        used.any? && used.first < first && !used.include?(first) &&
+          %w[brown simmer boil].include?(answer.steps[used.first].kind)
       end
 
       def uses?(step, line) = step.uses.any? { |used| used.equal?(line) }
-      def same?(wheat, ours) = ours.length == 1 && ours.first.ingredient == wheat.ingredient && ours.first.grams&.value == wheat.grams&.value
+      def same?(wheat, ours) =
+        ours.length == 1 && ours.first.ingredient == wheat.ingredient && ours.first.grams&.value == wheat.grams&.value
 
       def order(answer, shared)
         kinds = answer.steps.map(&:kind)
-        [["Two sets of everything that stirs, strains and rolls: one that no wheat has been on, told apart at a glance.", nil],
-         (["Together, before any flour is on the table: #{Families::Companions.list(shared.map(&:first))}. Then divide it.", nil] if shared.any?),
-         ["The pot without wheat first, to its end; cover it and put it out of the way of flour dust.", Safety.words("coeliac_two_pots")],
-         (["Boil and fry it first: water and fat that wheat has been in are not for it any more.", nil] if kinds.intersect?(%w[boil fry])),
-         ["Then open the wheat flour: the other pot, as the recipe has it.", nil],
-         (["In one oven: the dish without wheat above, or covered.", nil] if kinds.include?("bake")),
-         ["Serve the pot without wheat first, with a spoon of its own that stays in it.", nil]].compact.freeze
+        [
+          [
+            "Two sets of everything that stirs, strains and rolls: one that no wheat has been on, told apart at a glance.",
+            nil
+          ],
+          (
+            if shared.any?
+              [
+                "Together, before any flour is on the table: #{Families::Companions.list(shared.map(&:first))}. Then divide it.",
+                nil
+              ]
+            end
+          ),
+          [
+            "The pot without wheat first, to its end; cover it and put it out of the way of flour dust.",
+            Safety.words("coeliac_two_pots")
+          ],
+          (
+            if kinds.intersect?(%w[boil fry])
+              ["Boil and fry it first: water and fat that wheat has been in are not for it any more.", nil]
+            end
+          ),
+          ["Then open the wheat flour: the other pot, as the recipe has it.", nil],
+          (["In one oven: the dish without wheat above, or covered.", nil] if kinds.include?("bake")),
+          ["Serve the pot without wheat first, with a spoon of its own that stays in it.", nil]
+        ].compact.freeze
       end
     end
   end

@@ -2,9 +2,8 @@
 
 module Restauro
   module Dishes
-    # The steps of all parts in one working order for one pair of hands: a dough rests while its filling cooks, a gravy is made before the coat
-    # is fried,
-    # everything is set out once and kept by one rule at the end.
+    # The steps of all parts in one working order for one pair of hands: a dough rests while its filling cooks, a gravy
+    # is made before the coat is fried, everything is set out once and kept by one rule at the end.
     class WorkOrder
       HOSTS = %w[crust pasta gnocchi breading batter].freeze
       ENDS = %w[set_out serve store].freeze
@@ -34,7 +33,10 @@ module Restauro
       def guests = @answers.each_with_index.reject { |_, index| index == @host }.map(&:first)
       def named(part) = part.steps.map { |step| step.with(part: part.name) }
       def work(part) = named(part).reject { |step| ENDS.include?(step.kind) }
-      def ends(kind) = @answers.each_with_index.flat_map { |part, index| named(part).select { |step| step.kind == kind && said?(step, index) } }
+      def ends(kind) =
+        @answers.each_with_index.flat_map do |part, index|
+          named(part).select { |step| step.kind == kind && said?(step, index) }
+        end
 
       # A sauce that goes into something is not served by itself.
       def said?(step, index)
@@ -54,12 +56,13 @@ module Restauro
       end
 
       # Spread over what a crust holds, just before it is baked.
-      def crowns?(part) = part.part.place == :top && (part.part.family.nil? || strewn?(part)) && @answers[@host].part.role == :shell
+      def crowns?(part) =
+        part.part.place == :top && (part.part.family.nil? || strewn?(part)) && @answers[@host].part.role == :shell
       def strewn?(part) = part.part.role == :shell
 
       def crowned(steps, parts)
         at = steps.rindex { |step| step.kind == "bake" }
-        return [*parts.flat_map { |part| work(part) }, *steps] unless at
+        return *parts.flat_map { |part| work(part) }, *steps unless at
 
         over = parts.flat_map do |part|
           made = strewn?(part) ? work(part).select { |step| %w[mix rest chill].include?(step.kind) } : work(part)
@@ -72,16 +75,27 @@ module Restauro
       def spread(name)
         return {text: "#{name}: spread it over."} unless name.match?(/meringue/i)
 
-        {text: "#{name}: over the filling at once, right up to the crust.", look_for: "no gap at the rim: it would shrink away from it"}
+        {
+          text: "#{name}: over the filling at once, right up to the crust.",
+          look_for: "no gap at the rim: it would shrink away from it"
+        }
       end
 
       # What a coat goes around is cold and firm before it is shaped.
       def chilled(part)
         return [] unless @dish.joins.any? { |join| join.how == "around" && @answers[join.to].equal?(part) }
 
-        [Families::Step.new(kind: "chill", text: "Spread it flat, its surface covered; chill until it can be shaped, then shape it with wet hands.",
-                            part: part.name,
-                            minutes: Constants.fetch(:dishes, :chill_minutes), look_for: "firm, cuts clean", safety: ["cooling"], hold_minutes: 1440)]
+        [
+          Families::Step.new(
+            kind: "chill",
+            text: "Spread it flat, its surface covered; chill until it can be shaped, then shape it with wet hands.",
+            part: part.name,
+            minutes: Constants.fetch(:dishes, :chill_minutes),
+            look_for: "firm, cuts clean",
+            safety: ["cooling"],
+            hold_minutes: 1440
+          )
+        ]
       end
 
       # A coat rests on its pieces for as long as it takes, but the sauce beside it comes first.
@@ -94,8 +108,17 @@ module Restauro
         found = ends("set_out")
         return if found.empty?
 
-        things = found.filter_map { |step| step.text[/\ASet out (?:a |three )?(?:clean )?(.+?)(?:, and the packs| and the packs)\.\z/, 1] }.uniq
-        found.first.with(text: "Set out, clean: #{things.join("; ")}, and the packs.", safety: found.flat_map(&:safety).uniq, part: nil)
+        things =
+          found
+            .filter_map do |step|
+              step.text[/\ASet out (?:a |three )?(?:clean )?(.+?)(?:, and the packs| and the packs)\.\z/, 1]
+            end
+            .uniq
+        found.first.with(
+          text: "Set out, clean: #{things.join("; ")}, and the packs.",
+          safety: found.flat_map(&:safety).uniq,
+          part: nil
+        )
       end
 
       def store
@@ -103,8 +126,12 @@ module Restauro
         return if found.empty?
 
         said = found.filter_map(&:said).uniq
-        found.first.with(text: found.map(&:text).uniq.join(" "), safety: found.flat_map(&:safety).uniq, caution: said.any? ? said.join(" ") : nil,
-                         part: nil)
+        found.first.with(
+          text: found.map(&:text).uniq.join(" "),
+          safety: found.flat_map(&:safety).uniq,
+          caution: said.any? ? said.join(" ") : nil,
+          part: nil
+        )
       end
     end
   end

@@ -2,9 +2,21 @@ module Restauro
   module Families
     # Batters: to coat with, to pour, to raise. Master metric: the water ratio.
     class Batter
-      %w[Cautions Cooking Declarations Leavening Lines Method Options Prediction Report Rescue Style Swapper Tin].each do |name|
-        autoload name.to_sym, "restauro/families/batter/#{name.downcase}"
-      end
+      %w[
+        Cautions
+        Cooking
+        Declarations
+        Leavening
+        Lines
+        Method
+        Options
+        Prediction
+        Report
+        Rescue
+        Style
+        Swapper
+        Tin
+      ].each { |name| autoload name.to_sym, "restauro/families/batter/#{name.downcase}" }
       autoload :HotTin, "restauro/families/batter/hot_tin"
       autoload :InADish, "restauro/families/batter/in_a_dish"
       autoload :Muffins, "restauro/families/batter/muffins"
@@ -16,13 +28,27 @@ module Restauro
       def self.section(prediction)
         found = prediction.section or return
         piece = prediction.options.piece
-        {thickness_mm: piece.millimetres, coat_mm: 1000 * prediction.coat_m, crisp: found.crisp, done: found.done, brown: found.brown,
-         burnt: found.burnt,
-         done_celsius: piece.food.done_celsius, name: piece.name, around: prediction.options.around.celsius,
-         points: found.points.map { |point|
-           {minutes: point.minutes, centre: point.centre, surface: point.surface, coat_water: point.coat_water,
-            profile: point.profile}
-         }}
+        {
+          thickness_mm: piece.millimetres,
+          coat_mm: 1000 * prediction.coat_m,
+          crisp: found.crisp,
+          done: found.done,
+          brown: found.brown,
+          burnt: found.burnt,
+          done_celsius: piece.food.done_celsius,
+          name: piece.name,
+          around: prediction.options.around.celsius,
+          points:
+            found.points.map do |point|
+              {
+                minutes: point.minutes,
+                centre: point.centre,
+                surface: point.surface,
+                coat_water: point.coat_water,
+                profile: point.profile
+              }
+            end
+        }
       end
 
       include Declarations
@@ -55,12 +81,21 @@ module Restauro
 
       # @return [Hash] the ladder with both ratios, and the section's points where there is a piece and a heat
       def picture(swap)
-        {rungs: Hydration::Rung.all.map { |rung| {key: rung.key, lower: rung.lower, upper: rung.upper, says: rung.says} }, target: swap.target,
-         wheat: estimate(swap.wheat.ratio), ours: estimate(swap.ours.ratio), section: Batter.section(swap.ours)}
+        {
+          rungs:
+            Hydration::Rung.all.map { |rung| {key: rung.key, lower: rung.lower, upper: rung.upper, says: rung.says} },
+          target: swap.target,
+          wheat: estimate(swap.wheat.ratio),
+          ours: estimate(swap.ours.ratio),
+          section: Batter.section(swap.ours)
+        }
       end
 
       # @param result [Prediction, Swap]   @return [Hash] in the command line's fixed words
-      def report(result) = Report.new(self, catalogue).then { |report| result.is_a?(Swap) ? report.swap(result) : report.prediction(result) }
+      def report(result) =
+        Report
+          .new(self, catalogue)
+          .then { |report| result.is_a?(Swap) ? report.swap(result) : report.prediction(result) }
 
       private
 

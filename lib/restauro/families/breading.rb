@@ -41,7 +41,10 @@ module Restauro
       end
 
       # @param result [Prediction, Swap]   @return [Hash] in the command line's fixed words
-      def report(result) = Report.new(self, catalogue).then { |report| result.is_a?(Swap) ? report.swap(result) : report.prediction(result) }
+      def report(result) =
+        Report
+          .new(self, catalogue)
+          .then { |report| result.is_a?(Swap) ? report.swap(result) : report.prediction(result) }
     end
   end
 end

@@ -1,6 +1,7 @@
 module Restauro
   module Families
-    # What batters and crumb coats say alike: the heat that the recipe names, else the usual one for a coat, and a piece of the usual size.
+    # What batters and crumb coats say alike: the heat that the recipe names, else the usual one for a coat, and a piece
+    # of the usual size.
     module CoatDeclarations
       include Declared
 
@@ -30,10 +31,15 @@ module Restauro
       private
 
       def usual_piece(place, recipe)
-        line = %w[other cheese].lazy.filter_map do |role|
-          recipe.ingredients.find { |candidate| candidate.role == role && Heat::Food.row(candidate.text) }
-        end.first
-        line = line.with(text: "#{line.text} #{recipe.title.to_s[Heat::PieceLine::KIND]}") if line && !line.text.match?(Heat::PieceLine::KIND)
+        line =
+          %w[other cheese]
+            .lazy
+            .filter_map do |role|
+              recipe.ingredients.find { |candidate| candidate.role == role && Heat::Food.row(candidate.text) }
+            end
+            .first
+        line = line.with(text: "#{line.text} #{recipe.title.to_s[Heat::PieceLine::KIND]}") if line &&
+          !line.text.match?(Heat::PieceLine::KIND)
         line ||= Recipes::Line.new(text: "croquette", role: "other") if place.around_another?
         line && Heat::PieceLine.usual(line, catalogue)
       end

@@ -3,7 +3,8 @@ module Restauro
     # What every prediction of a coated piece shares: which piece, how many, and its section in the heat.
     #   Needs recipe, options, coat_m, coat_kg_m2, coat_water_kg_m2.
     module Coated
-      # How many pieces the food in the recipe makes, and their surface.   @return [Array(Integer, Float), nil] count and m2
+      # How many pieces the food in the recipe makes, and their surface.
+      # @return [Array(Integer, Float), nil] count and m2
       def pieces
         piece = options.piece or return
         grams, area = size_of(piece)
@@ -16,7 +17,8 @@ module Restauro
 
       # What is coated: the line that tells of pieces, else the heaviest thing that is no coat.   @return [Float, nil] g
       def food_g
-        Heat::PieceLine.grams(recipe) || recipe.ingredients.select { |line| line.role == "other" && line.grams }.map { |line| line.grams.value }.max
+        Heat::PieceLine.grams(recipe) ||
+          recipe.ingredients.select { |line| line.role == "other" && line.grams }.map { |line| line.grams.value }.max
       end
 
       private
@@ -26,11 +28,11 @@ module Restauro
         options.piece ? options : options.with_choices(piece: Heat::PieceLine.piece(recipe, catalogue))
       end
 
-      # Grams and coated area of one: as heavy as the recipe says, else as long and wide as a slice usually is. As thick, a slice's area goes with
-      # its weight; a ball's with its power of two thirds.
+      # Grams and coated area of one: as heavy as the recipe says, else as long and wide as a slice usually is. As
+      # thick, a slice's area goes with its weight; a ball's with its power of two thirds.
       def size_of(piece)
         usual_g, usual_m2 = piece.size
-        each_g = Heat::PieceLine.each_g(recipe) or return [usual_g, usual_m2]
+        each_g = Heat::PieceLine.each_g(recipe) or return usual_g, usual_m2
 
         [each_g, usual_m2 * (each_g / usual_g)**(piece.shape == :slab ? 1 : 2.0 / 3)]
       end
@@ -39,7 +41,13 @@ module Restauro
         around = options.around
         return unless options.piece && around && coat_m
 
-        Heat::Section.cook(options.piece, around, coat_m: coat_m, coat_water_kg_m2: coat_water_kg_m2, coat_dry_kg_m2: coat_kg_m2 - coat_water_kg_m2)
+        Heat::Section.cook(
+          options.piece,
+          around,
+          coat_m: coat_m,
+          coat_water_kg_m2: coat_water_kg_m2,
+          coat_dry_kg_m2: coat_kg_m2 - coat_water_kg_m2
+        )
       end
     end
   end

@@ -2,7 +2,8 @@
 
 module Restauro
   module Families
-    # Which stage of the cooking a thing that is only cooked along belongs to, and what is done with it: data/ingredients/kinds.yml.
+    # Which stage of the cooking a thing that is only cooked along belongs to, and what is done with it:
+    # data/ingredients/kinds.yml.
     #   Needs @catalogue.
     module CompanionKinds
       GROUPS = {"vegetable" => "simmer", "bought" => "finish"}.freeze
@@ -21,8 +22,12 @@ module Restauro
 
       def row(line)
         ingredient = line.ingredient && @catalogue.find_key(line.ingredient)
-        return {"stage" => "boiled", "rank" => "0", "words" => "boil %s"} if ingredient && BOILED.include?(ingredient.key)
-        return kind_row("infuse") if line.text.match?(STUDDED) || (line.text.match?(SPRIGS) && !line.text.match?(PICKED))
+        if ingredient && BOILED.include?(ingredient.key)
+          return {"stage" => "boiled", "rank" => "0", "words" => "boil %s"}
+        end
+        if line.text.match?(STUDDED) || (line.text.match?(SPRIGS) && !line.text.match?(PICKED))
+          return kind_row("infuse")
+        end
         return READY_ROW if READY.match?(line.text) && !%w[brown].include?(kind(line)&.fetch("stage"))
         return kind(line) || UNKNOWN unless ingredient
 

@@ -1,9 +1,31 @@
 module Restauro
   module Families
-    # Crusts: rolled, pressed, thin, crumbled, of crumbs, bought. Master metric: the water ratio, with the fat beside it.
+    # Crusts: rolled, pressed, thin, crumbled, of crumbs, bought. Master metric: the water ratio, with the fat beside
+    # it.
     class Crust
-      %w[Baking Cautions Cover Declarations Filling Lining Mend Method Options Parts Picture Prediction Report School Sheet Style Swap Swapper Trials
-         Words Writer].each { |name| autoload name.to_sym, "restauro/families/crust/#{name.downcase}" }
+      %w[
+        Baking
+        Cautions
+        Cover
+        Declarations
+        Filling
+        Lining
+        Mend
+        Method
+        Options
+        Parts
+        Picture
+        Prediction
+        Report
+        School
+        Sheet
+        Style
+        Swap
+        Swapper
+        Trials
+        Words
+        Writer
+      ].each { |name| autoload name.to_sym, "restauro/families/crust/#{name.downcase}" }
       autoload :ByKind, "restauro/families/crust/by_kind"
       autoload :Custard, "restauro/families/crust/custard"
       autoload :FillSteps, "restauro/families/crust/fill_steps"
@@ -39,7 +61,11 @@ module Restauro
       # @return [Swap]   @raise [InvalidInput]
       def swap(recipe, options)
         marked = read(recipe)
-        bought?(marked) ? SheetSwapper.new(catalogue, marked, options).swap : Swapper.new(catalogue, marked, options).swap
+        if bought?(marked)
+          SheetSwapper.new(catalogue, marked, options).swap
+        else
+          Swapper.new(catalogue, marked, options).swap
+        end
       end
 
       # @param swap [Swap]   @return [Array<Step>] in working order
@@ -51,18 +77,25 @@ module Restauro
       # @return [Hash] the numbers that its pictures draw
       def picture(swap) = Picture.new(swap).to_h
       # @param result [Prediction, Swap]   @return [Hash] in the command line's fixed words
-      def report(result) = Report.new(self, catalogue).then { |report| result.is_a?(Swap) ? report.swap(result) : report.prediction(result) }
+      def report(result) =
+        Report
+          .new(self, catalogue)
+          .then { |report| result.is_a?(Swap) ? report.swap(result) : report.prediction(result) }
 
       # The schools that a diet leaves for a style.   @return [Array(Array<School>, Array<School>)] left and out
-      def schools(options) = School.all.select { |school| school.for?(options.style) }.partition { |school| open?(school, options) }
+      def schools(options) =
+        School.all.select { |school| school.for?(options.style) }.partition { |school| open?(school, options) }
 
       private
 
-      def open?(school, options) = (school.binders.empty? || !school.binder(catalogue, options).nil?) && school.mixes(catalogue, options).any?
+      def open?(school, options) =
+        (school.binders.empty? || !school.binder(catalogue, options).nil?) && school.mixes(catalogue, options).any?
 
       # A sheet or crumbs of wheat, which are replaced as they are.
       def bought?(recipe)
-        Recipes::Parts.dough(recipe).any? { |line| line.counted? && %w[pastry crumb].include?(catalogue.fetch(line.ingredient).group) }
+        Recipes::Parts
+          .dough(recipe)
+          .any? { |line| line.counted? && %w[pastry crumb].include?(catalogue.fetch(line.ingredient).group) }
       end
     end
   end

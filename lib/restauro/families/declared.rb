@@ -1,7 +1,7 @@
 module Restauro
   module Families
-    # What a family says about itself, so that nobody outside has to ask which family it is. These are the answers of one that has nothing to
-    # add; a family's own stand in the file declarations.rb of its folder.
+    # What a family says about itself, so that nobody outside has to ask which family it is. These are the answers of
+    # one that has nothing to add; a family's own stand in the file declarations.rb of its folder.
     #   Needs key and catalogue.
     module Declared
       # Choices that every family knows.
@@ -22,17 +22,26 @@ module Restauro
       # What the spoon can show, to be tapped.   @return [Array<Sauce::Grade>]
       def grades = []
 
-      # What the recipe's text says that is this family's to know.   @param place [Dishes::Place]   @param shared [Hash] choices for the whole dish
+      # What the recipe's text says that is this family's to know.
+      # @param place [Dishes::Place]
+      # @param shared [Hash] choices for the whole dish
       def told(_place, _shared) = {}
-      # What is usual where nobody chose and the recipe does not say.   @param recipe [Recipes::Recipe] as read   @param chosen [Hash]
+      # What is usual where nobody chose and the recipe does not say.
+      # @param recipe [Recipes::Recipe] as read
+      # @param chosen [Hash]
       def usual(_place, _recipe, _chosen) = {}
       # Parts that this one holds: under its crust, inside its pieces.   @return [Array<Integer>]
       def holds(_place) = []
 
-      # What a probe should see.   @return [Array(String, Array, Float or nil)] what it is put into, [minutes, C] points or nil, C when done
+      # What a probe should see.
+      # @return [Array(String, Array, Float or nil)] what it is put into, [minutes, C] points or nil, C when done
       def expected(swap)
         points = swap.ours.section&.points if swap.ours.respond_to?(:section)
-        ["the middle of a piece", points&.map { |point| [point.minutes, point.centre] }, swap.ours.options.piece&.food&.done_celsius]
+        [
+          "the middle of a piece",
+          points&.map { |point| [point.minutes, point.centre] },
+          swap.ours.options.piece&.food&.done_celsius
+        ]
       end
 
       # The bowl of a line that is in no filling and no gel; nil for the one of its kind.   @param way [String, nil]

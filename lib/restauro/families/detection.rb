@@ -1,7 +1,9 @@
 module Restauro
   module Families
-    # Which family a recipe is, by a stated rule: first the words of its title and steps; else crumbs; else flour against liquid, egg, purée and fat.
-    #   a ratio over 6, or no water at all yet, is a sauce · a root, purée or curd at least half as heavy as the flour, hardly any liquid and
+    # Which family a recipe is, by a stated rule: first the words of its title and steps; else crumbs; else flour
+    # against liquid, egg, purée and fat.
+    #   a ratio over 6, or no water at all yet, is a sauce · a root, purée or curd at least half as heavy as the flour,
+    #   hardly any liquid and
     #   nothing that lifts: gnocchi · 1.15 to 6 a batter · fat over a third of the flour: crust · hardly any fat: pasta.
     #   Between 5.2 and 6 only words decide: crêpes and a thin sauce weigh alike. What a filling holds is not counted.
     class Detection
@@ -23,7 +25,8 @@ module Restauro
       end
 
       # @return [Array<Array(Ingredient, Float)>] g of each counted line, a raw root as its purée
-      def self.weighed(lines, catalogue) = lines.select(&:counted?).map { |line| Dough::Contents.cooked(line, catalogue) }
+      def self.weighed(lines, catalogue) =
+        lines.select(&:counted?).map { |line| Dough::Contents.cooked(line, catalogue) }
 
       # @return [Array<String>] the family, or all that it could be
       def candidates
@@ -48,11 +51,15 @@ module Restauro
       # A title cannot make a sauce of a dough: "tart filling" is judged by its weights.
       def possible?(family)
         case family
-        when "sauce" then ratio.nil? || ratio > figure(:dough_under) * 2
-        # With its flour or its liquid still to be typed it says what is missing.
-        when "batter" then flour.zero? || grams("liquid").zero? || poured&.between?(figure(:told_over), figure(:poured_under))
-        when "breading" then crumbs? || !liquid_over_flour? || soaked?
-        else ratio && ratio < figure(:unsure_over)
+        when "sauce"
+          ratio.nil? || ratio > figure(:dough_under) * 2
+          # With its flour or its liquid still to be typed it says what is missing.
+        when "batter"
+          flour.zero? || grams("liquid").zero? || poured&.between?(figure(:told_over), figure(:poured_under))
+        when "breading"
+          crumbs? || !liquid_over_flour? || soaked?
+        else
+          ratio && ratio < figure(:unsure_over)
         end
       end
 
@@ -67,13 +74,16 @@ module Restauro
       end
 
       def unsure
-        told = WORDS.slice("sauce", "batter").select { |_, words| words.match?(@recipe.steps.map(&:text).join(" ")) }.keys
+        told =
+          WORDS.slice("sauce", "batter").select { |_, words| words.match?(@recipe.steps.map(&:text).join(" ")) }.keys
         told.length == 1 ? told : %w[sauce batter]
       end
 
       # A spoonable mix of nuts and fat is a pressed crust, not a batter, unless it is to rise.
-      def pressed? = ratio < figure(:pressed_under) && grams("meal") > figure(:pressed_meal) * flour && grams("leavener").zero?
-      # A bought sheet is a crust whatever else there is; crumbs in fat, with no egg to stick them to anything, are a base.
+      def pressed? =
+        ratio < figure(:pressed_under) && grams("meal") > figure(:pressed_meal) * flour && grams("leavener").zero?
+      # A bought sheet is a crust whatever else there is; crumbs in fat, with no egg to stick them to anything, are a
+      # base.
       def sheet? = @all.any? { |ingredient, _| ingredient.group == "pastry" }
       def crumb_base? = crumbs_in_fat? && grams("egg").zero? && !liquid_over_flour?
       def crumbs_in_fat? = crumbs? && flour < grams("crumb") && fat > figure(:crumb_fat) * grams("crumb")
@@ -84,7 +94,8 @@ module Restauro
       # What is soaked in something sour and then dredged is in no batter: nothing lifts or binds it.
       def soaked?
         wet = @parts.select { |ingredient, _| ingredient.group == "liquid" }
-        wet.any? && wet.all? { |ingredient, _| SOAKS.include?(ingredient.key) } && grams("egg").zero? && grams("leavener").zero?
+        wet.any? && wet.all? { |ingredient, _| SOAKS.include?(ingredient.key) } && grams("egg").zero? &&
+          grams("leavener").zero?
       end
 
       def liquid_over_flour? = grams("liquid") > grams("crumb") + flour
@@ -92,9 +103,11 @@ module Restauro
       def flour = %w[flour starch blend meal].sum { |group| grams(group) }
       def fat = @parts.sum(0.0) { |ingredient, g| ingredient.group == "fat" ? g : 0.0 }
       # Roots raw or mashed; curd too, unless nuts make it a pressed crust.
-      def mass = @parts.sum(0.0) { |ingredient, g| Dough::Contents.mash(ingredient.key) || ingredient.group == "curd" ? g : 0.0 }
+      def mass =
+        @parts.sum(0.0) { |ingredient, g| Dough::Contents.mash(ingredient.key) || ingredient.group == "curd" ? g : 0.0 }
       def gnocchi?
-        mass >= figure(:mass_share) * flour && grams("liquid") < figure(:little_liquid) * flour && grams("leavener").zero? && !pressed?
+        mass >= figure(:mass_share) * flour && grams("liquid") < figure(:little_liquid) * flour &&
+          grams("leavener").zero? && !pressed?
       end
       def ratio = Hydration::WaterRatio.of(@parts)
       # Fruit lies in a batter and gives its water to nobody before it is set.

@@ -1,11 +1,27 @@
 module Restauro
   module Families
-    # Doughs that are shaped and boiled. Master metric: the water ratio, with the stretch that gluten had. Pasta and Gnocchi are its two families.
+    # Doughs that are shaped and boiled. Master metric: the water ratio, with the stretch that gluten had. Pasta and
+    # Gnocchi are its two families.
     class Dough
-      %w[Boiling Cautions Contents Declarations Lines Method Mend Options Picture
-         Prediction Report School Shape Stays Swapper Trials Writer].each do |name|
-        autoload name.to_sym, "restauro/families/dough/#{name.downcase}"
-      end
+      %w[
+        Boiling
+        Cautions
+        Contents
+        Declarations
+        Lines
+        Method
+        Mend
+        Options
+        Picture
+        Prediction
+        Report
+        School
+        Shape
+        Stays
+        Swapper
+        Trials
+        Writer
+      ].each { |name| autoload name.to_sym, "restauro/families/dough/#{name.downcase}" }
       autoload :Kernel, "restauro/families/dough/kernel"
       autoload :Keeping, "restauro/families/dough/keeping"
       autoload :Swap, "restauro/families/dough/swap"
@@ -47,10 +63,17 @@ module Restauro
       # @return [Hash] the numbers that its pictures draw
       def picture(swap) = Picture.new(swap).to_h
       # @param result [Prediction, Swap]   @return [Hash] in the command line's fixed words
-      def report(result) = Report.new(self, catalogue).then { |report| result.is_a?(Swap) ? report.swap(result) : report.prediction(result) }
+      def report(result) =
+        Report
+          .new(self, catalogue)
+          .then { |report| result.is_a?(Swap) ? report.swap(result) : report.prediction(result) }
 
       # The schools that a diet leaves for a shape.   @return [Array(Array<School>, Array<School>)] left and out
-      def schools(options) = School.all.select { |school| school.for?(options.shape) }.partition { |school| school.open?(catalogue, options) }
+      def schools(options) =
+        School
+          .all
+          .select { |school| school.for?(options.shape) }
+          .partition { |school| school.open?(catalogue, options) }
     end
   end
 end

@@ -5,17 +5,24 @@ module Restauro
       attr_reader :pairs
 
       # @param recipe [Recipes::Recipe]   @param replaced [Array<Recipes::Line>] wheat lines taken out
-      # @param substitutes [Array<Diets::Substitution>]   @param flours [Array<Ingredient>] that take the flour's place, weight for weight
+      # @param substitutes [Array<Diets::Substitution>]
+      # @param flours [Array<Ingredient>] that take the flour's place, weight for weight
       def self.start(recipe, catalogue, replaced, substitutes, flours)
         draft = new(recipe, catalogue, [])
         total = replaced.sum { |line| line.grams.value }
-        lines = recipe.lines.reject { |line| line.role == "step" || (line.role == "title" && Recipes::Outline.heading?(line.text)) }
-        draft.with(lines.map do |line|
-          next [line, flours.map { |flour| draft.line(flour, total / flours.length, "flour", line.part) }] if line.equal?(replaced.first)
-          next [line, []] if replaced.any? { |old| old.equal?(line) }
+        lines = recipe.lines.reject do |line|
+          line.role == "step" || (line.role == "title" && Recipes::Outline.heading?(line.text))
+        end
+        draft.with(
+          lines.map do |line|
+            if line.equal?(replaced.first)
+              next line, flours.map { |flour| draft.line(flour, total / flours.length, "flour", line.part) }
+            end
+            next line, [] if replaced.any? { |old| old.equal?(line) }
 
-          [line, substitutes.find { |found| found.line.equal?(line) && found.found? }&.lines || [line]]
-        end)
+            [line, substitutes.find { |found| found.line.equal?(line) && found.found? }&.lines || [line]]
+          end
+        )
       end
 
       def initialize(recipe, catalogue, pairs)
@@ -34,7 +41,8 @@ module Restauro
       # @return [Array<Array(Ingredient, Float)>] g of each counted line
       def weights = lines.select(&:counted?).map { |line| [@catalogue.fetch(line.ingredient), line.grams.value] }
       # The liquid that is most of it.   @return [Recipes::Line, nil]
-      def main_liquid = lines.select { |line| line.role == "liquid" && line.counted? }.max_by { |line| line.grams.value }
+      def main_liquid =
+        lines.select { |line| line.role == "liquid" && line.counted? }.max_by { |line| line.grams.value }
       # @return [Array<Recipes::Line>] the flours that were written here
       def fresh_flours = lines.select { |line| line.added && line.role == "flour" }
 
@@ -58,7 +66,11 @@ module Restauro
       # With the nearest kitchen measure on every line that was written here.
       def measured
         units = KitchenUnits.of(@recipe.system)
-        with(pairs.map { |wheat, ours| [wheat, ours.map { |line| line.equal?(wheat) || line.amount_text ? line : with_measure(line, units) }] })
+        with(
+          pairs.map do |wheat, ours|
+            [wheat, ours.map { |line| line.equal?(wheat) || line.amount_text ? line : with_measure(line, units) }]
+          end
+        )
       end
 
       private
@@ -66,8 +78,14 @@ module Restauro
       def with_measure(line, units)
         return line unless line.counted?
 
-        Recipes::WeighedLine.of(@catalogue.fetch(line.ingredient), line.grams.value, role: line.role, part: line.part, units: units,
-                                                                                     added: line.added)
+        Recipes::WeighedLine.of(
+          @catalogue.fetch(line.ingredient),
+          line.grams.value,
+          role: line.role,
+          part: line.part,
+          units: units,
+          added: line.added
+        )
       end
     end
   end

@@ -1,11 +1,13 @@
 module Restauro
   module Families
-    # Wheat beside the dough itself, on the bench or in a filling: the new flour for flour, crumbs without gluten for crumbs, weight for weight.
+    # Wheat beside the dough itself, on the bench or in a filling: the new flour for flour, crumbs without gluten for
+    # crumbs, weight for weight.
     class WheatElsewhere
       CRUMBS = {"wheat_biscuit_crumbs" => "gf_biscuit_crumbs"}.freeze
       OTHERS = "gf_breadcrumbs".freeze
 
-      # @param flour [#call] the ingredient that takes the flour's place, asked for where there is flour; it may be eaten
+      # @param flour [#call] the ingredient that takes the flour's place, asked for where there is flour; it may be
+      #   eaten
       def initialize(catalogue, flour:, exclusion:, units:)
         @catalogue = catalogue
         @flour = flour
@@ -20,9 +22,20 @@ module Restauro
         return unless ingredient&.contains_gluten? && (ingredient.starchy? || ingredient.group == "crumb")
 
         fresh = ingredient.group == "crumb" ? crumbs(ingredient) : @flour.call
-        return [Recipes::WeighedLine.of(fresh, line.grams.value, role: line.role, part: line.part, units: @units)] if line.grams
+        if line.grams
+          return [Recipes::WeighedLine.of(fresh, line.grams.value, role: line.role, part: line.part, units: @units)]
+        end
 
-        [Recipes::Line.new(text: "#{fresh.say}, to dust", ingredient: fresh.key, role: line.role, part: line.part, name_text: fresh.say, added: true)]
+        [
+          Recipes::Line.new(
+            text: "#{fresh.say}, to dust",
+            ingredient: fresh.key,
+            role: line.role,
+            part: line.part,
+            name_text: fresh.say,
+            added: true
+          )
+        ]
       end
 
       # Crumbs without gluten for these.   @return [Ingredient]   @raise [InvalidInput]

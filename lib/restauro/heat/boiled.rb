@@ -15,7 +15,8 @@ module Restauro
         @around = around.to_f
         @start = start.to_f
         @bodies = shape == :short_cylinder ? %i[cylinder slab] : [shape]
-        # Worked out once: a search for the minutes asks for them a thousand times. To three figures, so that doughs alike share their series.
+        # Worked out once: a search for the minutes asks for them a thousand times. To three figures, so that doughs
+        # alike share their series.
         @biot = (coefficient * radius / food.conductivity(halfway)).round(2)
         @fourier_a_minute = food.diffusivity(halfway) * 60 / radius**2
         # Each temperature is searched for once.
@@ -24,7 +25,8 @@ module Restauro
       end
 
       # The same from another heat.   @param celsius [Float]   @return [Boiled]
-      def with_start(celsius) = Boiled.new(shape: shape, thickness_m: thickness_m, food: food, around: around, start: celsius)
+      def with_start(celsius) =
+        Boiled.new(shape: shape, thickness_m: thickness_m, food: food, around: around, start: celsius)
 
       # @param minutes [Float] min   @return [Float] C
       def centre(minutes) = celsius(minutes, 0.0)
@@ -50,7 +52,8 @@ module Restauro
 
       # @return [Float] min until it is thawed in the pot, by Plank's equation   Source: plank_1941
       def thaw_minutes
-        Thawing.seconds(shape: shape, thickness_m: thickness_m, food: food, around: around, coefficient: coefficient) / 60
+        Thawing.seconds(shape: shape, thickness_m: thickness_m, food: food, around: around, coefficient: coefficient) /
+          60
       end
 
       private
@@ -66,9 +69,19 @@ module Restauro
       def celsius(minutes, position)
         return start unless minutes.positive?
 
-        theta = @bodies.each_with_index.reduce(1.0) do |product, (body, index)|
-          product * Conduction.at(body, index.zero? ? position : 0.0, biot: @biot, fourier: @fourier_a_minute * minutes, terms: TERMS)
-        end
+        theta =
+          @bodies
+            .each_with_index
+            .reduce(1.0) do |product, (body, index)|
+              product *
+                Conduction.at(
+                  body,
+                  index.zero? ? position : 0.0,
+                  biot: @biot,
+                  fourier: @fourier_a_minute * minutes,
+                  terms: TERMS
+                )
+            end
         around + (start - around) * theta.clamp(0.0, 1.0)
       end
 

@@ -1,6 +1,7 @@
 module Restauro
   module Heat
-    # How fast a dry crust browns, by Arrhenius' law: minutes' worth at brown_celsius for each minute at another temperature.
+    # How fast a dry crust browns, by Arrhenius' law: minutes' worth at brown_celsius for each minute at another
+    # temperature.
     module Browning
       ZERO_KELVIN = Constants.fetch(:air, :zero_celsius)
       AT_KELVIN = Constants.fetch(:heat, :brown_celsius) + ZERO_KELVIN

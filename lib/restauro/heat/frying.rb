@@ -5,7 +5,9 @@ module Restauro
     Frying = Struct.new(:celsius, :shallow, :key, :litres, keyword_init: true) do
       def initialize(celsius:, shallow: false, key: "neutral_oil", litres: 1.0)
         least, most = %i[frying_least_celsius frying_most_celsius].map { |name| Constants.fetch(:heat, name) }
-        raise InvalidInput, "oil is #{least.round} to #{most.round} C for frying, got #{celsius.round}" unless celsius.between?(least, most)
+        unless celsius.between?(least, most)
+          raise InvalidInput, "oil is #{least.round} to #{most.round} C for frying, got #{celsius.round}"
+        end
 
         raise InvalidInput, "oil to fry in is 0.2 to 10 litres, got #{litres}" unless litres.between?(0.2, 10)
 
@@ -13,13 +15,20 @@ module Restauro
         freeze
       end
 
-      # @param text [String] "180C", "350F shallow", "170 olive oil", "180C ghee 2 litres"   @return [Frying]   @raise [InvalidInput]
+      # @param text [String] "180C", "350F shallow", "170 olive oil", "180C ghee 2 litres"
+      # @return [Frying]
+      # @raise [InvalidInput]
       def self.parse(text)
-        match = Frying::TEXT.match(text.strip) or raise InvalidInput, "oil #{Frying::SUCH_AS}; got '#{text.strip[0, 30]}'"
+        match = Frying::TEXT.match(text.strip) or
+          raise InvalidInput, "oil #{Frying::SUCH_AS}; got '#{text.strip[0, 30]}'"
         words = match[3].to_s
         degrees = Float(match[1])
-        new(celsius: match[2].to_s.casecmp?("f") ? (degrees - 32) / 1.8 : degrees, shallow: words.match?(/shallow|pan/i), key: key_in(words),
-            litres: litres_in(words))
+        new(
+          celsius: match[2].to_s.casecmp?("f") ? (degrees - 32) / 1.8 : degrees,
+          shallow: words.match?(/shallow|pan/i),
+          key: key_in(words),
+          litres: litres_in(words)
+        )
       end
 
       # @return [String] of data/heat/oils.yml   @raise [InvalidInput] a fat whose smoke point is not known
@@ -50,6 +59,7 @@ module Restauro
 
     Frying::TEXT = /\A(\d{2,3}(?:\.\d+)?)\s*°?\s*([CF]\b)?[,\s]*(.*)\z/i
     Frying::LITRES = /(\d+(?:[.,]\d+)?)\s*(litres?|liters?|ml|l)\b/i
-    Frying::SUCH_AS = "is its temperature, and what it is if it matters, such as 180C, 180C shallow, 170C olive oil, 180C ghee 2 litres".freeze
+    Frying::SUCH_AS =
+      "is its temperature, and what it is if it matters, such as 180C, 180C shallow, 170C olive oil, 180C ghee 2 litres".freeze
   end
 end

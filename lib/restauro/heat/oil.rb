@@ -13,7 +13,9 @@ module Restauro
       # The most food at once: a share of the oil, and no more than keeps it hot enough.   @return [Float] g
       def batch_g(oil_g:, oil_celsius:, food_celsius: Constants.fetch(:heat, :piece_start_celsius))
         least = Constants.fetch(:heat, :oil_least_celsius)
-        hot = oil_g * Constants.fetch(:heat, :oil_heat) * (oil_celsius - least) / (Constants.fetch(:heat, :food_heat) * (least - food_celsius))
+        hot =
+          oil_g * Constants.fetch(:heat, :oil_heat) * (oil_celsius - least) /
+          (Constants.fetch(:heat, :food_heat) * (least - food_celsius))
         [hot, Constants.fetch(:heat, :batch_share) * oil_g].min.clamp(0.0, Float::INFINITY)
       end
 

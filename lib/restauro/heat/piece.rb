@@ -3,17 +3,27 @@ module Restauro
     # A piece of food to coat: what it is, its shape and its thickness.
     #   name · food Food · shape :slab, :cylinder or :sphere · thickness_m m across the thin way
     Piece = Value.of(:name, :food, :shape, :thickness_m, :kind) do
-      # @param text [String] "celeriac slice 12 mm", "cauliflower floret 30 mm"   @return [Piece]   @raise [InvalidInput]
+      # @param text [String] "celeriac slice 12 mm", "cauliflower floret 30 mm"
+      # @return [Piece]
+      # @raise [InvalidInput]
       def self.parse(text, catalogue)
         match = Piece::TEXT.match(text.strip) or
-          raise InvalidInput, "piece '#{text.strip[0, 60]}' not understood; type such as 'celeriac slice 12 mm' or 'cauliflower floret 30 mm'"
+          raise InvalidInput,
+                "piece '#{text.strip[0, 60]}' not understood; type such as 'celeriac slice 12 mm' or 'cauliflower floret 30 mm'"
         millimetres = Float(match[3].tr(",", ".")) * (match[4].match?(/\Acm/i) ? 10 : 1)
-        raise InvalidInput, "a piece is 3 to 80 mm thick, got #{millimetres.round(1)}" unless millimetres.between?(3, 80)
+        unless millimetres.between?(3, 80)
+          raise InvalidInput, "a piece is 3 to 80 mm thick, got #{millimetres.round(1)}"
+        end
 
         name = match[1].strip
         kind = match[2]&.downcase || (Food.row(name) || Food::UNKNOWN)["shape"]
-        new(name: name, food: Food.named(name, catalogue), kind: kind, shape: Piece::SHAPES.fetch(kind),
-            thickness_m: millimetres / 1000)
+        new(
+          name: name,
+          food: Food.named(name, catalogue),
+          kind: kind,
+          shape: Piece::SHAPES.fetch(kind),
+          thickness_m: millimetres / 1000
+        )
       end
 
       def radius_m = thickness_m / 2
@@ -21,21 +31,42 @@ module Restauro
 
       # Grams and coated area of one piece.   @param length_mm, width_mm [Float] of a slice or fillet
       # @return [Array(Float, Float)] g and m2
-      def size(length_mm: Constants.fetch(:breading, :slice_length_mm), width_mm: Constants.fetch(:breading, :slice_width_mm))
-        t, long, wide, round = thickness_m, length_mm / 1000, width_mm / 1000, Constants.fetch(:breading, :ring_round_mm) / 1000
-        volume, area = case kind
-                       when "ring" then [t * t * round, 4 * t * round]
-                       when "slice", "fillet" then [t * long * wide, 2 * (long * wide + t * (long + wide))]
-                       when "stick", "strip" then [t * t * long, 2 * t * t + 4 * t * long]
-                       when "cube" then [t**3, 6 * t * t]
-                       else [Math::PI / 6 * t**3, Math::PI * t * t]
-                       end
+      def size(
+        length_mm: Constants.fetch(:breading, :slice_length_mm),
+        width_mm: Constants.fetch(:breading, :slice_width_mm)
+      )
+        t, long, wide, round =
+          thickness_m,
+          length_mm / 1000,
+          width_mm / 1000,
+          Constants.fetch(:breading, :ring_round_mm) / 1000
+        volume, area =
+          case kind
+          when "ring"
+            [t * t * round, 4 * t * round]
+          when "slice", "fillet"
+            [t * long * wide, 2 * (long * wide + t * (long + wide))]
+          when "stick", "strip"
+            [t * t * long, 2 * t * t + 4 * t * long]
+          when "cube"
+            [t**3, 6 * t * t]
+          else
+            [Math::PI / 6 * t**3, Math::PI * t * t]
+          end
         [1e3 * volume * food.density(Constants.fetch(:heat, :piece_start_celsius)), area]
       end
     end
 
-    Piece::SHAPES = {"slice" => :slab, "fillet" => :slab, "ring" => :slab, "stick" => :cylinder, "strip" => :cylinder, "floret" => :sphere,
-                     "cube" => :sphere, "ball" => :sphere}.freeze
+    Piece::SHAPES = {
+      "slice" => :slab,
+      "fillet" => :slab,
+      "ring" => :slab,
+      "stick" => :cylinder,
+      "strip" => :cylinder,
+      "floret" => :sphere,
+      "cube" => :sphere,
+      "ball" => :sphere
+    }.freeze
     Piece::TEXT = /\A(.+?)\s+(?:(slice|floret|stick|strip|ring|cube|ball|fillet)s?\s+)?(\d+(?:[.,]\d+)?)\s*(mm|cm)\z/i
   end
 end

@@ -30,17 +30,29 @@ module Restauro
         nil
       end
 
-      # A piece as thick as its kind usually is, where nothing tells.   @param line [Recipes::Line]   @return [Piece, nil]
+      # A piece as thick as its kind usually is, where nothing tells.
+      # @param line [Recipes::Line]
+      # @return [Piece, nil]
       def usual(line, catalogue)
         row = Food.row(line.text) or return
-        shape, thick = if row["word"] == "sausage" then ["stick", :usual_sausage_mm]
-                       elsif line.text.match?(CHUNKS) then ["cube", :usual_cube_mm]
-                       elsif line.text.match?(FINGERS) then ["stick", :usual_stick_mm]
-                       elsif line.text.match?(JOINT) && !line.text.match?(THIN) then ["stick", :usual_joint_mm]
-                       elsif line.text.match?(WHOLE) && !line.text.match?(THIN) then [row["shape"], :usual_breast_mm]
-                       else [row["shape"], :"usual_#{row["shape"]}_mm"]
-                       end
-        Piece.parse("#{row["word"]} #{line.text[KIND, 1] || shape} #{Constants.fetch(:heat, thick).round} mm", catalogue)
+        shape, thick =
+          if row["word"] == "sausage"
+            ["stick", :usual_sausage_mm]
+          elsif line.text.match?(CHUNKS)
+            ["cube", :usual_cube_mm]
+          elsif line.text.match?(FINGERS)
+            ["stick", :usual_stick_mm]
+          elsif line.text.match?(JOINT) && !line.text.match?(THIN)
+            ["stick", :usual_joint_mm]
+          elsif line.text.match?(WHOLE) && !line.text.match?(THIN)
+            [row["shape"], :usual_breast_mm]
+          else
+            [row["shape"], :"usual_#{row["shape"]}_mm"]
+          end
+        Piece.parse(
+          "#{row["word"]} #{line.text[KIND, 1] || shape} #{Constants.fetch(:heat, thick).round} mm",
+          catalogue
+        )
       end
 
       # @return [Integer, nil] how many, where the line counts them
@@ -64,7 +76,9 @@ module Restauro
 
       # @return [Recipes::Line, nil] the first that counts a known food
       def counted(recipe)
-        recipe.ingredients.find { |line| line.role == "other" && (line.text.match?(COUNT) || line.text.match?(CUT)) && Food.row(line.text) }
+        recipe.ingredients.find do |line|
+          line.role == "other" && (line.text.match?(COUNT) || line.text.match?(CUT)) && Food.row(line.text)
+        end
       end
 
       # @return [Float, nil] g, where the line weighs them, be the food known or not

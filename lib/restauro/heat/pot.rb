@@ -5,8 +5,9 @@ module Restauro
     Pot = Struct.new(:litres, :boiling, :watts, keyword_init: true) do
       # A litre to a hundred grams, no less than two and no more than a kitchen pot holds.
       def self.litres_for(grams)
-        (Constants.fetch(:boil, :litres_per_kg) * grams / 1000).clamp(Constants.fetch(:boil, :litres_least), Constants.fetch(:boil, :litres_most))
-                                                               .then { |litres| (litres * 2).ceil / 2.0 }
+        (Constants.fetch(:boil, :litres_per_kg) * grams / 1000)
+          .clamp(Constants.fetch(:boil, :litres_least), Constants.fetch(:boil, :litres_most))
+          .then { |litres| (litres * 2).ceil / 2.0 }
       end
 
       def initialize(**)
@@ -31,13 +32,17 @@ module Restauro
       # Grams that let it fall no further than it should.   @return [Float] g
       def batch_g(food, **how)
         low, high = 0.0, 1000.0 * litres
-        40.times { (middle = (low + high) / 2) && (boiling - temperature_with(middle, food, **how) < drop_most ? low = middle : high = middle) }
+        40.times do
+          (middle = (low + high) / 2) &&
+            (boiling - temperature_with(middle, food, **how) < drop_most ? low = middle : high = middle)
+        end
         low
       end
 
       # Minutes back to the boil on the hob there is.
       def recovery_minutes(grams, food, **how)
-        litres * Constants.fetch(:boil, :water_heat) * (boiling - temperature_with(grams, food, **how)) * 1000 / watts / 60
+        litres * Constants.fetch(:boil, :water_heat) * (boiling - temperature_with(grams, food, **how)) * 1000 /
+          watts / 60
       end
 
       # @return [Float] C that a batch may cool it

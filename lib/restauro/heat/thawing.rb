@@ -5,9 +5,12 @@ module Restauro
     module Thawing
       module_function
 
-      # @param shape [Symbol] :slab, :cylinder, :short_cylinder or :sphere   @param thickness_m [Float] m   @return [Float] s
+      # @param shape [Symbol] :slab, :cylinder, :short_cylinder or :sphere
+      # @param thickness_m [Float] m
+      # @return [Float] s
       def seconds(shape:, thickness_m:, food:, around:, coefficient:, freezing: 0.0)
-        row = DataFiles.table("heat/plank.csv").find { |candidate| candidate["shape"] == shape.to_s } or raise ArgumentError, "no shape #{shape}"
+        row = DataFiles.table("heat/plank.csv").find { |candidate| candidate["shape"] == shape.to_s } or
+          raise ArgumentError, "no shape #{shape}"
         latent = 1000 * Constants.fetch(:boil, :latent_fusion) * food.shares.fetch("water")
         p, r = Float(row["p"]), Float(row["r"])
         food.density(freezing) * latent / (around - freezing) *

@@ -9,7 +9,8 @@ module Restauro
       def minutes(millimetres)
         return constant(:law_base) + constant(:law_per_mm2) * millimetres**2 if covers?(millimetres)
 
-        raise InvalidInput, "boiling times are known for #{range.first} to #{range.last} mm of raw dough, got #{millimetres.round(2)} mm"
+        raise InvalidInput,
+              "boiling times are known for #{range.first} to #{range.last} mm of raw dough, got #{millimetres.round(2)} mm"
       end
 
       def covers?(millimetres) = range.cover?(millimetres)

@@ -1,9 +1,10 @@
 module Restauro
   module Heat
-    # One implicit step of a row of cells that conduct to their neighbours, the last to a face of known temperature: Thomas' algorithm, its
-    # elimination done once but for the face, whose conductance changes.
+    # One implicit step of a row of cells that conduct to their neighbours, the last to a face of known temperature:
+    # Thomas' algorithm, its elimination done once but for the face, whose conductance changes.
     class Tridiagonal
-      # @param rate [Array<Float>] each cell's heat capacity over the step, W/K   @param between [Array<Float>] conductance to the next cell, W/K
+      # @param rate [Array<Float>] each cell's heat capacity over the step, W/K
+      # @param between [Array<Float>] conductance to the next cell, W/K
       def initialize(rate, between)
         @last = rate.length - 1
         eliminate(rate, between)
@@ -12,7 +13,9 @@ module Restauro
         freeze
       end
 
-      # Steps the temperatures in place.   @param outer [Float] conductance from the last cell to the face, W/K   @param face [Float] C
+      # Steps the temperatures in place.
+      # @param outer [Float] conductance from the last cell to the face, W/K
+      # @param face [Float] C
       # @param most [Float] C that none goes over
       def solve(temperature, outer, face, most:)
         known, own, inner, last = @known, @own, @inner, @last
@@ -30,7 +33,8 @@ module Restauro
 
       private
 
-      # Of each row but the last, divided by its pivot: what its own cell brings, its inner neighbour, and its outer one.
+      # Of each row but the last, divided by its pivot: what its own cell brings, its inner neighbour, and its outer
+      # one.
       def eliminate(rate, between)
         @own, @inner, @outward = [], [], []
         @factor = 0.0

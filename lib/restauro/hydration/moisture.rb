@@ -10,9 +10,13 @@ module Restauro
       # @param from_g, to_g [Float] g before and after   @raise [InvalidInput] weights that cannot be
       def self.weighed(raw_water:, from_g:, to_g:)
         solids_g = (1 - raw_water / 100) * from_g
-        unless to_g.between?(solids_g * Constants.fetch(:moisture, :least_left_solids), from_g * Constants.fetch(:moisture, :most_gain))
-          raise InvalidInput, "#{from_g.round} g raw cannot have become #{to_g.round} g: check the weights " \
-                              "(it holds #{solids_g.round} g that is not water)"
+        unless to_g.between?(
+          solids_g * Constants.fetch(:moisture, :least_left_solids),
+                 from_g * Constants.fetch(:moisture, :most_gain)
+        )
+          raise InvalidInput,
+                "#{from_g.round} g raw cannot have become #{to_g.round} g: check the weights " \
+                  "(it holds #{solids_g.round} g that is not water)"
         end
 
         new(water: 100 * (1 - solids_g / to_g), points: Constants.fetch(:moisture, :band_weighed), how: :weighed)

@@ -1,20 +1,27 @@
 module Restauro
   module Hydration
     # What gluten did for a dough, done by what it holds.
-    #   stretch = min(1.2, sum(dose_i/full_i)), dose in % of the flour; wheat flour brings 1, the gum inside a blend counts
+    #   stretch = min(1.2, sum(dose_i/full_i)), dose in % of the flour; wheat flour brings 1, the gum inside a blend
+    #   counts
     module Stretch
       BINDERS = %w[psyllium_husk psyllium_powder xanthan_gum guar_gum flax_meal].freeze
 
       module_function
 
-      # @param parts [Array<Array(Ingredient, Float)>] ingredient and grams   @return [Float] 0 to 1.2; 0 where there is no flour
+      # @param parts [Array<Array(Ingredient, Float)>] ingredient and grams
+      # @return [Float] 0 to 1.2; 0 where there is no flour
       def of(parts)
         flour = flour_g(parts)
-        flour.zero? ? 0.0 : [parts.sum { |ingredient, grams| per_share(ingredient) * grams } / flour, constant(:most)].min
+        if flour.zero?
+          0.0
+        else
+          [parts.sum { |ingredient, grams| per_share(ingredient) * grams } / flour, constant(:most)].min
+        end
       end
 
       # Of binders and gums alone, not of eggs or mash: what holds gas in a batter.
-      def of_binders(parts) = of(parts.select { |ingredient, _| ingredient.starchy? || BINDERS.include?(ingredient.key) })
+      def of_binders(parts) =
+        of(parts.select { |ingredient, _| ingredient.starchy? || BINDERS.include?(ingredient.key) })
 
       # @return [Float] g of flour, starch, meal and blend
       def flour_g(parts) = parts.sum(0.0) { |ingredient, grams| ingredient.starchy? ? grams : 0.0 }
@@ -30,7 +37,9 @@ module Restauro
       # Grams of a binder that bring so much stretch to so much flour.
       def grams_for(ingredient, stretch, flour_g) = stretch * flour_g / per_share(ingredient)
 
-      # What a shape needs.   @param shape [String] rolled, filled, extruded or dumpling   @param thickness_mm [Float] of a sheet
+      # What a shape needs.
+      # @param shape [String] rolled, filled, extruded or dumpling
+      # @param thickness_mm [Float] of a sheet
       def needed(shape, thickness_mm)
         return constant(:"need_#{shape}") unless %w[rolled sheets].include?(shape)
 

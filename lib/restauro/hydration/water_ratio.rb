@@ -7,7 +7,8 @@ module Restauro
 
       module_function
 
-      # @param parts [Array<Array(Ingredient, Float)>] ingredient and grams   @return [Float, nil] nil when hardly anything holds water
+      # @param parts [Array<Array(Ingredient, Float)>] ingredient and grams
+      # @return [Float, nil] nil when hardly anything holds water
       def of(parts)
         held = held(parts)
         held < Constants.fetch(:hydration, :least_held) ? nil : free(parts) / held
@@ -25,7 +26,9 @@ module Restauro
       def free_share(ingredient)
         water = ingredient.water_pct / 100
         return [0.0, water - bound(ingredient) * (1 - water)].max if ingredient.group == "puree"
-        return water + Constants.fetch(:hydration, :sugar_free_share) * ingredient.sugar_pct / 100 if ingredient.group == SUGARS
+        if ingredient.group == SUGARS
+          return water + Constants.fetch(:hydration, :sugar_free_share) * ingredient.sugar_pct / 100
+        end
 
         water * ingredient.free_water_fraction
       end
@@ -38,9 +41,14 @@ module Restauro
       def estimate(parts)
         value = of(parts.map { |ingredient, grams| [ingredient, grams.value] }) or return
         free = Estimate.sum(parts.map { |ingredient, grams| grams * free_share(ingredient) })
-        held = Estimate.sum(parts.map { |ingredient, grams| (grams * ingredient.hold_g_per_g).widen(hold_share(ingredient)) })
-        Estimate.new(value: value, low: value, high: value).widen(Math.hypot(free.low_share, held.high_share),
-                                                                  Math.hypot(free.high_share, held.low_share))
+        held =
+          Estimate.sum(
+            parts.map { |ingredient, grams| (grams * ingredient.hold_g_per_g).widen(hold_share(ingredient)) }
+          )
+        Estimate.new(value: value, low: value, high: value).widen(
+          Math.hypot(free.low_share, held.high_share),
+          Math.hypot(free.high_share, held.low_share)
+        )
       end
 
       # How far off the hold of this kind of ingredient may be, as a share.

@@ -8,16 +8,22 @@ module Restauro
     def self.load
       names = DataFiles.yaml("ingredients/names.yml")
       sources = figure_sources
-      new(DataFiles.csv("ingredients/catalogue.csv").map do |row|
-        key = row["key"]
-        Ingredient.new(row, say: names.dig(key, "say"), sources: sources["*"].merge(sources.fetch(key, {})))
-      end)
+      new(
+        DataFiles
+          .csv("ingredients/catalogue.csv")
+          .map do |row|
+            key = row["key"]
+            Ingredient.new(row, say: names.dig(key, "say"), sources: sources["*"].merge(sources.fetch(key, {})))
+          end
+      )
     end
 
     def self.figure_sources
-      DataFiles.csv("ingredients/figure_sources.csv").each_with_object(Hash.new { |h, k| h[k] = {} }) do |row, sources|
-        sources[row["key"]][row["figure"] == "*" ? :default : row["figure"].to_sym] = row["source"].to_sym
-      end
+      DataFiles
+        .csv("ingredients/figure_sources.csv")
+        .each_with_object(Hash.new { |h, k| h[k] = {} }) do |row, sources|
+          sources[row["key"]][row["figure"] == "*" ? :default : row["figure"].to_sym] = row["source"].to_sym
+        end
     end
     private_class_method :figure_sources
 
@@ -38,7 +44,9 @@ module Restauro
 
     # @raise [NotFound]
     def fetch(key)
-      @by_key.fetch(key.to_s) { raise NotFound, "no ingredient '#{key}' in the catalogue; try #{nearest(key.to_s).join(", ")}" }
+      @by_key.fetch(key.to_s) do
+        raise NotFound, "no ingredient '#{key}' in the catalogue; try #{nearest(key.to_s).join(", ")}"
+      end
     end
 
     # Keys that can thicken a sauce without gluten, strongest purpose first in catalogue order.

@@ -29,11 +29,15 @@ module Restauro
       finds.sort_by.with_index { |find, i| [find.finding == "contains" ? 0 : 1, i] }
     end
 
-    # A word for wheat, barley, rye or oats in any language that labels are read in, or flour of no kind that is named.   @return [Find, nil]
+    # A word for wheat, barley, rye or oats in any language that labels are read in, or flour of no kind that is named.
+    # @return [Find, nil]
     def anywhere(text)
       return if GlutenWords.called_free?(text)
 
-      hit = Labels::Words.leftmost_longest(@labels.call.hits(text.downcase)).find { |found| HOLDS.include?(found.row.kind) || found.row.bare }
+      hit =
+        Labels::Words
+          .leftmost_longest(@labels.call.hits(text.downcase))
+          .find { |found| HOLDS.include?(found.row.kind) || found.row.bare }
       hit && Find.new(text.downcase[hit.start...hit.end], "contains", hit.row.why)
     end
     HOLDS = %w[contains oats gluten_free_starch].freeze

@@ -1,15 +1,50 @@
 module Restauro
-  # One row of the catalogue: a flour, a starch, a milk... Figures a table leaves blank are nil, or 0 where DOMAIN says blank is none.
+  # One row of the catalogue: a flour, a starch, a milk... Figures a table leaves blank are nil, or 0 where DOMAIN says
+  # blank is none.
   #   water_pct protein_pct fat_pct fibre_pct starch_pct sugar_pct   % of weight
   #   cup_spooned_g cup_scooped_g tbsp_g tsp_g                       g per US cup (236.588 mL) and its spoons
   #   piece_g g · thick_power 1 (wheat flour) · paste_onset_c paste_full_c C · paste_tau_s s
   #   boil_breakdown_per_min 1/min · setback 1 · ph · buffer_mmol_kg_ph mmol/(kg pH) · eta_60c_pa_s Pa s
   class Ingredient
-    FIGURES = %i[water_pct protein_pct fat_pct fibre_pct starch_pct sugar_pct cup_spooned_g cup_scooped_g tbsp_g tsp_g piece_g
-                 hold_g_per_g free_water_fraction thick_power paste_onset_c paste_full_c paste_tau_s boil_breakdown_per_min setback
-                 ph gum_pct ash_pct alcohol_pct buffer_mmol_kg_ph eta_60c_pa_s].freeze
-    ZERO_WHEN_BLANK = %i[hold_g_per_g free_water_fraction thick_power water_pct protein_pct fat_pct sugar_pct
-                         boil_breakdown_per_min setback buffer_mmol_kg_ph].freeze
+    FIGURES = %i[
+      water_pct
+      protein_pct
+      fat_pct
+      fibre_pct
+      starch_pct
+      sugar_pct
+      cup_spooned_g
+      cup_scooped_g
+      tbsp_g
+      tsp_g
+      piece_g
+      hold_g_per_g
+      free_water_fraction
+      thick_power
+      paste_onset_c
+      paste_full_c
+      paste_tau_s
+      boil_breakdown_per_min
+      setback
+      ph
+      gum_pct
+      ash_pct
+      alcohol_pct
+      buffer_mmol_kg_ph
+      eta_60c_pa_s
+    ].freeze
+    ZERO_WHEN_BLANK = %i[
+      hold_g_per_g
+      free_water_fraction
+      thick_power
+      water_pct
+      protein_pct
+      fat_pct
+      sugar_pct
+      boil_breakdown_per_min
+      setback
+      buffer_mmol_kg_ph
+    ].freeze
     SOLIDS = %i[protein_pct fat_pct fibre_pct starch_pct sugar_pct ash_pct].freeze
     STARCHY_GROUPS = %w[flour starch blend meal].freeze
 
@@ -17,9 +52,12 @@ module Restauro
     # stretch_factor: times the stretch that its dose is reckoned to bring, as trials showed
     attr_reader :key, :name, :group, :gluten, :allergens, :note, :power_share, :stretch_factor
 
-    # @param row [Hash] header => cell   @param say [String, nil] the short name   @param sources [Hash] figure => source key
+    # @param row [Hash] header => cell
+    # @param say [String, nil] the short name
+    # @param sources [Hash] figure => source key
     def initialize(row, say: nil, sources: {}, power_share: nil, stretch_factor: 1.0)
-      @key, @name, @group, @gluten, @note = row.values_at("key", "name", "group", "gluten", "note").map { |cell| cell&.dup&.freeze }
+      @key, @name, @group, @gluten, @note =
+        row.values_at("key", "name", "group", "gluten", "note").map { |cell| cell&.dup&.freeze }
       @allergens = row["allergens"].to_s.split("; ").freeze
       @row = row
       @say = say
@@ -39,12 +77,20 @@ module Restauro
       Ingredient.new(@row.merge(dried, "water_pct" => pct.to_s), **kept)
     end
 
-    # The same, as trials showed it: stronger or weaker, thirstier, stretchier.   @param power, drink, stretch [Float, nil] factors
+    # The same, as trials showed it: stronger or weaker, thirstier, stretchier.
+    # @param power, drink, stretch [Float, nil] factors
     # @param power_share [Float, nil] how far off its strength may still be
     def learnt(power: nil, drink: nil, stretch: nil, power_share: nil)
-      changed = {"thick_power" => (thick_power * power if power), "hold_g_per_g" => (hold_g_per_g * drink if drink)}.compact
-      Ingredient.new(@row.merge(changed.transform_values(&:to_s)), **kept, power_share: power_share || self.power_share,
-                                                                           stretch_factor: stretch_factor * (stretch || 1.0))
+      changed = {
+        "thick_power" => (thick_power * power if power),
+        "hold_g_per_g" => (hold_g_per_g * drink if drink)
+      }.compact
+      Ingredient.new(
+        @row.merge(changed.transform_values(&:to_s)),
+        **kept,
+        power_share: power_share || self.power_share,
+        stretch_factor: stretch_factor * (stretch || 1.0)
+      )
     end
 
     # @return [String] the short name that is printed

@@ -1,11 +1,11 @@
 module Restauro
-  # Which ingredient a few words mean. The longest name that stands as whole words wins; a name only counts when the words
-  # around it are known not to change what it is, so that "peanut butter" is never butter and "hemp milk" never cow's.
+  # Which ingredient a few words mean. The longest name that stands as whole words wins; a name only counts when the
+  # words around it are known not to change what it is, so that "peanut butter" is never butter and "hemp milk" never
+  # cow's.
   class Names
-    # key: a catalogue key or nil; role: for bystanders, what they are; word: the word that needs asking, with ask the question.
-    Match = Struct.new(:key, :bystander, :piece_g, :ambiguous, keyword_init: true) do
-      def initialize(**) = super.freeze
-    end
+    # key: a catalogue key or nil; role: for bystanders, what they are; word: the word that needs asking, with ask the
+    # question.
+    Match = Struct.new(:key, :bystander, :piece_g, :ambiguous, keyword_init: true) { def initialize(**) = super.freeze }
     Entry = Struct.new(:key, :bystander, :piece_g, :any_modifier)
     WORD = /\d+(?::|-to-)\d+|[[:alpha:]][[:alpha:]'’\-%]*|\d+\s?%|&/
 
@@ -22,7 +22,8 @@ module Restauro
     # @return [Array<String>] every name, in small letters
     def known = @entries.keys
 
-    # @param phrase [String] what stands after the amount: "cold whole milk, warmed"   @param line [String] the whole line
+    # @param phrase [String] what stands after the amount: "cold whole milk, warmed"
+    # @param line [String] the whole line
     # @return [Match, nil]
     def match(phrase, line: phrase)
       ambiguous(phrase, line) || phrases(phrase).lazy.filter_map { |part| match_part(part) }.first
@@ -33,7 +34,7 @@ module Restauro
     # The part before a comma, bracket or "or" first, then all of it.
     def phrases(phrase)
       bare = phrase.gsub(/\([^)]*\)|\[[^\]]*\]/, " ")
-      [bare.split(/,|;|\bor\b|\bplus\b|\+|\//i).first.to_s, bare.split(/,|;/).first.to_s, bare].uniq
+      [bare.split(%r{,|;|\bor\b|\bplus\b|\+|/}i).first.to_s, bare.split(/,|;/).first.to_s, bare].uniq
     end
 
     def ambiguous(phrase, line)
@@ -58,7 +59,9 @@ module Restauro
     def match_part(part)
       words = words(part)
       @longest.downto(1) do |length|
-        found = (0..(words.length - length)).filter_map { |start| entry_at(words, start, length)&.then { |entry| [start, entry] } }
+        found = (0..(words.length - length)).filter_map do |start|
+          entry_at(words, start, length)&.then { |entry| [start, entry] }
+        end
         next if found.empty?
 
         _, entry = found.find { |start, candidate| modifiers_known?(words, start, length, candidate) }
@@ -98,7 +101,9 @@ module Restauro
       catalogue.each_with_object({}) do |ingredient, entries|
         row = table.fetch(ingredient.key, {})
         any = %w[seasoning cheese].include?(ingredient.group) || ingredient.key == "stock" || row["any"]
-        names(ingredient, row).each { |name| entries[words(name).join(" ")] ||= Entry.new(ingredient.key, nil, ingredient.piece_g, any) }
+        names(ingredient, row).each do |name|
+          entries[words(name).join(" ")] ||= Entry.new(ingredient.key, nil, ingredient.piece_g, any)
+        end
       end
     end
 
@@ -108,9 +113,13 @@ module Restauro
     end
 
     def bystanders
-      DataFiles.yaml("ingredients/bystanders.yml").each_with_object({}) do |(kind, row), entries|
-        row["words"].each { |name, piece| entries[words(name).join(" ")] = Entry.new(nil, kind, piece&.to_f, row["any"]) }
-      end
+      DataFiles
+        .yaml("ingredients/bystanders.yml")
+        .each_with_object({}) do |(kind, row), entries|
+          row["words"].each do |name, piece|
+            entries[words(name).join(" ")] = Entry.new(nil, kind, piece&.to_f, row["any"])
+          end
+        end
     end
   end
 end

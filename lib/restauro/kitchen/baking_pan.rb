@@ -1,26 +1,37 @@
 module Restauro
   module Kitchen
-    # A pan by its shape.   shape :round, :rectangle or :oval · length_cm and width_cm (one diameter for a round one) · depth_cm or nil
-    #   loose whether its bottom comes out
+    # A pan by its shape.   shape :round, :rectangle or :oval · length_cm and width_cm (one diameter for a round one) ·
+    # depth_cm or nil loose whether its bottom comes out
     BakingPan = Struct.new(:shape, :length_cm, :width_cm, :depth_cm, :loose, keyword_init: true) do
       def initialize(shape:, length_cm:, width_cm: length_cm, depth_cm: nil, loose: false)
         [length_cm, width_cm, depth_cm].compact.each do |side|
           next if side.between?(1, 100)
 
-          raise InvalidInput, "a pan's side is 1 to 100 cm, got #{side.round(1)}; type such as '23 cm round 3 cm deep' or '9x13 in'"
+          raise InvalidInput,
+                "a pan's side is 1 to 100 cm, got #{side.round(1)}; type such as '23 cm round 3 cm deep' or '9x13 in'"
         end
 
         super
         freeze
       end
 
-      # @param text [String] "23 cm round 3 cm deep", "9x13 in", "20x30 cm 5 cm deep", "28x20 cm oval", "8 inch square"   @return [BakingPan, nil]
+      # @param text [String] "23 cm round 3 cm deep", "9x13 in", "20x30 cm 5 cm deep", "28x20 cm oval", "8 inch
+      #   square"
+      # @return [BakingPan, nil]
       def self.parse(text)
         sides = BakingPan::SIDES.match(text) or return
         shape = shape_of(text, sides)
         factor = sides[:unit].match?(/\Ac/i) ? 1.0 : BakingPan::CM_PER_INCH
         length, width = [sides[:a], sides[:b] || sides[:a]].map { |side| Numbers.value(side).to_f * factor }
-        new(shape: shape, length_cm: length, width_cm: width, depth_cm: depth(text), loose: text.match?(/\bloose|\bspringform/i)) if shape
+        return unless shape
+
+        new(
+          shape: shape,
+          length_cm: length,
+          width_cm: width,
+          depth_cm: depth(text),
+          loose: text.match?(/\bloose|\bspringform/i)
+        )
       end
 
       # @return [Symbol, nil] round, rectangle or oval
@@ -45,7 +56,9 @@ module Restauro
 
       # Area of the base.   @return [Float] cm2
       def area_cm2 = shape == :rectangle ? length_cm * width_cm : Math::PI * length_cm * width_cm / 4
-      # All round. Of an oval by Ramanujan's second approximation, to a few millionths in any pan.   Source: ramanujan_1914   @return [Float] cm
+      # All round. Of an oval by Ramanujan's second approximation, to a few millionths in any pan.
+      # Source: ramanujan_1914
+      # @return [Float] cm
       def perimeter_cm
         return 2 * (length_cm + width_cm) if shape == :rectangle
 
@@ -61,6 +74,7 @@ module Restauro
 
     BakingPan::CM_PER_INCH = 2.54
     BakingPan::UNIT = /(?<unit>cm|centimetres?|in\b|inch(?:es)?|")/
-    BakingPan::SIDES = /(?<a>#{Numbers::DIGITS})\s*(?:(?:x|×|by)\s*(?<b>#{Numbers::DIGITS}))?\s*-?\s*#{BakingPan::UNIT}(?!\s*deep)/i
+    BakingPan::SIDES =
+      /(?<a>#{Numbers::DIGITS})\s*(?:(?:x|×|by)\s*(?<b>#{Numbers::DIGITS}))?\s*-?\s*#{BakingPan::UNIT}(?!\s*deep)/i
   end
 end

@@ -2,14 +2,33 @@ module Restauro
   module Kitchen
     # One measured line put into other measures, with the band that comes from how the spoon or cup is filled.
     class Convert
-      # line Recipes::Line · millilitres Float or nil · measures of the drawer · to [unit key, Estimate] or nil · warnings
+      # line Recipes::Line · millilitres Float or nil · measures of the drawer · to [unit key, Estimate] or nil ·
+      # warnings
       Result = Value.of(:line, :millilitres, :measure, :to, :warnings) do
         # @return [Hash] the command line's words
         def to_h
           tools = measure ? measure.tools.map { |tool, count| {tool: tool, count: count} } : []
-          report = {ingredient: line.ingredient, grams: line.grams&.value&.round(2), low: line.grams&.low&.round(2), high: line.grams&.high&.round(2),
-                    millilitres: millilitres&.round(1), tools: tools, warnings: warnings.map(&:to_h)}
-          to ? report.merge(to: {unit: to.first, count: to.last.value.round(3), low: to.last.low.round(3), high: to.last.high.round(3)}) : report
+          report = {
+            ingredient: line.ingredient,
+            grams: line.grams&.value&.round(2),
+            low: line.grams&.low&.round(2),
+            high: line.grams&.high&.round(2),
+            millilitres: millilitres&.round(1),
+            tools: tools,
+            warnings: warnings.map(&:to_h)
+          }
+          if to
+            report.merge(
+              to: {
+                unit: to.first,
+                count: to.last.value.round(3),
+                low: to.last.low.round(3),
+                high: to.last.high.round(3)
+              }
+            )
+          else
+            report
+          end
         end
       end
 
@@ -34,10 +53,13 @@ module Restauro
         ingredient = line.ingredient && @catalogue.fetch(line.ingredient)
         grams = line.grams
         density = ingredient&.density
-        Result.new(line: line,
-                   millilitres: poured(text) || (grams && density && grams.value / density),
-                   measure: grams && ingredient && measure(ingredient, grams.value),
-                   to: to && target(to, grams, density), warnings: line.warnings + unknown_weight(line))
+        Result.new(
+          line: line,
+          millilitres: poured(text) || (grams && density && grams.value / density),
+          measure: grams && ingredient && measure(ingredient, grams.value),
+          to: to && target(to, grams, density),
+          warnings: line.warnings + unknown_weight(line)
+        )
       end
 
       private
@@ -56,7 +78,7 @@ module Restauro
         raise InvalidInput, "no unit '#{word}'; use g, kg, oz, lb, ml, cup, tbsp or tsp" unless known
         return unless grams
 
-        return [unit.key, grams * (1 / unit.amount)] if unit.mass?
+        return unit.key, grams * (1 / unit.amount) if unit.mass?
 
         density && [unit.key, grams * (1 / (density * unit.amount))]
       end
@@ -64,8 +86,15 @@ module Restauro
       def unknown_weight(line)
         return [] if line.grams || !line.ingredient || line.warnings.any?
 
-        [Warning.new(code: :no_weight, line: line.text, text: "'#{line.text.strip[0, 60]}' holds no amount whose weight " \
-                                                                "is known: type grams, millilitres, cups or spoons")]
+        [
+          Warning.new(
+            code: :no_weight,
+            line: line.text,
+            text:
+              "'#{line.text.strip[0, 60]}' holds no amount whose weight " \
+                "is known: type grams, millilitres, cups or spoons"
+          )
+        ]
       end
     end
   end

@@ -1,31 +1,38 @@
 module Restauro
   module Kitchen
-    # What an oven is set to, kept as the Celsius of a still oven.   celsius Float C · fan whether it was given for a fan oven
-    #   basket whether it is the air of a hot-air basket on the counter, which blows harder than any oven
+    # What an oven is set to, kept as the Celsius of a still oven.   celsius Float C · fan whether it was given for a
+    # fan oven basket whether it is the air of a hot-air basket on the counter, which blows harder than any oven
     OvenTemperature = Struct.new(:celsius, :fan, :basket, keyword_init: true) do
       def initialize(celsius:, fan: false, basket: false)
         super
         freeze
       end
 
-      # @param text [String] "200C", "400 F", "gas 6", "180 C fan"   @return [OvenTemperature, nil] nil when it is no temperature
+      # @param text [String] "200C", "400 F", "gas 6", "180 C fan"
+      # @return [OvenTemperature, nil] nil when it is no temperature
       # @raise [InvalidInput] one no oven has
       def self.parse(text)
         basket = text.match?(/\bbasket\b|\bhot[- ]air\b|\bair[- ]fr(?:y|ier)/i)
         fan = !basket && text.match?(/\bfan\b|convection/i)
         set = set_celsius(text) or return
         celsius = fan ? set + FAN_LOWER : set
-        return new(celsius: celsius, fan: fan, basket: basket) if celsius.between?(OVEN["lowest_celsius"], OVEN["highest_celsius"])
+        if celsius.between?(OVEN["lowest_celsius"], OVEN["highest_celsius"])
+          return new(celsius: celsius, fan: fan, basket: basket)
+        end
 
-        raise InvalidInput, "'#{text.strip[0, 40]}' is no oven's temperature; type such as 200C, 400F, gas 6 or 180C fan"
+        raise InvalidInput,
+              "'#{text.strip[0, 40]}' is no oven's temperature; type such as 200C, 400F, gas 6 or 180C fan"
       end
 
       # @return [Float, nil] C, whatever it was typed in
       def self.set_celsius(text)
         case text
-        when /\bgas(?:\s*mark)?\s*(\d(?:\/\d)?)/i then OVEN["gas"][Regexp.last_match(1)]&.to_f
-        when /(\d{2,3}(?:\.\d+)?)\s*°?\s*(?:C\b|celsius)/i then Float(Regexp.last_match(1))
-        when /(\d{2,3}(?:\.\d+)?)\s*°?\s*(?:F\b|fahrenheit)/i then (Float(Regexp.last_match(1)) - 32) * 5 / 9
+        when %r{\bgas(?:\s*mark)?\s*(\d(?:/\d)?)}i
+          OVEN["gas"][Regexp.last_match(1)]&.to_f
+        when /(\d{2,3}(?:\.\d+)?)\s*°?\s*(?:C\b|celsius)/i
+          Float(Regexp.last_match(1))
+        when /(\d{2,3}(?:\.\d+)?)\s*°?\s*(?:F\b|fahrenheit)/i
+          (Float(Regexp.last_match(1)) - 32) * 5 / 9
         end
       end
 

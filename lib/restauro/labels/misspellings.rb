@@ -22,22 +22,29 @@ module Restauro
 
         same = word.chars.zip(target.chars).take_while { |a, b| a == b }.length
         rest, aim = word[same..], target[same..]
-        rest[1..] == aim[1..] || rest == aim[1..] || rest[1..] == aim || (rest[0, 2] == aim[0, 2].reverse && rest[2..] == aim[2..])
+        rest[1..] == aim[1..] || rest == aim[1..] || rest[1..] == aim ||
+          (rest[0, 2] == aim[0, 2].reverse && rest[2..] == aim[2..])
       end
 
       private
 
       def usual(text)
-        text.to_enum(:scan, @known_pattern).map { Regexp.last_match }.map do |match|
-          Slip.new(match.begin(0), match.end(0), @known.fetch(match[0].downcase.squeeze(" "), "gluten"), true)
-        end
+        text
+          .to_enum(:scan, @known_pattern)
+          .map { Regexp.last_match }
+          .map do |match|
+            Slip.new(match.begin(0), match.end(0), @known.fetch(match[0].downcase.squeeze(" "), "gluten"), true)
+          end
       end
 
       def close(text)
-        text.to_enum(:scan, /[[:alpha:]]{#{@shortest},}/).map { Regexp.last_match }.filter_map do |match|
-          meant = @targets.find { |target| Misspellings.one_slip?(match[0].downcase, target) }
-          Slip.new(match.begin(0), match.end(0), meant, false) if meant && match[0].downcase != "barely"
-        end
+        text
+          .to_enum(:scan, /[[:alpha:]]{#{@shortest},}/)
+          .map { Regexp.last_match }
+          .filter_map do |match|
+            meant = @targets.find { |target| Misspellings.one_slip?(match[0].downcase, target) }
+            Slip.new(match.begin(0), match.end(0), meant, false) if meant && match[0].downcase != "barely"
+          end
       end
     end
   end

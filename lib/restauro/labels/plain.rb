@@ -1,7 +1,8 @@
 module Restauro
   module Labels
-    # A label's text as it was meant: words broken at a line's end or by soft hyphens put together, spaced letters closed up, zero for O and
-    # three for E where that makes a word of the table. Knows where each letter stood, so that marks lie on the text as it was given.
+    # A label's text as it was meant: words broken at a line's end or by soft hyphens put together, spaced letters
+    # closed up, zero for O and three for E where that makes a word of the table. Knows where each letter stood, so that
+    # marks lie on the text as it was given.
     class Plain
       INVISIBLE = /[\u00ad\u200b\u200c\u200d\u2060\ufeff]/
       BROKEN = /(?<=[[:alpha:]])[-\u2010\u2011][ \t]*\r?\n[ \t]*(?=[[:lower:]])/
@@ -34,7 +35,13 @@ module Restauro
 
       # Takes stretches out of the text, and their places.
       def drop(pattern, &block)
-        cut(@text.to_enum(:scan, pattern).map { Regexp.last_match }.select(&block).map { |match| match.begin(0)...match.end(0) })
+        cut(
+          @text
+            .to_enum(:scan, pattern)
+            .map { Regexp.last_match }
+            .select(&block)
+            .map { |match| match.begin(0)...match.end(0) }
+        )
       end
 
       def cut(ranges)
@@ -47,19 +54,29 @@ module Restauro
       end
 
       def close_up
-        cut(@text.to_enum(:scan, SPACED).map { Regexp.last_match }.flat_map do |match|
-          (match.begin(0)...match.end(0)).select { |index| @text[index] == " " }.map { |index| index...(index + 1) }
-        end)
+        cut(
+          @text
+            .to_enum(:scan, SPACED)
+            .map { Regexp.last_match }
+            .flat_map do |match|
+              (match.begin(0)...match.end(0)).select { |index| @text[index] == " " }.map { |index| index...(index + 1) }
+            end
+        )
       end
 
       # "whe-at" is one word where its halves are none.
       def drop_hyphens
-        cut(@text.to_enum(:scan, HYPHENED).map { Regexp.last_match }.filter_map do |match|
-          halves = match[0].downcase.split("-")
-          next if halves.any? { |half| @known.key?(half) } || !@known.key?(halves.join)
+        cut(
+          @text
+            .to_enum(:scan, HYPHENED)
+            .map { Regexp.last_match }
+            .filter_map do |match|
+              halves = match[0].downcase.split("-")
+              next if halves.any? { |half| @known.key?(half) } || !@known.key?(halves.join)
 
-          (match.begin(0) + halves.first.length).then { |index| index...(index + 1) }
-        end)
+              (match.begin(0) + halves.first.length).then { |index| index...(index + 1) }
+            end
+        )
       end
 
       def meant(word)

@@ -1,6 +1,7 @@
 module Restauro
   module Labels
-    # Reads the words of a label. Codex CXS 118-1979 and the national rules say what a claim means; the rest is common practice.
+    # Reads the words of a label. Codex CXS 118-1979 and the national rules say what a claim means; the rest is common
+    # practice.
     class Reader
       MOST_LETTERS = 20_000
       BARE_BEFORE = /(?:\A|[,;:(\[\n.]|\band\b|\bcontains\b)\s*\z/i
@@ -23,7 +24,9 @@ module Restauro
       def read(text, sold_in:)
         raise InvalidInput, "sold in is #{SOLD_IN.join(", ")}; got '#{sold_in}'" unless SOLD_IN.include?(sold_in)
         raise InvalidInput, "the label is empty; type its ingredient list" if text.strip.empty?
-        raise InvalidInput, "a label is at most #{MOST_LETTERS} letters; got #{text.length}" if text.length > MOST_LETTERS
+        if text.length > MOST_LETTERS
+          raise InvalidInput, "a label is at most #{MOST_LETTERS} letters; got #{text.length}"
+        end
 
         plain = Plain.new(text, @known)
         verdict = found(plain.text, sold_in == "uk" ? "eu" : sold_in)
@@ -47,7 +50,9 @@ module Restauro
       end
 
       def claim_hits(text)
-        @phrases.claims.flat_map { |claim| @words.matches(text, claim.pattern).map { |start, finish| Words::Hit.new(start, finish, nil, claim) } }
+        @phrases.claims.flat_map do |claim|
+          @words.matches(text, claim.pattern).map { |start, finish| Words::Hit.new(start, finish, nil, claim) }
+        end
       end
 
       def marks(hits, text, place, claims)
@@ -64,20 +69,24 @@ module Restauro
       end
 
       def within?(ranges, hit) = ranges.any? { |range| range.cover?(hit.start) }
-      def mark(hit, text, kind, why) = Mark.new(start: hit.start, end: hit.end, text: text[hit.start...hit.end], kind: kind, why: why)
+      def mark(hit, text, kind, why) =
+        Mark.new(start: hit.start, end: hit.end, text: text[hit.start...hit.end], kind: kind, why: why)
 
       # @param vouched [Boolean] whether the pack makes a tested gluten-free claim
       def kind_of(hit, text, place, vouched)
         row = hit.row
         case row.kind
-        when "oats" then [vouched ? "ask" : "may_contain", row.why]
+        when "oats"
+          [vouched ? "ask" : "may_contain", row.why]
         when "gluten_free_starch"
-          return [row.by_place[place], row.why] if row.by_place.key?(place)
+          return row.by_place[place], row.why if row.by_place.key?(place)
 
           [vouched || GlutenWords::GLUTEN_FREE.match?(text[hit.start...hit.end]) ? "may_contain" : "contains", row.why]
         else
-          return ["claim", "the label says it holds none"] if row.unless_said && before(hit, text).match?(CALLED_FREE)
-          return ["may_contain", "a flour this reader does not know"] if row.bare && !before(hit, text).match?(BARE_BEFORE)
+          return "claim", "the label says it holds none" if row.unless_said && before(hit, text).match?(CALLED_FREE)
+          if row.bare && !before(hit, text).match?(BARE_BEFORE)
+            return "may_contain", "a flour this reader does not know"
+          end
 
           [row.by_place.fetch(place, row.kind), row.why]
         end
@@ -88,26 +97,43 @@ module Restauro
 
       def slips(text, hits)
         precautions = @phrases.precautions(text)
-        @misspellings.in(text).reject { |slip| hits.any? { |hit| slip.start < hit.end && hit.start < slip.end } }.map do |slip|
-          sure = slip.sure && !within?(precautions, slip)
-          Mark.new(start: slip.start, end: slip.end, text: text[slip.start...slip.end], kind: sure ? "contains" : "may_contain",
-                   why: "reads like a slip for #{slip.meant}")
-        end
+        @misspellings
+          .in(text)
+          .reject { |slip| hits.any? { |hit| slip.start < hit.end && hit.start < slip.end } }
+          .map do |slip|
+            sure = slip.sure && !within?(precautions, slip)
+            Mark.new(
+              start: slip.start,
+              end: slip.end,
+              text: text[slip.start...slip.end],
+              kind: sure ? "contains" : "may_contain",
+              why: "reads like a slip for #{slip.meant}"
+            )
+          end
       end
 
       # @param read [Boolean] whether the text is in a language that is read
       def verdict(marks, claims, place, read)
         finding = %w[contains may_contain].find { |kind| marks.any? { |mark| mark.kind == kind } }
         finding ||= read || marks.any? ? "none_found" : "cannot_tell"
-        Verdict.new(finding: finding, marks: marks, claims: claims.map(&:key).uniq, advice: advice(finding, marks, claims, place))
+        Verdict.new(
+          finding: finding,
+          marks: marks,
+          claims: claims.map(&:key).uniq,
+          advice: advice(finding, marks, claims, place)
+        )
       end
 
       def advice(finding, marks, claims, place)
         asked = marks.select { |mark| mark.kind == "ask" }.map { |mark| mark.text.downcase }.uniq
         words = @phrases.advice
-        [words[finding], (format(words["ask"], asked.first(4).join(", ")) if asked.any?),
-         (words["claim_missing"] if finding == "none_found" && claims.none?(&:counts)),
-         words[place], (words["wheat_allergy"] if marks.any? { |mark| wheat_for_coeliacs?(mark) })].compact.join(" ")
+        [
+          words[finding],
+          (format(words["ask"], asked.first(4).join(", ")) if asked.any?),
+          (words["claim_missing"] if finding == "none_found" && claims.none?(&:counts)),
+          words[place],
+          (words["wheat_allergy"] if marks.any? { |mark| wheat_for_coeliacs?(mark) })
+        ].compact.join(" ")
       end
 
       # Starch and syrup of wheat that a coeliac may be allowed, and a wheat allergy never.

@@ -5,13 +5,30 @@ module Restauro
       Row = Struct.new(:kind, :by_place, :why, :bare, :pattern, :wild, :unless_said)
       # A hit of a row: where, and how exactly (a wildcard gives way to a whole word of the same length).
       Hit = Struct.new(:start, :end, :row, :claim)
-      ACCENTS = {"é" => "[ée]", "è" => "[èe]", "à" => "[àa]", "ü" => "(?:ü|ue|u)", "ä" => "(?:ä|ae|a)", "ö" => "(?:ö|oe|o)", "ß" => "(?:ß|ss)",
-                 "ñ" => "[ñn]", "í" => "[íi]", "ó" => "[óo]", "ú" => "[úu]", "ù" => "[ùu]"}.freeze
+      ACCENTS = {
+        "é" => "[ée]",
+        "è" => "[èe]",
+        "à" => "[àa]",
+        "ü" => "(?:ü|ue|u)",
+        "ä" => "(?:ä|ae|a)",
+        "ö" => "(?:ö|oe|o)",
+        "ß" => "(?:ß|ss)",
+        "ñ" => "[ñn]",
+        "í" => "[íi]",
+        "ó" => "[óo]",
+        "ú" => "[úu]",
+        "ù" => "[ùu]"
+      }.freeze
 
       # One word or phrase as a pattern: spaces may be spaces or hyphens, * is any letters, accents may be missing.
       def self.pattern(word)
-        Regexp.escape(word).gsub(/[éèàüäößñíóúù]/, ACCENTS).gsub("\\ ", "[\\s-]+").gsub("\\-", "[\\s-]?").gsub("\\*", "[[:alpha:]]*").gsub("'",
-                                                                                                                                           "['’]")
+        Regexp
+          .escape(word)
+          .gsub(/[éèàüäößñíóúù]/, ACCENTS)
+          .gsub("\\ ", "[\\s-]+")
+          .gsub("\\-", "[\\s-]?")
+          .gsub("\\*", "[[:alpha:]]*")
+          .gsub("'", "['’]")
       end
 
       # @param words [Array<String>]   @return [Regexp] any of them alone, as labels write them
@@ -52,9 +69,21 @@ module Restauro
 
       # Whole words and wildcards apart, so that a whole word wins.
       def rows(row)
-        row["words"].partition { |word| !word.include?("*") }.zip([false, true]).reject { |words, _| words.empty? }.map do |words, wild|
-          Row.new(row["kind"], row.fetch("in", {}), row["why"], row["bare"], Words.any(words), wild, row["unless_said"])
-        end
+        row["words"]
+          .partition { |word| !word.include?("*") }
+          .zip([false, true])
+          .reject { |words, _| words.empty? }
+          .map do |words, wild|
+            Row.new(
+              row["kind"],
+              row.fetch("in", {}),
+              row["why"],
+              row["bare"],
+              Words.any(words),
+              wild,
+              row["unless_said"]
+            )
+          end
       end
     end
   end

@@ -2,10 +2,13 @@
 
 module Restauro
   module Learning
-    # What a household's own trials taught: how strong its starches are and how much its flours drink, its oven, its rings, the water in its roots,
-    # and how thick it likes things. Worked out again from the trials whenever they change; a trial taken out takes its lesson along.
+    # What a household's own trials taught: how strong its starches are and how much its flours drink, its oven, its
+    # rings, the water in its roots, and how thick it likes things. Worked out again from the trials whenever they
+    # change; a trial taken out takes its lesson along.
     class Kitchen
-      # @param seen [Array<Seen>] oldest first   @param catalogue [Catalogue] the book   @param packs [Hash] key => the pack that is in use now
+      # @param seen [Array<Seen>] oldest first
+      # @param catalogue [Catalogue] the book
+      # @param packs [Hash] key => the pack that is in use now
       def initialize(seen, catalogue, packs: {})
         @catalogue = catalogue
         @packs = packs
@@ -25,7 +28,8 @@ module Restauro
       # Whether it is far enough from the book to be said.
       def tells?(key) = beliefs.key?(key) && !Kitchen.near?(factor(key))
 
-      # The book with what was learnt in front of it: strength with its own band, drink, water, stretch.   @return [Catalogue]
+      # The book with what was learnt in front of it: strength with its own band, drink, water, stretch.
+      # @return [Catalogue]
       def catalogue(base = @catalogue)
         changed = base.filter_map { |ingredient| changed(ingredient) }
         changed.empty? ? base : base.with(changed)
@@ -47,7 +51,8 @@ module Restauro
       # How far off the book's figure may be, before anything is seen.   @return [Float] share, of nine in ten
       def doubt(key) = Math.exp(Constants.fetch(:learning, :band_90) * prior(key)) - 1
 
-      # The one look that would take most of the doubt away, of what these ingredients are.   @param keys [Array<String>] unknowns in question
+      # The one look that would take most of the doubt away, of what these ingredients are.
+      # @param keys [Array<String>] unknowns in question
       # @return [Array(String, Float), nil] the unknown, and the share to which it would be known
       def next_look(keys = beliefs.keys)
         best = keys.select { |key| prior(key) }.max_by { |key| deviation(key)**2 - after(key)**2 } or return
@@ -63,9 +68,15 @@ module Restauro
 
       # Trials of packs that are gone tell of unknowns of their own; a new pack begins half way to the last of them.
       def learnt
-        older = @seen.flat_map { |one| one.shares.keys.map { |key| named(key, one) } }.uniq.select { |name| name.include?("#") }
+        older =
+          @seen
+            .flat_map { |one| one.shares.keys.map { |key| named(key, one) } }
+            .uniq
+            .select { |name| name.include?("#") }
         first = posterior({})
-        starts = older.each_with_object({}) { |name, found| found[name[/\A[^#]+/]] = Constants.fetch(:learning, :half_way) * first.mean(name) }
+        starts = older.each_with_object({}) do |name, found|
+          found[name[/\A[^#]+/]] = Constants.fetch(:learning, :half_way) * first.mean(name)
+        end
         last = posterior(starts)
         @deviations = names.to_h { |name| [name, last.deviation(name)] }
         (names + starts.keys).uniq.grep_v(/#/).to_h { |name| [name, last.belief(name)] }
@@ -76,9 +87,17 @@ module Restauro
       # @param starts [Hash] where beliefs begin
       def posterior(starts)
         trials = @seen.map do |one|
-          Trial.new(shares: one.shares.transform_keys { |key| named(key, one) }, log_ratio: one.log_ratio, error: one.error)
+          Trial.new(
+            shares: one.shares.transform_keys { |key| named(key, one) },
+            log_ratio: one.log_ratio,
+            error: one.error
+          )
         end
-        Posterior.new(trials, priors: (names + starts.keys).uniq.to_h { |name| [name, prior(name[/\A[^#]+/])] }, starts: starts)
+        Posterior.new(
+          trials,
+          priors: (names + starts.keys).uniq.to_h { |name| [name, prior(name[/\A[^#]+/])] },
+          starts: starts
+        )
       end
 
       # The unknown, or that of an older pack.
@@ -89,15 +108,22 @@ module Restauro
       end
 
       def deviation(key) = @deviations&.fetch(key, nil) || prior(key)
-      def after(key) = (1.0 / (1.0 / deviation(key)**2 + 1.0 / Constants.fetch(:learning, Seen::ERRORS.fetch(look(key)))**2))**0.5
+      def after(key) =
+        (1.0 / (1.0 / deviation(key)**2 + 1.0 / Constants.fetch(:learning, Seen::ERRORS.fetch(look(key)))**2))**0.5
 
       def changed(ingredient)
-        strength, drink, water, stretch = beliefs.values_at(*["", "drink ", "water ", "stretch "].map { |kind| kind + ingredient.key })
+        strength, drink, water, stretch =
+          beliefs.values_at(*["", "drink ", "water ", "stretch "].map { |kind| kind + ingredient.key })
         return unless strength || drink || water || stretch
 
-        ingredient = ingredient.at_water((ingredient.water_pct * water.factor).clamp(0.0, 99.0)) if water && ingredient.water_pct.positive?
-        ingredient.learnt(power: strength&.factor, drink: drink&.factor, stretch: stretch&.factor,
-                          power_share: strength && Math.log(strength.high / strength.factor).abs)
+        ingredient = ingredient.at_water((ingredient.water_pct * water.factor).clamp(0.0, 99.0)) if water &&
+          ingredient.water_pct.positive?
+        ingredient.learnt(
+          power: strength&.factor,
+          drink: drink&.factor,
+          stretch: stretch&.factor,
+          power_share: strength && Math.log(strength.high / strength.factor).abs
+        )
       end
     end
   end

@@ -2,8 +2,8 @@
 
 module Restauro
   module Learning
-    # What a cook measured, as trials: a sauce by its plate test, its spoon or at the table; how a dough held; an oven's minutes, its thermometer
-    # and its sides; watts of a ring.
+    # What a cook measured, as trials: a sauce by its plate test, its spoon or at the table; how a dough held; an oven's
+    # minutes, its thermometer and its sides; watts of a ring.
     class Observations
       HOW = %w[plate_test spoon eaten].freeze
       WAYS = %w[fan basket].freeze
@@ -11,10 +11,13 @@ module Restauro
 
       attr_reader :trials, :priors
 
-      # @param data [Array<Hash>] string keys, as the command line gives them   @yield [String, String] a recipe's text and its units: a Recipe
+      # @param data [Array<Hash>] string keys, as the command line gives them
+      # @yield [String, String] a recipe's text and its units: a Recipe
       # @raise [InvalidInput]
       def initialize(data, catalogue, &read)
-        raise InvalidInput, "observations are a list of objects, got #{data.inspect[0, 40]}" unless data.is_a?(Array) && data.all?(Hash)
+        unless data.is_a?(Array) && data.all?(Hash)
+          raise InvalidInput, "observations are a list of objects, got #{data.inspect[0, 40]}"
+        end
 
         @catalogue = catalogue
         @read = read
@@ -42,7 +45,8 @@ module Restauro
       def sauce(one)
         family = Families.fetch("sauce", @catalogue)
         recipe = @read.call(one["recipe"], one.dig("options", "units"))
-        prediction = family.predict(recipe, family.options(**{school: one["school"], heat: one.dig("options", "heat")}.compact))
+        prediction =
+          family.predict(recipe, family.options(**{school: one["school"], heat: one.dig("options", "heat")}.compact))
         Lessons.sauce(measured(one, family, recipe), prediction, how: how(one)) ||
           raise(InvalidInput, "nothing thickens '#{title(one)}': there is nothing to learn from it")
       end
@@ -58,7 +62,10 @@ module Restauro
         options = one.fetch("options", {}).slice("shape", "thickness_mm", "style").transform_keys(&:to_sym)
         prediction = family.predict(@read.call(one["recipe"], one.dig("options", "units")), family.options(**options))
         Lessons.stretch(prediction.weights, prediction.stretch_needed, short: short(key, one["held"])) ||
-          raise(InvalidInput, "'#{title(one)}' tells nothing: nothing of ours stretches it, or it has more than it needs to hold")
+          raise(
+            InvalidInput,
+            "'#{title(one)}' tells nothing: nothing of ours stretches it, or it has more than it needs to hold"
+          )
       end
 
       # Of the stretch that was needed: none where it held, what its trouble says where it did not.
@@ -87,7 +94,10 @@ module Restauro
 
         planned, actual = %w[planned_minutes actual_minutes].map { |name| positive(found[name], name) }
         Lessons.oven(planned, actual, way: (found["kind"] if WAYS.include?(found["kind"]))) ||
-          raise(InvalidInput, "#{actual} min where #{planned} were planned: a clock was forgotten, and no oven is that far off")
+          raise(
+            InvalidInput,
+            "#{actual} min where #{planned} were planned: a clock was forgotten, and no oven is that far off"
+          )
       end
 
       def side(where)

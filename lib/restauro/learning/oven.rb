@@ -2,7 +2,8 @@
 
 module Restauro
   module Learning
-    # An oven as its trials showed it.   slowness times the reckoned minutes · offset_k K hotter inside than its knob says, 0 where not known
+    # An oven as its trials showed it.   slowness times the reckoned minutes · offset_k K hotter inside than its knob
+    # says, 0 where not known
     #   hotter Array of left, right, front, back   trials that told of its minutes
     Oven = Struct.new(:slowness, :offset_k, :hotter, :trials, keyword_init: true) do
       # @param kitchen [Kitchen]   @param way [String, nil] fan or basket
@@ -10,9 +11,12 @@ module Restauro
         slow = ["oven", *("oven #{way}" if way)]
         factor = slow.map { |key| kitchen.factor(key) }.reduce(:*)
         off = kitchen.tells?("oven offset") ? Oven.kelvin(kitchen.factor("oven offset")) : 0.0
-        new(slowness: Kitchen.near?(factor) ? 1.0 : factor, offset_k: off,
-            hotter: [*side(kitchen, "oven side", "left", "right"), *side(kitchen, "oven depth", "front", "back")],
-            trials: slow.map { |key| kitchen.beliefs[key]&.trials.to_i }.max)
+        new(
+          slowness: Kitchen.near?(factor) ? 1.0 : factor,
+          offset_k: off,
+          hotter: [*side(kitchen, "oven side", "left", "right"), *side(kitchen, "oven depth", "front", "back")],
+          trials: slow.map { |key| kitchen.beliefs[key]&.trials.to_i }.max
+        )
       end
 
       # An offset is kept as a logarithm like all else: so many kelvin to one.

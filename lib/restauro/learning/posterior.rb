@@ -2,16 +2,20 @@
 
 module Restauro
   module Learning
-    # What is believed after the trials: a normal belief about each unknown's logarithm, several at once. One wild reading hardly moves it, since its
-    # weight falls as it lies far off (Student's tails, iterated); old trials count a little less than new ones.
+    # What is believed after the trials: a normal belief about each unknown's logarithm, several at once. One wild
+    # reading hardly moves it, since its weight falls as it lies far off (Student's tails, iterated); old trials count a
+    # little less than new ones.
     class Posterior
       ROUNDS = 12
 
-      # Belief about one unknown.   factor on the catalogue's figure, low and high of its 90 % band · trials that told of it
+      # Belief about one unknown.   factor on the catalogue's figure, low and high of its 90 % band · trials that told
+      # of it
       Belief = Struct.new(:factor, :low, :high, :trials, keyword_init: true)
 
-      # @param trials [Array<Trial>] oldest first   @param priors [Hash{String => Float}] one standard deviation of each unknown's logarithm
-      # @param starts [Hash{String => Float}] where an unknown's belief begins, in logarithms: a new pack of a flour that is known, half way back
+      # @param trials [Array<Trial>] oldest first
+      # @param priors [Hash{String => Float}] one standard deviation of each unknown's logarithm
+      # @param starts [Hash{String => Float}] where an unknown's belief begins, in logarithms: a new pack of a flour
+      #   that is known, half way back
       def initialize(trials, priors:, starts: {})
         @trials = trials
         @keys = priors.keys
@@ -25,7 +29,12 @@ module Restauro
       def belief(key)
         at = @keys.index(key)
         half = Constants.fetch(:learning, :band_90) * Math.sqrt(@covariance[at][at])
-        Belief.new(factor: Math.exp(@mean[at]), low: Math.exp(@mean[at] - half), high: Math.exp(@mean[at] + half), trials: count(key))
+        Belief.new(
+          factor: Math.exp(@mean[at]),
+          low: Math.exp(@mean[at] - half),
+          high: Math.exp(@mean[at] + half),
+          trials: count(key)
+        )
       end
 
       # @return [Float] of the log factor
@@ -33,7 +42,8 @@ module Restauro
       # @return [Float] of the log factor
       def mean(key) = @mean[@keys.index(key)]
 
-      # How sure one would be of an unknown after one more trial of it alone, seen with this error.   @return [Float] standard deviation
+      # How sure one would be of an unknown after one more trial of it alone, seen with this error.
+      # @return [Float] standard deviation
       def deviation_after(key, error) = (1.0 / (1.0 / deviation(key)**2 + 1.0 / error**2))**0.5
 
       private
@@ -61,7 +71,9 @@ module Restauro
       def solve
         precision = @keys.map { |row| @keys.map { |column| row == column ? 1.0 / @priors[row]**2 : 0.0 } }
         pull = @keys.map { |key| @starts.fetch(key, 0.0) / @priors[key]**2 }
-        @trials.each_with_index { |trial, index| add(trial, @weights[index] * age(index) / trial.error**2, precision, pull) }
+        @trials.each_with_index do |trial, index|
+          add(trial, @weights[index] * age(index) / trial.error**2, precision, pull)
+        end
         @covariance = inverse(precision)
         @mean = @covariance.map { |row| row.zip(pull).sum { |a, b| a * b } }
       end
@@ -77,7 +89,8 @@ module Restauro
       # Gauss and Jordan; the matrix is small and positive definite.
       def inverse(matrix)
         size = matrix.length
-        rows = matrix.each_with_index.map { |row, index| row + Array.new(size) { |column| column == index ? 1.0 : 0.0 } }
+        rows =
+          matrix.each_with_index.map { |row, index| row + Array.new(size) { |column| column == index ? 1.0 : 0.0 } }
         size.times do |pivot|
           scale = rows[pivot][pivot]
           rows[pivot] = rows[pivot].map { |value| value / scale }

@@ -7,7 +7,12 @@ module Restauro
     Seen = Struct.new(:shares, :log_ratio, :how, :packs, keyword_init: true) do
       # @param data [Hash] string keys
       def self.of(data)
-        new(shares: data["shares"].transform_values(&:to_f), log_ratio: data["log_ratio"].to_f, how: data["how"], packs: data["packs"].to_h)
+        new(
+          shares: data["shares"].transform_values(&:to_f),
+          log_ratio: data["log_ratio"].to_f,
+          how: data["how"],
+          packs: data["packs"].to_h
+        )
       end
 
       def initialize(packs: {}, **)
@@ -19,8 +24,19 @@ module Restauro
       def error = Constants.fetch(:learning, Seen::ERRORS.fetch(how))
     end
 
-    Seen::ERRORS = {"plate_test" => :seen_plate_test, "spoon" => :seen_spoon, "eaten" => :seen_eaten, "oven" => :seen_oven, "hob" => :seen_hob,
-                    "boil" => :seen_boil, "grams" => :seen_grams, "weighed" => :seen_weighed, "liking" => :seen_liking,
-                    "thermometer" => :seen_thermometer, "side" => :seen_side, "stretch" => :seen_stretch}.freeze
+    Seen::ERRORS = {
+      "plate_test" => :seen_plate_test,
+      "spoon" => :seen_spoon,
+      "eaten" => :seen_eaten,
+      "oven" => :seen_oven,
+      "hob" => :seen_hob,
+      "boil" => :seen_boil,
+      "grams" => :seen_grams,
+      "weighed" => :seen_weighed,
+      "liking" => :seen_liking,
+      "thermometer" => :seen_thermometer,
+      "side" => :seen_side,
+      "stretch" => :seen_stretch
+    }.freeze
   end
 end

@@ -2,7 +2,8 @@
 
 module Restauro
   module Learning
-    # One thing that was measured.   shares Hash of unknown => how much of what was predicted hangs on it (several share the blame)
+    # One thing that was measured.   shares Hash of unknown => how much of what was predicted hangs on it (several share
+    # the blame)
     #   log_ratio ln(measured / predicted)   error one standard deviation of it
     Trial = Struct.new(:shares, :log_ratio, :error, keyword_init: true) do
       def initialize(**)

@@ -10,17 +10,29 @@ module Restauro
         powder = grams(parts, "baking_powder")
         have, acid = bicarbonate / figure(:molar_bicarbonate), acid_moles(parts)
         left = [have - acid, 0.0].max
-        moles = powder * figure(:co2_share_of_powder) / figure(:molar_co2) + [have, acid].min + left * figure(:heat_alone_share)
+        moles =
+          powder * figure(:co2_share_of_powder) / figure(:molar_co2) + [have, acid].min +
+          left * figure(:heat_alone_share)
         left_g = left * figure(:molar_bicarbonate)
-        new(moles: moles, ml_per_100g: total.zero? ? 0.0 : 100 * millilitres(moles) / total, bicarbonate_left: left_g,
-            acid_left_mmol: 1000 * [acid - have, 0.0].max, soapy: total.positive? && 1000 * left_g / total > figure(:soapy_g_per_kg),
-            metallic: powder > figure(:metallic_powder_share) * flour(parts) && flour(parts).positive?)
+        new(
+          moles: moles,
+          ml_per_100g: total.zero? ? 0.0 : 100 * millilitres(moles) / total,
+          bicarbonate_left: left_g,
+          acid_left_mmol: 1000 * [acid - have, 0.0].max,
+          soapy: total.positive? && 1000 * left_g / total > figure(:soapy_g_per_kg),
+          metallic: powder > figure(:metallic_powder_share) * flour(parts) && flour(parts).positive?
+        )
       end
 
       # Dry gas by the ideal gas law, V = n R T/P.   @param celsius [Float] C   @return [Float] mL
       # @example millilitres(0.0125).round # => 383
-      def self.millilitres(moles, celsius: figure(:gas_celsius), pressure_pa: Constants.fetch(:air, :sea_level_pressure))
-        1e6 * moles * Constants.fetch(:air, :gas_constant) * (celsius + Constants.fetch(:air, :zero_celsius)) / pressure_pa
+      def self.millilitres(
+        moles,
+        celsius: figure(:gas_celsius),
+        pressure_pa: Constants.fetch(:air, :sea_level_pressure)
+      )
+        1e6 * moles * Constants.fetch(:air, :gas_constant) * (celsius + Constants.fetch(:air, :zero_celsius)) /
+          pressure_pa
       end
 
       # Grams of bicarbonate that give so many moles, with acid for all of it.

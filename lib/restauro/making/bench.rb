@@ -1,11 +1,19 @@
 module Restauro
   module Making
-    # The bench sheet: every line of the gluten-free side that has a weight, known to the catalogue or not, in the order that its method needs,
-    # dry and wet bowls apart.
+    # The bench sheet: every line of the gluten-free side that has a weight, known to the catalogue or not, in the order
+    # that its method needs, dry and wet bowls apart.
     module Bench
       DRY = %w[thickener flour starch lift crumb seasoning].freeze
-      BOWLS = {"gel" => "the gel's bowl", "pan" => "the pan", "slurry" => "the slurry's cup", "dry" => "the dry bowl", "fat" => "by itself",
-               "wet" => "the wet bowl", "filling" => "the filling's bowl", "late" => "by itself, for the end"}.freeze
+      BOWLS = {
+        "gel" => "the gel's bowl",
+        "pan" => "the pan",
+        "slurry" => "the slurry's cup",
+        "dry" => "the dry bowl",
+        "fat" => "by itself",
+        "wet" => "the wet bowl",
+        "filling" => "the filling's bowl",
+        "late" => "by itself, for the end"
+      }.freeze
       # What the method asks for first.
       ORDER = %w[gel pan dry slurry fat wet filling late].freeze
 
@@ -25,23 +33,33 @@ module Restauro
         gel = gel?(weighed)
         school = part.swap.respond_to?(:school) && part.swap&.school.is_a?(String) ? part.swap.school : nil
         items = weighed.map do |line|
-          item(line, ids.fetch(line), step_bowl(line, part.steps) || bowl(line, part.family, school, gel, catalogue), catalogue, name)
+          item(
+            line,
+            ids.fetch(line),
+            step_bowl(line, part.steps) || bowl(line, part.family, school, gel, catalogue),
+            catalogue,
+            name
+          )
         end
         items.sort_by.with_index { |item, index| [ORDER.index(item.bowl), fat_first(item, catalogue), index] }
       end
 
-      # Where its step says: spice goes into the pan with the roux it is stirred in with, what goes in at the end stands by itself.
+      # Where its step says: spice goes into the pan with the roux it is stirred in with, what goes in at the end stands
+      # by itself.
       def step_bowl(line, steps)
         step = steps.find { |candidate| candidate.uses.any? { |other| other.equal?(line) } } or return
         return "late" if step.kind == "finish"
 
-        "pan" if step.kind == "brown" && line.role == "seasoning" && step.uses.any? { |other| other.role == "thickener" }
+        if step.kind == "brown" && line.role == "seasoning" && step.uses.any? { |other| other.role == "thickener" }
+          "pan"
+        end
       end
 
       # Into a pan the fat goes first.
       def fat_first(item, catalogue) = item.bowl == "pan" && catalogue.find_key(item.key)&.fat? ? 0 : 1
 
-      def gel?(lines) = lines.any? { |line| psyllium?(line) } && lines.any? { |line| line.added && line.role == "liquid" }
+      def gel?(lines) =
+        lines.any? { |line| psyllium?(line) } && lines.any? { |line| line.added && line.role == "liquid" }
 
       def psyllium?(line) = line.ingredient.to_s.start_with?("psyllium")
 
@@ -51,18 +69,33 @@ module Restauro
 
         ingredient = catalogue.fetch(line.ingredient)
         twin = DataFiles.yaml("making/lookalikes.yml")[ingredient.key]
-        Item.new(id: id, part: part, key: ingredient.key, name: line.role == "seasoning" && line.name_text ? line.name_text : ingredient.say,
-                 grams: line.grams.value.round(1), spoons: line.amount_text, bowl: bowl, lookalike: twin && asked(twin, catalogue))
+        Item.new(
+          id: id,
+          part: part,
+          key: ingredient.key,
+          name: line.role == "seasoning" && line.name_text ? line.name_text : ingredient.say,
+          grams: line.grams.value.round(1),
+          spoons: line.amount_text,
+          bowl: bowl,
+          lookalike: twin && asked(twin, catalogue)
+        )
       end
 
       # Leeks, nettles: weighed by their own words.
       def unknown(line, id, bowl, part)
         name = line.text.strip.delete_prefix(line.amount_text.to_s).strip
-        Item.new(id: id, part: part, name: name.empty? ? line.text.strip : name, grams: line.grams.value.round(1), bowl: bowl)
+        Item.new(
+          id: id,
+          part: part,
+          name: name.empty? ? line.text.strip : name,
+          grams: line.grams.value.round(1),
+          bowl: bowl
+        )
       end
 
       # @return [Hash] what is taken for it, and how to tell
-      def asked(twin, catalogue) = {"other" => catalogue.fetch(twin["other"]).say, "ask" => twin["ask"], "why" => twin["why"]}
+      def asked(twin, catalogue) =
+        {"other" => catalogue.fetch(twin["other"]).say, "ask" => twin["ask"], "why" => twin["why"]}
 
       # @return [String] where a line is weighed into
       def bowl(line, family, school, gel, catalogue)
@@ -76,7 +109,11 @@ module Restauro
       def plain_bowl(line, catalogue)
         return "fat" if line.role == "fat"
 
-        DRY.include?(line.role) || catalogue.find_key(line.ingredient)&.group == "sugar" || (line.role == "binder") ? "dry" : "wet"
+        if DRY.include?(line.role) || catalogue.find_key(line.ingredient)&.group == "sugar" || (line.role == "binder")
+          "dry"
+        else
+          "wet"
+        end
       end
     end
   end

@@ -6,14 +6,20 @@ module Restauro
 
       module_function
 
-      # @return [Hash, nil] "what", "points" Array of [minutes, C], "band" as a share of the minutes, "done_celsius" or nil
+      # @return [Hash, nil] "what", "points" Array of [minutes, C], "band" as a share of the minutes, "done_celsius" or
+      #   nil
       def of(family, swap)
         return unless swap
 
         what, points, done = family.expected(swap)
         return if points.nil? || points.length < 2
 
-        {"what" => what, "points" => thinned(points), "band" => Constants.fetch(:making, :probe_band), "done_celsius" => done&.round(1)}
+        {
+          "what" => what,
+          "points" => thinned(points),
+          "band" => Constants.fetch(:making, :probe_band),
+          "done_celsius" => done&.round(1)
+        }
       end
 
       # @return [Array<Array(Float, Float)>] few enough to draw and keep

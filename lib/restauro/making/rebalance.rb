@@ -4,18 +4,25 @@ module Restauro
     #   key scale or correct · words · targets Hash of item id => new grams
     Rebalance = Value.of(:key, :words, :targets) do
       # @param plan [Plan]   @param targets [Hash{String => Float}] g that are wanted of each item now
-      # @param weighed [Hash{String => Float}] g that are in   @param item [Item] the one with too much   @param grams [Float] g of it
+      # @param weighed [Hash{String => Float}] g that are in
+      # @param item [Item] the one with too much
+      # @param grams [Float] g of it
       # @return [Array<Rebalance>]
       def self.options(plan, catalogue, targets:, weighed:, item:, grams:)
         wanted = targets.fetch(item.id)
         return [] if wanted <= 0 || grams <= wanted
 
-        [scaled(plan, targets, weighed, item, grams / wanted), corrected(plan.of_part(item.part), catalogue, targets, weighed, item, grams)].compact
+        [
+          scaled(plan, targets, weighed, item, grams / wanted),
+          corrected(plan.of_part(item.part), catalogue, targets, weighed, item, grams)
+        ].compact
       end
 
       def self.scaled(plan, targets, weighed, item, factor)
         fresh = targets.to_h { |id, g| [id, (g * factor).round(1)] }
-        more = plan.items.select { |other| other.id != item.id && weighed.key?(other.id) && fresh[other.id] - weighed[other.id] > Rebalance::LEAST_G }
+        more = plan.items.select do |other|
+          other.id != item.id && weighed.key?(other.id) && fresh[other.id] - weighed[other.id] > Rebalance::LEAST_G
+        end
         additions = more.map { |other| add(fresh[other.id] - weighed[other.id], other) }
         top_up = " What is in already gets a little more: #{additions.join(", ")}." if more.any?
         new(key: "scale", targets: fresh, words: "Make #{(100 * (factor - 1)).round} % more of everything.#{top_up}")
@@ -29,7 +36,8 @@ module Restauro
         return unless plan.family
 
         sauce = Families.fetch(plan.family, catalogue).metric == :flour_equivalents
-        fresh = sauce ? by_body(plan, catalogue, targets, now, partner) : by_ratio(plan, catalogue, targets, now, partner)
+        fresh =
+          sauce ? by_body(plan, catalogue, targets, now, partner) : by_ratio(plan, catalogue, targets, now, partner)
         return if fresh.nil? || !fresh.finite? || fresh < (weighed[partner.id] || 0.0) + Rebalance::LEAST_G
 
         grows = fresh - (weighed[partner.id] || 0.0)
@@ -46,14 +54,17 @@ module Restauro
         wet = ingredient.liquid? || %w[egg puree curd].include?(ingredient.group)
         return if !wet && !(ingredient.starchy? || ingredient.group == "binder")
 
-        fits = plan.items.select { |other| other.id != item.id && (found = catalogue.find_key(other.key)) && (wet ? found.starchy? : found.liquid?) }
+        fits = plan.items.select do |other|
+          other.id != item.id && (found = catalogue.find_key(other.key)) && (wet ? found.starchy? : found.liquid?)
+        end
         fits.max_by(&:grams)
       end
 
       # The partner's grams that give a sauce its body back: as much power to as much liquid.
       def self.by_body(plan, catalogue, targets, now, partner)
         liquid = catalogue.fetch(partner.key).liquid?
-        before, after = [targets, now].map { |amounts| [body(plan, catalogue, amounts), poured(plan, catalogue, amounts)] }
+        before, after =
+          [targets, now].map { |amounts| [body(plan, catalogue, amounts), poured(plan, catalogue, amounts)] }
         return if before.any?(&:zero?)
         return now[partner.id] + before[1] * after[0] / before[0] - after[1] if liquid
 
@@ -61,10 +72,13 @@ module Restauro
       end
 
       def self.body(plan, catalogue, amounts)
-        plan.items.sum { |item| catalogue.find_key(item.key).then { |found| found&.thickens? ? found.thick_power * amounts[item.id] : 0.0 } }
+        plan.items.sum do |item|
+          catalogue.find_key(item.key).then { |found| found&.thickens? ? found.thick_power * amounts[item.id] : 0.0 }
+        end
       end
 
-      def self.poured(plan, catalogue, amounts) = plan.items.sum { |item| catalogue.find_key(item.key)&.liquid? ? amounts[item.id] : 0.0 }
+      def self.poured(plan, catalogue, amounts) =
+        plan.items.sum { |item| catalogue.find_key(item.key)&.liquid? ? amounts[item.id] : 0.0 }
 
       # The partner's grams that give the water ratio back.
       def self.by_ratio(plan, catalogue, targets, now, partner)

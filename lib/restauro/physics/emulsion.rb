@@ -7,7 +7,9 @@ module Restauro
 
       module_function
 
-      # How many times thicker it is than it was.   @param fat_share [Float] phi at first   @param concentration [Float] times, 1 and up
+      # How many times thicker it is than it was.
+      # @param fat_share [Float] phi at first
+      # @param concentration [Float] times, 1 and up
       # @return [Float] 1 and up   @example thickening(0.39, concentration: 1.0) # => 1.0
       def thickening(fat_share, concentration:)
         most = Constants.fetch(:sauce, :emulsion_most)

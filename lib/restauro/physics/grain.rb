@@ -5,20 +5,34 @@ module Restauro
     #   dw/dt = -k/60 w a stir 10^(0.8 max(0, 4 - pH)) / (1 + exp(-(T - 92)/2))
     # A plain class with plain floats, not a Struct: #step is the innermost loop.
     class Grain
-      # @param ingredient [Ingredient] with paste_onset_c and the rest   @param mixture [Mixture]   @param stir [Float] 1 still
+      # @param ingredient [Ingredient] with paste_onset_c and the rest
+      # @param mixture [Mixture]
+      # @param stir [Float] 1 still
       def self.in(ingredient, mixture, stir: Constants.fetch(:starch, :stir_still))
         constants = Constants.table(:starch)
         shift = ingredient.swells_cold? ? 0.0 : mixture.sugar_shift_c
         onset, full = ingredient.paste_onset_c, ingredient.paste_full_c
         acid = 10**(constants[:acid_exponent].value * [0.0, constants[:acid_ph].value - mixture.ph].max)
-        new((onset + full) / 2 + shift, (full - onset) * constants[:width_share].value, ingredient.paste_tau_s,
-            ingredient.boil_breakdown_per_min / 60 * stir * acid)
+        new(
+          (onset + full) / 2 + shift,
+          (full - onset) * constants[:width_share].value,
+          ingredient.paste_tau_s,
+          ingredient.boil_breakdown_per_min / 60 * stir * acid
+        )
       end
 
       # What is left of swollen grains held at one temperature for a while: w of dw/dt = -k w.   @return [Float] 0 to 1
       def self.kept(ingredient, mixture, celsius:, seconds:, stir: Constants.fetch(:starch, :stir_still))
-        acid = 10**(Constants.fetch(:starch, :acid_exponent) * [0.0, Constants.fetch(:starch, :acid_ph) - mixture.ph].max)
-        heat = 1 / (1 + Math.exp((Constants.fetch(:starch, :breakdown_celsius) - celsius) / Constants.fetch(:starch, :breakdown_width)))
+        acid =
+          10**(Constants.fetch(:starch, :acid_exponent) * [0.0, Constants.fetch(:starch, :acid_ph) - mixture.ph].max)
+        heat =
+          1 /
+          (
+            1 +
+              Math.exp(
+                (Constants.fetch(:starch, :breakdown_celsius) - celsius) / Constants.fetch(:starch, :breakdown_width)
+              )
+          )
         Math.exp(-ingredient.boil_breakdown_per_min / 60 * stir * acid * heat * seconds)
       end
 
@@ -29,7 +43,8 @@ module Restauro
       end
 
       # One Runge-Kutta step of a and w over the stages of a temperature step.
-      # @param stages [Array<Float>] C at the step's start, twice its middle, its end   @param near_boil [Array<Float>] the breakdown factor there
+      # @param stages [Array<Float>] C at the step's start, twice its middle, its end
+      # @param near_boil [Array<Float>] the breakdown factor there
       # @param into [Array<Float>] the new a and w are pushed onto it
       def step(swollen, intact, stages, near_boil, step, into)
         half = step / 2

@@ -7,7 +7,8 @@ module Restauro
       # @param parts [Array<Array(Ingredient, Float)>] ingredient and grams
       def initialize(parts)
         buffer = parts.sum(0.0) { |i, grams| i.ph ? grams * i.buffer_mmol_kg_ph : 0.0 }
-        @ph = buffer.zero? ? 7.0 : parts.sum(0.0) { |i, grams| i.ph ? grams * i.buffer_mmol_kg_ph * i.ph : 0.0 } / buffer
+        @ph =
+          buffer.zero? ? 7.0 : parts.sum(0.0) { |i, grams| i.ph ? grams * i.buffer_mmol_kg_ph * i.ph : 0.0 } / buffer
         sugar = parts.sum(0.0) { |i, grams| grams * i.sugar_pct / 100 }
         water = parts.sum(0.0) { |i, grams| grams * i.water_pct / 100 }
         @sugar_pct = (sugar + water).zero? ? 0.0 : 100 * sugar / (sugar + water)

@@ -3,7 +3,8 @@ module Restauro
     # The differential equations of liquid in a pan, for one stretch of unchanged conditions.
     # State: [T in C, liquid in g, a1, w1, a2, w2, ...] with a swollen and w intact share of each thickener.
     #   (m 3.9 + 500) dT/dt = watts - 0.9 (T - 22) - 2257 evap
-    #   evap = 2.3 A min(2, ln((P - 1300)/(P - psat(T)))) g/s; at the boil T stays and evaporation takes the heat that is left.
+    #   evap = 2.3 A min(2, ln((P - 1300)/(P - psat(T)))) g/s; at the boil T stays and evaporation takes the heat that
+    #   is left.
     class PanSystem
       K = Constants.table(:pan).transform_values(&:value).freeze
       BREAK_T = Constants.fetch(:starch, :breakdown_celsius)
@@ -17,7 +18,8 @@ module Restauro
       BISECTIONS = 30
       LIQUID_HEAT = K[:liquid_heat_capacity]
 
-      # @param grains [Array<Grain, nil>] nil while that thickener is not in the pan   @param boiling [Boolean] held at the boil
+      # @param grains [Array<Grain, nil>] nil while that thickener is not in the pan
+      # @param boiling [Boolean] held at the boil
       def initialize(pan:, watts:, lid:, grains:, boiling: false)
         @pan = pan
         @watts = watts
@@ -40,8 +42,8 @@ module Restauro
       # Whether the hob can hold this liquid at the boil.
       def holds_boil?(celsius) = spare_watts(celsius) >= LATENT * evaporation(celsius)
 
-      # One fourth-order Runge-Kutta step of the whole system. The grains follow the temperature and do not act back on it, so each
-      # is carried along on the temperatures of the step's own four stages.
+      # One fourth-order Runge-Kutta step of the whole system. The grains follow the temperature and do not act back on
+      # it, so each is carried along on the temperatures of the step's own four stages.
       # @param state [Array<Float>]   @param step [Float] s   @return [Array<Float>] a new state
       def step(state, step)
         celsius, liquid, stages = heat_step(state[0], state[1], step)
@@ -74,12 +76,16 @@ module Restauro
         t2, m2 = slope(second = celsius + half * t1, liquid + half * m1)
         t3, m3 = slope(third = celsius + half * t2, liquid + half * m2)
         t4, m4 = slope(fourth = celsius + step * t3, liquid + step * m3)
-        [celsius + step / 6 * (t1 + 2 * (t2 + t3) + t4), liquid + step / 6 * (m1 + 2 * (m2 + m3) + m4), [celsius, second, third, fourth]]
+        [
+          celsius + step / 6 * (t1 + 2 * (t2 + t3) + t4),
+          liquid + step / 6 * (m1 + 2 * (m2 + m3) + m4),
+          [celsius, second, third, fourth]
+        ]
       end
 
       def slope(celsius, liquid)
-        return [@boiling ? 0.0 : spare_watts(celsius) / @pan.heat_capacity, 0.0] if liquid <= 0
-        return [0.0, -spare_watts(celsius) / LATENT] if @boiling
+        return @boiling ? 0.0 : spare_watts(celsius) / @pan.heat_capacity, 0.0 if liquid <= 0
+        return 0.0, -spare_watts(celsius) / LATENT if @boiling
 
         evap = evaporation(celsius)
         [(spare_watts(celsius) - LATENT * evap) / (liquid * LIQUID_HEAT + @pan.heat_capacity), -evap]

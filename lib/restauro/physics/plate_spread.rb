@@ -6,12 +6,18 @@ module Restauro
     module PlateSpread
       module_function
 
-      # @param consistency [Float] K, Pa s^n   @param flow_index [Float] n   @param volume_m3 [Float]   @param seconds [Float]
+      # @param consistency [Float] K, Pa s^n
+      # @param flow_index [Float] n
+      # @param volume_m3 [Float]
+      # @param seconds [Float]
       # @param density [Float] kg/m3   @return [Float] m, mean radius
-      # @example (radius_m(consistency: 4.29, flow_index: 0.5, volume_m3: 50e-6, seconds: 120, density: 1030) * 1000).round # => 81
+      # @example (radius_m(consistency: 4.29, flow_index: 0.5, volume_m3: 50e-6, seconds: 120, density: 1030) *
+      #   1000).round # => 81
       def radius_m(consistency:, flow_index:, volume_m3:, seconds:, density: Constants.fetch(:sauce, :sauce_density))
         n = flow_index
-        drive = (n + 1) / (n + 2) * density * Constants.fetch(:air, :gravity) / consistency * ((3 * n + 5) * seconds / (2 * n + 1))**n
+        drive =
+          (n + 1) / (n + 2) * density * Constants.fetch(:air, :gravity) / consistency *
+          ((3 * n + 5) * seconds / (2 * n + 1))**n
         ((volume_m3 / (2 * Math::PI * shape(n)))**(n + 2) * drive)**(1 / (3 * n + 5))
       end
 
@@ -21,9 +27,15 @@ module Restauro
       def beta(a, b) = Math.gamma(a) * Math.gamma(b) / Math.gamma(a + b)
 
       # Radius of the plate test for a viscosity at 50 1/s and 60 C.   @return [Float] mm
-      def millimetres(pa_s, flow_index:, millilitres: Constants.fetch(:sauce, :plate_millilitres), seconds: Constants.fetch(:sauce, :plate_seconds))
+      def millimetres(
+        pa_s,
+        flow_index:,
+        millilitres: Constants.fetch(:sauce, :plate_millilitres),
+        seconds: Constants.fetch(:sauce, :plate_seconds)
+      )
         consistency = pa_s * Constants.fetch(:sauce, :viscosity_shear)**(1 - flow_index)
-        1000 * radius_m(consistency: consistency, flow_index: flow_index, volume_m3: millilitres * 1e-6, seconds: seconds)
+        1000 *
+          radius_m(consistency: consistency, flow_index: flow_index, volume_m3: millilitres * 1e-6, seconds: seconds)
       end
 
       # Yield stress of a sauce that has stopped spreading.  225 rho g V^2/(128 pi^2 R^5), source: roussel_coussot_2005

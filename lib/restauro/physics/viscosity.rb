@@ -1,6 +1,7 @@
 module Restauro
   module Physics
-    # How thick a sauce is, from its flour-equivalents e (g of wheat flour per 100 g of liquid that would thicken as much).
+    # How thick a sauce is, from its flour-equivalents e (g of wheat flour per 100 g of liquid that would thicken as
+    # much).
     module Viscosity
       E_PER_SPOON = Constants.fetch(:sauce, :e_per_spoon)
       SCALE = Constants.fetch(:sauce, :viscosity_scale)
@@ -13,8 +14,11 @@ module Restauro
 
       module_function
 
-      # eta = (eta0 + 0.10 (e/3.1)^2.6) * exp(E/R (1/T - 1/333.15)), and below 60 C times 1 + setback (60 - Tc)/60; at 50 1/s.
-      # @param flour_equivalents [Float] g/100 g   @param celsius [Float] C   @param base [Float] eta0 of the liquid at 60 C, Pa s
+      # eta = (eta0 + 0.10 (e/3.1)^2.6) * exp(E/R (1/T - 1/333.15)), and below 60 C times 1 + setback (60 - Tc)/60; at
+      # 50 1/s.
+      # @param flour_equivalents [Float] g/100 g
+      # @param celsius [Float] C
+      # @param base [Float] eta0 of the liquid at 60 C, Pa s
       # @param setback [Float] 0 and up   @return [Float] Pa s
       def pa_s(flour_equivalents, celsius:, base:, setback: 0.0)
         body = base + SCALE * (flour_equivalents / E_PER_SPOON)**EXPONENT

@@ -2,9 +2,12 @@
 
 module Restauro
   module Planning
-    # A plan as iCalendar (RFC 5545), one event a task. The library that folds, escapes and knows time zones is loaded only here.
+    # A plan as iCalendar (RFC 5545), one event a task. The library that folds, escapes and knows time zones is loaded
+    # only here.
     class Calendar
-      # @param date [String] YYYY-MM-DD of the day to eat   @param zone [String] of the tz database   @raise [InvalidInput]
+      # @param date [String] YYYY-MM-DD of the day to eat
+      # @param zone [String] of the tz database
+      # @raise [InvalidInput]
       def initialize(plan, date:, zone:)
         require "date"
         require "icalendar"

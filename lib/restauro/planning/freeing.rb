@@ -4,12 +4,20 @@ module Restauro
   module Planning
     # What would free a meal whose things collide: each change is tried, and said only where it does.
     module Freeing
-      KITCHEN = {shelves: "another tray in the oven", burners: "another ring", cooks: "a second pair of hands", ovens: "a second oven"}.freeze
+      KITCHEN = {
+        shelves: "another tray in the oven",
+        burners: "another ring",
+        cooks: "a second pair of hands",
+        ovens: "a second oven"
+      }.freeze
       EARLIER = 10
 
       module_function
 
-      # @param meal [Meal]   @param clashes [Array<String>] what gives now   @param stop [#call]   @return [Array<String>] what would do, and what may
+      # @param meal [Meal]
+      # @param clashes [Array<String>] what gives now
+      # @param stop [#call]
+      # @return [Array<String>] what would do, and what may
       def of(meal, clashes, stop:)
         free = ->(changed) { !stop.call && clear?(changed, stop) }
         kitchen = KITCHEN.filter_map { |name, words| words if free[more(meal, name)] }
@@ -32,12 +40,19 @@ module Restauro
 
       # As if it could wait so much longer: ready so much earlier, and told so.
       def longer(meal, dish)
-        meal.with(dishes: meal.dishes.map { |one| one.equal?(dish) ? Dish.new(**one.to_h, hold_minutes: one.hold_minutes + EARLIER) : one })
+        meal.with(
+          dishes:
+            meal.dishes.map do |one|
+              one.equal?(dish) ? Dish.new(**one.to_h, hold_minutes: one.hold_minutes + EARLIER) : one
+            end
+        )
       end
 
       # Not tried: what is made the day before is out of the evening's way.
       def ahead(meal)
-        meal.dishes.flat_map { |dish| (dish.ahead - dish.before).map { |one| "the #{one.say} of #{dish.name} made the day before" } }
+        meal.dishes.flat_map do |dish|
+          (dish.ahead - dish.before).map { |one| "the #{one.say} of #{dish.name} made the day before" }
+        end
       end
     end
   end

@@ -5,10 +5,14 @@ module Restauro
     # Dishes to be ready at one time.   serve_at minutes after midnight · kitchen Kitchen · dishes Array of Dish
     Meal = Struct.new(:serve_at, :kitchen, :dishes, keyword_init: true) do
       def initialize(serve_at:, dishes:, kitchen: Kitchen.new)
-        raise InvalidInput, "a meal has 1 to #{Meal::MOST} dishes, got #{dishes.length}" unless dishes.length.between?(1, Meal::MOST)
+        unless dishes.length.between?(1, Meal::MOST)
+          raise InvalidInput, "a meal has 1 to #{Meal::MOST} dishes, got #{dishes.length}"
+        end
 
         baked = Meal.baked(dishes)
-        raise InvalidInput, "there is no oven in this kitchen, and '#{baked.name}' wants one" if kitchen.ovens.zero? && baked
+        if kitchen.ovens.zero? && baked
+          raise InvalidInput, "there is no oven in this kitchen, and '#{baked.name}' wants one"
+        end
 
         super(serve_at: serve_at, dishes: dishes.dup.freeze, kitchen: kitchen)
         freeze
@@ -35,21 +39,34 @@ module Restauro
       # @return [String] "18:05", with "+1" or "-1" for another day
       def clock(minutes)
         days, left = minutes.divmod(1440)
-        format("%02d:%02d", *left.divmod(60)) + (days.zero? ? "" : " (#{days.positive? ? "next day" : "the day before"})")
+        format("%02d:%02d", *left.divmod(60)) +
+          (days.zero? ? "" : " (#{days.positive? ? "next day" : "the day before"})")
       end
 
-      # As the command line gives it.   @param data [Hash] string keys   @yield [Hash] a dish with a recipe   @return [Meal]   @raise [InvalidInput]
+      # As the command line gives it.
+      # @param data [Hash] string keys
+      # @yield [Hash] a dish with a recipe
+      # @return [Meal]
+      # @raise [InvalidInput]
       def of_hash(data, &with_recipe)
-        raise InvalidInput, "a meal is an object with serve_at, kitchen and dishes" unless data.is_a?(Hash) && data["dishes"].is_a?(Array)
+        unless data.is_a?(Hash) && data["dishes"].is_a?(Array)
+          raise InvalidInput, "a meal is an object with serve_at, kitchen and dishes"
+        end
 
         kitchen = data["kitchen"].to_h.slice("burners", "ovens", "shelves", "cooks", "fan").transform_keys(&:to_sym)
-        new(serve_at: minutes_of(data["serve_at"]), kitchen: Kitchen.new(**kitchen), dishes: data["dishes"].map { |dish| dish(dish, &with_recipe) })
+        new(
+          serve_at: minutes_of(data["serve_at"]),
+          kitchen: Kitchen.new(**kitchen),
+          dishes: data["dishes"].map { |dish| dish(dish, &with_recipe) }
+        )
       end
 
       private
 
       def dish(data)
-        raise InvalidInput, "a dish is an object with a name and a recipe or steps, got #{data.inspect[0, 40]}" unless data.is_a?(Hash)
+        unless data.is_a?(Hash)
+          raise InvalidInput, "a dish is an object with a name and a recipe or steps, got #{data.inspect[0, 40]}"
+        end
         return yield data if data["recipe"]
         raise InvalidInput, "the dish '#{data["name"]}' has neither recipe nor steps" unless data["steps"].is_a?(Array)
 
@@ -59,10 +76,18 @@ module Restauro
       end
 
       def typed(step)
-        raise InvalidInput, "a step is an object with text and minutes, got #{step.inspect[0, 40]}" unless step.is_a?(Hash)
+        unless step.is_a?(Hash)
+          raise InvalidInput, "a step is an object with text and minutes, got #{step.inspect[0, 40]}"
+        end
 
-        Step.new(text: step["text"], minutes: step["minutes"], heat: step["heat"] || "hands", celsius: step["celsius"], attended: step["attended"],
-                 longest: step["hold_minutes"] || Dish::GAP)
+        Step.new(
+          text: step["text"],
+          minutes: step["minutes"],
+          heat: step["heat"] || "hands",
+          celsius: step["celsius"],
+          attended: step["attended"],
+          longest: step["hold_minutes"] || Dish::GAP
+        )
       end
     end
   end

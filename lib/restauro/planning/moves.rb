@@ -8,7 +8,10 @@ module Restauro
 
       module_function
 
-      # @param before [Plan]   @param after [Plan]   @param from [Numeric] minute: what lies before is past   @return [Array<String>]
+      # @param before [Plan]
+      # @param after [Plan]
+      # @param from [Numeric] minute: what lies before is past
+      # @return [Array<String>]
       def words(before, after, from:)
         [hour(before, after), *starts(before, after, from), *waits(before, after), *breaks(after.clashes)].compact
       end
@@ -30,13 +33,17 @@ module Restauro
       def starts(before, after, from)
         old = Slip.keyed(before)
         moved = Slip.keyed(after).select { |key, task| task.from >= from && (task.from - old.fetch(key).from).abs >= 1 }
-        moved.sort_by { |_, task| task.from }.first(MOST).map do |key, task|
-          "#{task.dish}: #{act(task)} at #{Meal.clock(task.from)} instead of #{Meal.clock(old.fetch(key).from)}"
-        end
+        moved
+          .sort_by { |_, task| task.from }
+          .first(MOST)
+          .map do |key, task|
+            "#{task.dish}: #{act(task)} at #{Meal.clock(task.from)} instead of #{Meal.clock(old.fetch(key).from)}"
+          end
       end
 
       # @return [String] a task in a few words
-      def act(task) = task.step.oven? ? "into the oven" : task.step.text.split(/[.,;:]/).first.to_s[0, 50].sub(/\A\p{Lu}/, &:downcase)
+      def act(task) =
+        task.step.oven? ? "into the oven" : task.step.text.split(/[.,;:]/).first.to_s[0, 50].sub(/\A\p{Lu}/, &:downcase)
 
       # @return [Array<String>] what now waits for what
       def waits(before, after)

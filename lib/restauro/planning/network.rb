@@ -2,8 +2,8 @@
 
 module Restauro
   module Planning
-    # The differences of a meal as plain lists, for the search: what must lie between which starts, and of which two steps one must go before the
-    # other, since one pair of hands or one oven cannot do both.
+    # The differences of a meal as plain lists, for the search: what must lie between which starts, and of which two
+    # steps one must go before the other, since one pair of hands or one oven cannot do both.
     class Network
       # out[step] and into[step]: [other, least] · pairs: [one, other, gap] · pairs_of[step]: indexes of pairs
       attr_reader :problem, :out, :into, :pairs, :pairs_of
@@ -43,14 +43,20 @@ module Restauro
         problem.fixed.each { |step, start| latest[step] = earliest[step] = start }
       end
 
-      # Steps of two dishes that cannot be at once in any case; more of a crowd is found as it comes. What has begun both cannot be parted.
+      # Steps of two dishes that cannot be at once in any case; more of a crowd is found as it comes. What has begun
+      # both cannot be parted.
       def one_at_a_time
         resources = Resources.new(problem)
-        (0...problem.length).to_a.combination(2).filter_map do |one, other|
-          next if problem.dish_of[one] == problem.dish_of[other] || (problem.fixed.key?(one) && problem.fixed.key?(other))
+        (0...problem.length)
+          .to_a
+          .combination(2)
+          .filter_map do |one, other|
+            if problem.dish_of[one] == problem.dish_of[other] || (problem.fixed.key?(one) && problem.fixed.key?(other))
+              next
+            end
 
-          [one, other, resources.gap(one, other)] if resources.never_at_once?(one, other)
-        end
+            [one, other, resources.gap(one, other)] if resources.never_at_once?(one, other)
+          end
       end
     end
   end

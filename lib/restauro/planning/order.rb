@@ -2,9 +2,12 @@
 
 module Restauro
   module Planning
-    # A meal in an order that is given: the soonest hour at which everything can be ready, and then the latest starts for it.
+    # A meal in an order that is given: the soonest hour at which everything can be ready, and then the latest starts
+    # for it.
     class Order
-      # @param meal [Meal]   @param limits [Limits]   @param follows [Array] pairs of [dish, step], the one done before the other begins
+      # @param meal [Meal]
+      # @param limits [Limits]
+      # @param follows [Array] pairs of [dish, step], the one done before the other begins
       # @param looser [Integer] minutes by which waits and holds are stretched
       def initialize(meal, limits, follows, looser)
         @meal = meal
@@ -21,7 +24,10 @@ module Restauro
         meal = @meal.with(serve_at: @meal.serve_at + delay)
         problem = Problem.new(meal, looser: @looser, limits: @limits)
         latest = latest_of(problem) or return
-        [meal, Search::Result.new(starts: latest, cost: problem.cost(latest), bound: problem.cost(latest), proven: false)]
+        [
+          meal,
+          Search::Result.new(starts: latest, cost: problem.cost(latest), bound: problem.cost(latest), proven: false)
+        ]
       end
 
       private
@@ -35,11 +41,13 @@ module Restauro
         end
       end
 
-      # Earliest starts from now, the hour to eat as one more node.   @return [Array<Integer>, nil] the last is the hour's delay
+      # Earliest starts from now, the hour to eat as one more node.
+      # @return [Array<Integer>, nil] the last is the hour's delay
       def longest_path
         hour = @problem.length
         arcs = @problem.arcs + orders(@problem) + to_the_hour(hour)
-        earliest = Array.new(hour) { |step| @problem.fixed.fetch(step) { @problem.not_before || @problem.earliest } } << 0
+        earliest =
+          Array.new(hour) { |step| @problem.fixed.fetch(step) { @problem.not_before || @problem.earliest } } << 0
         (hour + 2).times do
           moved = arcs.count { |arc| raised?(earliest, arc) }
           return fits?(earliest) ? earliest : nil if moved.zero?
@@ -50,7 +58,10 @@ module Restauro
       # Ready by the hour, and not longer before it than it bears.
       def to_the_hour(hour)
         @problem.lasts.each_with_index.flat_map do |step, dish|
-          [Problem::Arc.new(step, hour, @problem.minutes[step]), Problem::Arc.new(hour, step, -@problem.minutes[step] - @problem.holds[dish])]
+          [
+            Problem::Arc.new(step, hour, @problem.minutes[step]),
+            Problem::Arc.new(hour, step, -@problem.minutes[step] - @problem.holds[dish])
+          ]
         end
       end
 

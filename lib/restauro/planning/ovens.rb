@@ -2,14 +2,17 @@
 
 module Restauro
   module Planning
-    # Which heat each bake is set to, chosen before the search: bakes within 15 C of one another go to one setting, each with its minutes changed.
+    # Which heat each bake is set to, chosen before the search: bakes within 15 C of one another go to one setting, each
+    # with its minutes changed.
     module Ovens
       module_function
 
       # @param dishes [Array<Dish>]   @return [Array<Dish>] with shared settings
       def shared(dishes)
         settings = settings(dishes.flat_map(&:steps).select(&:oven?).map(&:celsius).uniq.sort)
-        dishes.map { |dish| Dish.new(**dish.to_h, steps: dish.steps.each_index.map { |index| moved(dish, index, settings) }) }
+        dishes.map do |dish|
+          Dish.new(**dish.to_h, steps: dish.steps.each_index.map { |index| moved(dish, index, settings) })
+        end
       end
 
       # Neighbours in heat, as many as lie within what an oven can share; the setting is their middle, to the next five.
@@ -17,7 +20,13 @@ module Restauro
         groups = heats.each_with_object([]) do |celsius, kept|
           kept.any? && celsius - kept.last.first <= share ? kept.last << celsius : kept << [celsius]
         end
-        groups.flat_map { |group| group.map { |celsius| [celsius, group.length == 1 ? celsius : ((group.sum / group.length) / 5).round * 5.0] } }.to_h
+        groups
+          .flat_map do |group|
+            group.map do |celsius|
+              [celsius, group.length == 1 ? celsius : ((group.sum / group.length) / 5).round * 5.0]
+            end
+          end
+          .to_h
       end
 
       # By the dish's own model where it has one that says otherwise, else by the rule.
@@ -33,16 +42,22 @@ module Restauro
         step.with(celsius: celsius, minutes: same.minutes)
       end
 
-      # A bake that the model gave for one heat takes as much longer as its food climbs slower (DOMAIN: minutes by what the oven is over 85 C).
+      # A bake that the model gave for one heat takes as much longer as its food climbs slower (DOMAIN: minutes by what
+      # the oven is over 85 C).
       def set(step, celsius)
         return step if celsius == step.celsius
 
         from = Constants.fetch(:planning, :oven_minutes_from_celsius)
-        step.with(celsius: celsius, minutes: (step.minutes * (step.celsius - from) / (celsius - from)).round.clamp(1, nil))
+        step.with(
+          celsius: celsius,
+          minutes: (step.minutes * (step.celsius - from) / (celsius - from)).round.clamp(1, nil)
+        )
       end
 
-      # Which oven each bake goes into: one heat at a time in each, with minutes between two heats, no more than its trays. Every way is tried.
-      # @param bakes [Array<Array>] from, to, celsius, in the order in which they begin   @return [Array<Integer>, nil] ovens from 1; nil for no way
+      # Which oven each bake goes into: one heat at a time in each, with minutes between two heats, no more than its
+      # trays. Every way is tried.
+      # @param bakes [Array<Array>] from, to, celsius, in the order in which they begin
+      # @return [Array<Integer>, nil] ovens from 1; nil for no way
       def placed(bakes, kitchen, ovens = [])
         return ovens if ovens.length == bakes.length
 
@@ -60,7 +75,9 @@ module Restauro
       def room?(bakes, ovens, oven, shelves)
         from, to, celsius = bakes[ovens.length]
         others = ovens.each_index.select { |index| ovens[index] == oven }.map { |index| bakes[index] }
-        return false if others.any? { |other| apart?(other[2], celsius) && near?(other, from, to, change(other[2], celsius)) }
+        if others.any? { |other| apart?(other[2], celsius) && near?(other, from, to, change(other[2], celsius)) }
+          return false
+        end
 
         # Those that begin before it are the most at once when it begins.
         others.count { |other| other[0] <= from && from < other[1] } < shelves

@@ -2,13 +2,25 @@
 
 module Restauro
   module Planning
-    # A meal as numbers: every step an index, its minutes, the differences that must hold between starts. Time zero is the hour to eat; all
-    # else is before it.
+    # A meal as numbers: every step an index, its minutes, the differences that must hold between starts. Time zero is
+    # the hour to eat; all else is before it.
     class Problem
       # One thing at a time: after both, or at most so many of a crowd.
       Arc = Struct.new(:from, :to, :least)
 
-      attr_reader :dishes, :steps, :minutes, :dish_of, :firsts, :lasts, :weights, :holds, :arcs, :kitchen, :earliest, :fixed, :not_before
+      attr_reader :dishes,
+                  :steps,
+                  :minutes,
+                  :dish_of,
+                  :firsts,
+                  :lasts,
+                  :weights,
+                  :holds,
+                  :arcs,
+                  :kitchen,
+                  :earliest,
+                  :fixed,
+                  :not_before
 
       # @param meal [Meal]   @param looser [Integer] minutes by which every longest wait and every hold is stretched
       # @param limits [Limits] what has begun or is pinned, and before when nothing else can begin
@@ -33,11 +45,13 @@ module Restauro
       # @return [Integer] steps in all
       def length = steps.length
 
-      # Minutes of one pair of hands that no plan can be shorter than; nothing where there are more hands, or something has begun.
+      # Minutes of one pair of hands that no plan can be shorter than; nothing where there are more hands, or something
+      # has begun.
       attr_reader :least_span
 
       # The weighted waiting alone, 20 times.
-      def waiting(starts) = 20 * lasts.each_index.sum { |dish| weights[dish] * -(starts[lasts[dish]] + minutes[lasts[dish]]) }
+      def waiting(starts) =
+        20 * lasts.each_index.sum { |dish| weights[dish] * -(starts[lasts[dish]] + minutes[lasts[dish]]) }
 
       # 20 times the weighted waiting, and the whole span: waiting counts first, then the shortest.
       def cost(starts) = waiting(starts) - starts.min
@@ -62,15 +76,22 @@ module Restauro
 
       # Steps of the hands before anything of it goes to the heat.
       def prepared(dish)
-        (firsts[dish]..lasts[dish]).take_while { |step| %w[hands rest].include?(steps[step].heat) }.select { |step| steps[step].attended }
+        (firsts[dish]..lasts[dish])
+          .take_while { |step| %w[hands rest].include?(steps[step].heat) }
+          .select { |step| steps[step].attended }
       end
 
       # Each step after the one before it, and no later than it bears.
       def chains(looser)
-        (0...(length - 1)).select { |step| dish_of[step] == dish_of[step + 1] }.flat_map do |step|
-          wait = steps[step].longest
-          [Arc.new(step, step + 1, minutes[step]), (Arc.new(step + 1, step, -(minutes[step] + wait + looser)) if wait)].compact
-        end
+        (0...(length - 1))
+          .select { |step| dish_of[step] == dish_of[step + 1] }
+          .flat_map do |step|
+            wait = steps[step].longest
+            [
+              Arc.new(step, step + 1, minutes[step]),
+              (Arc.new(step + 1, step, -(minutes[step] + wait + looser)) if wait)
+            ].compact
+          end
       end
     end
   end

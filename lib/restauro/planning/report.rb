@@ -13,15 +13,26 @@ module Restauro
 
       # @return [Hash]
       def to_h
-        {serve_at: clock(@plan.meal.serve_at), status: @plan.status, gap_minutes: @plan.gap, start_at: clock(@plan.start_at),
-         waits: @plan.waits.map { |dish, minutes| {dish: dish, minutes: minutes} }, clashes: @plan.clashes.map { |text| {text: text} },
-         shopping: shopping, tasks: tasks}
+        {
+          serve_at: clock(@plan.meal.serve_at),
+          status: @plan.status,
+          gap_minutes: @plan.gap,
+          start_at: clock(@plan.start_at),
+          waits: @plan.waits.map { |dish, minutes| {dish: dish, minutes: minutes} },
+          clashes: @plan.clashes.map { |text| {text: text} },
+          shopping: shopping,
+          tasks: tasks
+        }
       end
 
       # @return [String] the order of work, a line each
       def to_text
-        ["To eat at #{clock(@plan.meal.serve_at)}, begin at #{clock(@plan.start_at)}. #{proof}", *@plan.clashes.map { |text| "! #{text}" }, "",
-         *@plan.tasks.map { |task| line(task) }].join("\n")
+        [
+          "To eat at #{clock(@plan.meal.serve_at)}, begin at #{clock(@plan.start_at)}. #{proof}",
+          *@plan.clashes.map { |text| "! #{text}" },
+          "",
+          *@plan.tasks.map { |task| line(task) }
+        ].join("\n")
       end
 
       # @return [String] one task with its clock
@@ -34,7 +45,9 @@ module Restauro
         require "csv"
         CSV.generate do |csv|
           csv << %w[start end dish text heat celsius oven burner cook]
-          tasks.each { |task| csv << task.values_at(:start, :end, :dish, :text, :heat, :celsius, :oven, :burner, :cook) }
+          tasks.each do |task|
+            csv << task.values_at(:start, :end, :dish, :text, :heat, :celsius, :oven, :burner, :cook)
+          end
         end
       end
 
@@ -63,8 +76,20 @@ module Restauro
         seen = Hash.new(0)
         @plan.tasks.map do |task|
           step = task.step
-          {dish: task.dish, part: step.part, step: task.dish && seen[task.dish] += 1, text: step.text, start: clock(task.from), end: clock(task.to),
-           heat: step.heat, celsius: step.celsius&.round, oven: task.oven, burner: task.burner, cook: task.cook, attended: step.attended}
+          {
+            dish: task.dish,
+            part: step.part,
+            step: task.dish && seen[task.dish] += 1,
+            text: step.text,
+            start: clock(task.from),
+            end: clock(task.to),
+            heat: step.heat,
+            celsius: step.celsius&.round,
+            oven: task.oven,
+            burner: task.burner,
+            cook: task.cook,
+            attended: step.attended
+          }
         end
       end
 

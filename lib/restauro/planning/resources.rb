@@ -11,8 +11,11 @@ module Restauro
         @problem = problem
         kitchen = problem.kitchen
         index = ->(&which) { problem.steps.each_index.select { |step| which.call(problem.steps[step]) } }
-        @caps = [[index.call(&:attended), kitchen.cooks], [index.call(&:oven?), kitchen.ovens * kitchen.shelves],
-                 [index.call(&:hob?), kitchen.burners]]
+        @caps = [
+          [index.call(&:attended), kitchen.cooks],
+          [index.call(&:oven?), kitchen.ovens * kitchen.shelves],
+          [index.call(&:hob?), kitchen.burners]
+        ]
         @ovens = index.call(&:oven?)
         freeze
       end
@@ -46,16 +49,20 @@ module Restauro
 
       # Bakes too far apart in heat, in as many ovens as there are.
       def apart(starts)
-        clashing = @ovens.combination(2).select do |one, other|
-          wait = gap(one, other)
-          wait.positive? && starts[one] < finish(starts, other) + wait && starts[other] < finish(starts, one) + wait
-        end
+        clashing =
+          @ovens
+            .combination(2)
+            .select do |one, other|
+              wait = gap(one, other)
+              wait.positive? && starts[one] < finish(starts, other) + wait && starts[other] < finish(starts, one) + wait
+            end
         return clashing.map { |one, other| Crowd.new([one, other], gap(one, other)) } if @problem.kitchen.ovens == 1
 
         unplaced(starts)
       end
 
-      # Bakes that find no oven together, however they are put in: as few as will not. Some two of them must then be apart in time.
+      # Bakes that find no oven together, however they are put in: as few as will not. Some two of them must then be
+      # apart in time.
       def unplaced(starts)
         order = @ovens.sort_by { |step| [starts[step], step] }
         bake = ->(step) { [starts[step], finish(starts, step), @problem.steps[step].celsius] }

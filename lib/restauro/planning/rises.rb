@@ -2,8 +2,8 @@
 
 module Restauro
   module Planning
-    # What the collisions that were tried both ways will cost at least: of any two dishes the cheaper way of the dearest pair, in their own waiting;
-    # summed over pairs of dishes that share none, the dearest first.
+    # What the collisions that were tried both ways will cost at least: of any two dishes the cheaper way of the dearest
+    # pair, in their own waiting; summed over pairs of dishes that share none, the dearest first.
     class Rises
       # @param probes [Hash{Integer => Array<State>}] the ways that can be of each pair tried
       def initialize(network, state, probes)
@@ -15,12 +15,14 @@ module Restauro
       # @return [Integer]
       def least
         taken = []
-        by_dishes.sort_by { |_, rise| -rise }.sum do |dishes, rise|
-          next 0 if dishes.intersect?(taken)
+        by_dishes
+          .sort_by { |_, rise| -rise }
+          .sum do |dishes, rise|
+            next 0 if dishes.intersect?(taken)
 
-          taken.concat(dishes)
-          rise
-        end
+            taken.concat(dishes)
+            rise
+          end
       end
 
       private

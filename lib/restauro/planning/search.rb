@@ -2,9 +2,10 @@
 
 module Restauro
   module Planning
-    # The best plan of a meal by branch and bound over orders. Every cost falls as any step starts later, so that with some orders decided the latest
-    # starts are the best of that state, and bound it. What still collides there is tried both ways before one is chosen (probing): an order that
-    # cannot be decides the pair. The lowest bound first, each dived along its cheaper child to a plan; when the list is empty the plan is proven.
+    # The best plan of a meal by branch and bound over orders. Every cost falls as any step starts later, so that with
+    # some orders decided the latest starts are the best of that state, and bound it. What still collides there is tried
+    # both ways before one is chosen (probing): an order that cannot be decides the pair. The lowest bound first, each
+    # dived along its cheaper child to a plan; when the list is empty the plan is proven.
     class Search
       # starts minutes before the hour (negative) · cost · bound · proven whether nothing better can be
       Result = Struct.new(:starts, :cost, :bound, :proven, keyword_init: true) do
@@ -17,7 +18,8 @@ module Restauro
       # Every so many dives the newest is gone on from, not the most promising: plans sooner, bounds later.
       NEWEST_EVERY = 3
 
-      # @param stop [#call] whether the time is up; the core has no clock   @param below [Integer, nil] cost that a plan must be under
+      # @param stop [#call] whether the time is up; the core has no clock
+      # @param below [Integer, nil] cost that a plan must be under
       def initialize(problem, stop: -> { false }, below: nil)
         @problem = problem
         @stop = stop
@@ -88,7 +90,13 @@ module Restauro
           return unless state && better?(state)
 
           @probes = {}
-          sure = state.clashing.first(known ? PROBED : PROBED_AT_FIRST).lazy.map { |index| probe(state, index) }.find { |ways| ways.length < 2 }
+          sure =
+            state
+              .clashing
+              .first(known ? PROBED : PROBED_AT_FIRST)
+              .lazy
+              .map { |index| probe(state, index) }
+              .find { |ways| ways.length < 2 }
           return state unless sure
 
           state = sure.first&.at_least(low) or return
@@ -98,7 +106,8 @@ module Restauro
       # Both orders of a pair, those that can be.   @return [Array<State>]
       def probe(state, index)
         one, other, = @network.pairs[index]
-        ways = [state.with_pair(index, one, other), state.with_pair(index, other, one)].compact.select { |way| better?(way) }
+        ways =
+          [state.with_pair(index, one, other), state.with_pair(index, other, one)].compact.select { |way| better?(way) }
         @probes[index] = ways
       end
 
@@ -123,9 +132,12 @@ module Restauro
 
       # Every way in which one of the crowd ends before another begins.
       def orders(state, crowd)
-        crowd.steps.permutation(2).filter_map do |one, other|
-          state.with_order(one, other, @problem.minutes[one] + (crowd.gap || @resources.gap(one, other)))
-        end
+        crowd
+          .steps
+          .permutation(2)
+          .filter_map do |one, other|
+            state.with_order(one, other, @problem.minutes[one] + (crowd.gap || @resources.gap(one, other)))
+          end
       end
     end
   end

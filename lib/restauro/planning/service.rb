@@ -2,11 +2,14 @@
 
 module Restauro
   module Planning
-    # A meal that is being cooked: its plan, and what has happened, in order. Nothing is kept but that; how it stands is told from it.
+    # A meal that is being cooked: its plan, and what has happened, in order. Nothing is kept but that; how it stands is
+    # told from it.
     class Service
-      # What happened.   kind began, done, undone, longer or moved · at minutes after the midnight of the day to eat · data Hash with string keys
+      # What happened.   kind began, done, undone, longer or moved · at minutes after the midnight of the day to eat ·
+      # data Hash with string keys
       Event = Struct.new(:kind, :at, :data)
-      # A task as it stands.   key "2-0", or "oven-1-190" for heating an oven · task Plan::Task · state waiting, going or done · from, to: planned,
+      # A task as it stands.   key "2-0", or "oven-1-190" for heating an oven · task Plan::Task · state waiting, going
+      # or done · from, to: planned,
       # or as it was · longer minutes that it takes in all, where that was said
       Act = Value.of(:key, :task, :state, :from, :to) do
         def attended? = task.step.attended
@@ -31,15 +34,19 @@ module Restauro
       attr_reader :acts
 
       # @return [Act]   @raise [InvalidInput] where it is not in the plan
-      def act(key) = acts.find { |act| act.key == key } || raise(InvalidInput, "there is no such thing to do in this meal")
+      def act(key) =
+        acts.find { |act| act.key == key } || raise(InvalidInput, "there is no such thing to do in this meal")
       def over? = acts.all? { |act| act.done? || act.key.start_with?("oven") }
 
-      # What asks for hands now: what they are at; else what should have begun, or is about to.   @param now [Float]   @return [Act, nil]
+      # What asks for hands now: what they are at; else what should have begun, or is about to.
+      # @param now [Float]
+      # @return [Act, nil]
       def now(now) = acts.find { |act| act.going? && act.attended? } || ready.find { |act| act.from <= now + A_MINUTE }
       # What may begin: all before it in its dish done.
       def ready = acts.select { |act| act.waiting? && before(act).all?(&:done?) }.sort_by(&:from)
       # @return [Array<Act>] soonest first
-      def coming(now, most: 4) = acts.select(&:waiting?).reject { |act| act == self.now(now) }.sort_by(&:from).first(most)
+      def coming(now, most: 4) =
+        acts.select(&:waiting?).reject { |act| act == self.now(now) }.sort_by(&:from).first(most)
       # What goes by itself.
       def alone = acts.select { |act| act.going? && !act.attended? }
       # How late the next thing is, in minutes, or nothing is.   @return [Float]
@@ -48,8 +55,14 @@ module Restauro
       # For a Slip.   @return [Slip::State]
       def state(now)
         done = @done.to_h { |key, at| [index(key), [began_at(key, at), at.ceil]] if index(key) }.compact
-        begun = @began.reject { |key, _| @done.key?(key) }.to_h { |key, at| [index(key), at.floor] if index(key) }.compact
-        Slip::State.new(done: done, begun: begun, longer: @longer.transform_keys { |key| index(key) }.compact, now: now.ceil)
+        begun =
+          @began.reject { |key, _| @done.key?(key) }.to_h { |key, at| [index(key), at.floor] if index(key) }.compact
+        Slip::State.new(
+          done: done,
+          begun: begun,
+          longer: @longer.transform_keys { |key| index(key) }.compact,
+          now: now.ceil
+        )
       end
 
       # Whether what just happened is off the plan.   @param at [Float]
@@ -64,10 +77,14 @@ module Restauro
       def take(event)
         key = event.data["key"]
         case event.kind
-        when "began" then @began[key] = event.at
-        when "done" then @began[key] ||= [event.at - 1, @plan.tasks.map(&:from).min].max and @done[key] = event.at
-        when "undone" then [@began, @done, @longer].each { |kept| kept.delete(key) }
-        when "longer" then @longer[key] = event.data["minutes"]
+        when "began"
+          @began[key] = event.at
+        when "done"
+          @began[key] ||= [event.at - 1, @plan.tasks.map(&:from).min].max and @done[key] = event.at
+        when "undone"
+          [@began, @done, @longer].each { |kept| kept.delete(key) }
+        when "longer"
+          @longer[key] = event.data["minutes"]
         when "moved"
           @plan = PlanData.read(event.data["plan"])
           @words = event.data["words"]

@@ -2,11 +2,14 @@
 
 module Restauro
   module Planning
-    # A plan that slipped: what has begun stays, what is done is done, the rest is laid again from now. First in the order it had, at the least
-    # delay that lets it (one longest path, the hour to eat a node like the others); then, in the time there is, in any order, where that waits less.
+    # A plan that slipped: what has begun stays, what is done is done, the rest is laid again from now. First in the
+    # order it had, at the least delay that lets it (one longest path, the hour to eat a node like the others); then, in
+    # the time there is, in any order, where that waits less.
     class Slip
-      # How a meal stands.   done Hash of [dish, step] => [from, to] · begun Hash of [dish, step] => from, minutes after midnight
-      #   longer Hash of [dish, step] => minutes that a begun step takes in all, where that is known · now minutes after midnight
+      # How a meal stands.   done Hash of [dish, step] => [from, to] · begun Hash of [dish, step] => from, minutes after
+      # midnight
+      #   longer Hash of [dish, step] => minutes that a begun step takes in all, where that is known · now minutes after
+      #   midnight
       State = Struct.new(:done, :begun, :longer, :now, keyword_init: true) do
         def initialize(now:, done: {}, begun: {}, longer: {})
           super
@@ -30,10 +33,15 @@ module Restauro
 
       # Tasks of a plan by dish and step.   @return [Hash{Array(Integer, Integer) => Plan::Task}]
       def self.keyed(plan)
-        plan.meal.dishes.each_with_index.flat_map do |dish, index|
-          own = plan.tasks.select { |task| task.dish == dish.name }.sort_by(&:from)
-          own.each_with_index.map { |task, step| [[index, step], task] }
-        end.to_h
+        plan
+          .meal
+          .dishes
+          .each_with_index
+          .flat_map do |dish, index|
+            own = plan.tasks.select { |task| task.dish == dish.name }.sort_by(&:from)
+            own.each_with_index.map { |task, step| [[index, step], task] }
+          end
+          .to_h
       end
 
       private
@@ -42,10 +50,11 @@ module Restauro
 
       # The dishes as they are now: steps with the minutes they took, or will.
       def dishes
-        @dishes ||= @plan.meal.dishes.each_with_index.map do |dish, index|
-          steps = dish.steps.each_index.map { |step| step_now([index, step]) }
-          Dish.new(**dish.to_h, steps: steps)
-        end
+        @dishes ||=
+          @plan.meal.dishes.each_with_index.map do |dish, index|
+            steps = dish.steps.each_index.map { |step| step_now([index, step]) }
+            Dish.new(**dish.to_h, steps: steps)
+          end
       end
 
       def step_now(key)
@@ -65,7 +74,14 @@ module Restauro
         [0, *Plan::LOOSER].each do |looser|
           found = Order.new(meal_at(@plan.meal.serve_at), limits, follows, looser).starts or next
           meal, result = found
-          return Plan.made(meal, Problem.new(meal, looser: looser, limits: limits), result, Plan.broken(meal, result.starts, limits))
+          return (
+            Plan.made(
+              meal,
+              Problem.new(meal, looser: looser, limits: limits),
+              result,
+              Plan.broken(meal, result.starts, limits)
+            )
+          )
         end
         nil
       end
@@ -82,9 +98,10 @@ module Restauro
       end
 
       def heats(keys)
-        keys.sort_by { |key| @tasks[key].from }.combination(2).select do |one, other|
-          @tasks[one].oven == @tasks[other].oven && @tasks[one].to <= @tasks[other].from
-        end
+        keys
+          .sort_by { |key| @tasks[key].from }
+          .combination(2)
+          .select { |one, other| @tasks[one].oven == @tasks[other].oven && @tasks[one].to <= @tasks[other].from }
       end
 
       # With no delay first, then with the kept one's: taken where it breaks less, or waits less.
@@ -96,7 +113,9 @@ module Restauro
           meal = meal_at(serve_at)
           problem = Problem.new(meal, limits: limits)
           result = Search.new(problem, stop: @stop).plan or next
-          return Plan.made(meal, problem, result, []) if kept.clashes.any? || serve_at < kept.meal.serve_at || result.cost < cost_of(kept, problem)
+          if kept.clashes.any? || serve_at < kept.meal.serve_at || result.cost < cost_of(kept, problem)
+            return Plan.made(meal, problem, result, [])
+          end
         end
         nil
       end

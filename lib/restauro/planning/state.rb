@@ -2,14 +2,16 @@
 
 module Restauro
   module Planning
-    # Where a search stands: the latest and the earliest start of every step under the orders decided so far. With these orders the latest starts are
-    # the best there are, waiting and span together. Never changed once it is settled: every decision gives another.
+    # Where a search stands: the latest and the earliest start of every step under the orders decided so far. With these
+    # orders the latest starts are the best there are, waiting and span together. Never changed once it is settled:
+    # every decision gives another.
     class State
       attr_reader :latest, :earliest, :cost
       # What nothing that comes of this state can cost less than.
       attr_reader :bound
 
-      # @param after, before [Array<Array>] orders decided, by step: [other, least]   @param open [String] a byte a pair: 1 while undecided
+      # @param after, before [Array<Array>] orders decided, by step: [other, least]
+      # @param open [String] a byte a pair: 1 while undecided
       def initialize(network, latest, earliest, after, before, open)
         @network, @latest, @earliest, @after, @before, @open = network, latest, earliest, after, before, open
         @minutes = network.problem.minutes
@@ -34,11 +36,13 @@ module Restauro
 
       # Pairs undecided that overlap where they stand now, the last to end first.   @return [Array<Integer>]
       def clashing
-        found = @network.pairs.each_index.select { |index| @open.getbyte(index) == 1 && overlap?(*@network.pairs[index]) }
+        found =
+          @network.pairs.each_index.select { |index| @open.getbyte(index) == 1 && overlap?(*@network.pairs[index]) }
         found.sort_by { |index| -@network.pairs[index].first(2).map { |step| @latest[step] + @minutes[step] }.max }
       end
 
-      # Until nothing moves: a start can only get earlier by what comes after it, later by what comes before.   @return [State, nil]
+      # Until nothing moves: a start can only get earlier by what comes after it, later by what comes before.
+      # @return [State, nil]
       def settled(work)
         queued = Array.new(@latest.length, false)
         work.each { |step| queued[step] = true }
@@ -60,7 +64,9 @@ module Restauro
       # Weighted waiting of two dishes.
       def waiting(dishes)
         problem = @network.problem
-        dishes.sum { |dish| 20 * problem.weights[dish] * -(@latest[problem.lasts[dish]] + @minutes[problem.lasts[dish]]) }
+        dishes.sum do |dish|
+          20 * problem.weights[dish] * -(@latest[problem.lasts[dish]] + @minutes[problem.lasts[dish]])
+        end
       end
 
       protected
@@ -79,8 +85,10 @@ module Restauro
         problem = @network.problem
         room = best - 1 - problem.cost(@latest)
         wait = problem.cost(@latest) + @latest.min
-        floors = problem.lasts.each_with_index.map { |step, dish| [step, @latest[step] - room / (20 * problem.weights[dish])] } +
-          problem.firsts.map { |step| [step, wait - best + 1] }
+        floors =
+          problem.lasts.each_with_index.map do |step, dish|
+            [step, @latest[step] - room / (20 * problem.weights[dish])]
+          end + problem.firsts.map { |step| [step, wait - best + 1] }
         floors.select { |step, floor| @earliest[step] < floor && @earliest[step] = floor }.map(&:first)
       end
 
@@ -92,7 +100,9 @@ module Restauro
 
       def links(step, work, queued)
         [@network.out[step], @after[step]].each { |arcs| arcs.each { |to, least| tie(step, to, least, work, queued) } }
-        [@network.into[step], @before[step]].each { |arcs| arcs.each { |from, least| tie(from, step, least, work, queued) } }
+        [@network.into[step], @before[step]].each do |arcs|
+          arcs.each { |from, least| tie(from, step, least, work, queued) }
+        end
         @earliest[step] <= @latest[step]
       end
 

@@ -7,12 +7,24 @@ module Restauro
     Step = Struct.new(:text, :minutes, :heat, :celsius, :attended, :longest, :part, keyword_init: true) do
       def initialize(text:, minutes:, heat: "hands", celsius: nil, attended: nil, longest: nil, part: nil)
         real = minutes.is_a?(Numeric) && minutes.positive?
-        raise InvalidInput, "a step takes at least a minute, got #{minutes.inspect} for '#{text.to_s[0, 40]}'" unless real
+        unless real
+          raise InvalidInput, "a step takes at least a minute, got #{minutes.inspect} for '#{text.to_s[0, 40]}'"
+        end
         raise InvalidInput, "heat is #{Step::HEATS.join(", ")}; got '#{heat}'" unless Step::HEATS.include?(heat)
-        raise InvalidInput, "'#{text.to_s[0, 40]}' is in the oven: say how hot, such as 190" if heat == "oven" && celsius.nil?
+        if heat == "oven" && celsius.nil?
+          raise InvalidInput, "'#{text.to_s[0, 40]}' is in the oven: say how hot, such as 190"
+        end
 
         attended = %w[hands hob].include?(heat) if attended.nil?
-        super(text: text.to_s, minutes: minutes.ceil, heat: heat, celsius: celsius&.to_f, attended: attended, longest: longest&.round, part: part)
+        super(
+          text: text.to_s,
+          minutes: minutes.ceil,
+          heat: heat,
+          celsius: celsius&.to_f,
+          attended: attended,
+          longest: longest&.round,
+          part: part
+        )
         freeze
       end
 

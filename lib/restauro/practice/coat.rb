@@ -2,9 +2,11 @@
 
 module Restauro
   module Practice
-    # A coated piece behind the glass of an oven, or in its oil: the section of the real dish, taken out when the learner says.
+    # A coated piece behind the glass of an oven, or in its oil: the section of the real dish, taken out when the
+    # learner says.
     class Coat
-      # The whole course of it, all at once and a few at a time.   @return [Hash{Boolean => Heat::Section::Result}] by whether they are few
+      # The whole course of it, all at once and a few at a time.
+      # @return [Hash{Boolean => Heat::Section::Result}] by whether they are few
       def self.sections(lesson, catalogue)
         few = lesson.tools.include?("fewer") ? [false, true] : [false]
         few.to_h do |fewer|
@@ -32,19 +34,30 @@ module Restauro
       def around
         return Heat::Surroundings.oven(Kitchen::OvenTemperature.parse(@lesson.row["oven"])) unless frying
 
-        Heat::Surroundings.oil(Heat::Frying.new(**frying.to_h, celsius: [oil_celsius, Constants.fetch(:heat, :frying_least_celsius)].max))
+        Heat::Surroundings.oil(
+          Heat::Frying.new(**frying.to_h, celsius: [oil_celsius, Constants.fetch(:heat, :frying_least_celsius)].max)
+        )
       end
 
       # @return [Hash] colour raw, pale, golden, dark or burnt · crisp · centre C · profile, shown once it is cut · oil
       def scene
-        {colour: colour, crisp: crisp?, centre: point.centre, profile: (point.profile if out?), oil: oil_celsius, kind: @piece.kind,
-         minutes: minutes}
+        {
+          colour: colour,
+          crisp: crisp?,
+          centre: point.centre,
+          profile: (point.profile if out?),
+          oil: oil_celsius,
+          kind: @piece.kind,
+          minutes: minutes
+        }
       end
 
       # @return [String] what is to be seen now
       def words
-        ["After #{minutes.round(1)} minutes the coat is #{colour}#{", and crisp" if crisp?}",
-         ("the oil has dropped to #{oil_celsius.round} °C" if dropped?)].compact.join("; ") + "."
+        [
+          "After #{minutes.round(1)} minutes the coat is #{colour}#{", and crisp" if crisp?}",
+          ("the oil has dropped to #{oil_celsius.round} °C" if dropped?)
+        ].compact.join("; ") + "."
       end
 
       # @return [Hash{String => String}] what can be done now
@@ -55,16 +68,23 @@ module Restauro
 
       # @return [Verdict, nil] once it is taken out
       def verdict
-        fault = if @section.burnt && minutes >= @section.burnt then "burnt"
-                elsif greasy? then "greasy"
-                elsif @section.done.nil? || minutes < @section.done then "raw"
-                elsif !crisp? then "pale"
-                end
-        middle = "The middle is at #{point.centre.round} °C (it wants #{@piece.food.done_celsius.round}); the coat is #{colour}"
+        fault =
+          if @section.burnt && minutes >= @section.burnt
+            "burnt"
+          elsif greasy?
+            "greasy"
+          elsif @section.done.nil? || minutes < @section.done
+            "raw"
+          elsif !crisp?
+            "pale"
+          end
+        middle =
+          "The middle is at #{point.centre.round} °C (it wants #{@piece.food.done_celsius.round}); the coat is #{colour}"
         Verdict.new(fault: fault, words: middle, hit: fault.nil?)
       end
 
-      # Minutes at which it is crisp, done, brown and burnt, by the real dish's own section.   @return [Heat::Section::Result]
+      # Minutes at which it is crisp, done, brown and burnt, by the real dish's own section.
+      # @return [Heat::Section::Result]
       attr_reader :section
 
       private

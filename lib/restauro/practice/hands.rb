@@ -2,7 +2,8 @@
 
 module Restauro
   module Practice
-    # A dough between the hands: how wet it feels is the water it has over what its flour has drunk so far; a flour and a husk drink for minutes.
+    # A dough between the hands: how wet it feels is the water it has over what its flour has drunk so far; a flour and
+    # a husk drink for minutes.
     class Hands
       def initialize(lesson, acts, seconds, catalogue)
         @lesson, @acts, @seconds = lesson, acts, seconds
@@ -12,14 +13,27 @@ module Restauro
       end
 
       # @return [Hash] ratio felt, rested, stretch, rung, pressed
-      def scene = {ratio: felt, rested: rested, stretch: stretch, rung: rung.key, says: hand_words, pressed: pressed?, minutes: @seconds / 60}
+      def scene =
+        {
+          ratio: felt,
+          rested: rested,
+          stretch: stretch,
+          rung: rung.key,
+          says: hand_words,
+          pressed: pressed?,
+          minutes: @seconds / 60
+        }
       # @return [String] what is to be felt now
       def words = "After #{(@seconds / 60).round} minutes it #{hand_words}."
 
       # @return [Hash{String => String}] what can be done now
       def tools
-        names = {"water" => "A spoon of water (#{spoon(:water).round} g)", "flour" => "A spoon of flour (#{spoon(:flour).round} g)",
-                 "rest" => "Cover it: #{Constants.fetch(:practice, :covered_minutes).round} minutes", "press" => "Press it and bend it"}
+        names = {
+          "water" => "A spoon of water (#{spoon(:water).round} g)",
+          "flour" => "A spoon of flour (#{spoon(:flour).round} g)",
+          "rest" => "Cover it: #{Constants.fetch(:practice, :covered_minutes).round} minutes",
+          "press" => "Press it and bend it"
+        }
         @lesson.tools.to_h { |tool| [tool, names.fetch(tool)] }.merge("now" => "Now: roll it out")
       end
 
@@ -28,7 +42,11 @@ module Restauro
         ratio = rested
         low, high = wanted.lower, wanted.upper
         fault = ratio < low ? "too_dry" : (ratio > high ? "too_wet" : nil)
-        Verdict.new(fault: fault, words: "Rested, it is #{Hydration::Rung.of(ratio).says}; you wanted #{wanted.says}", hit: fault.nil?)
+        Verdict.new(
+          fault: fault,
+          words: "Rested, it is #{Hydration::Rung.of(ratio).says}; you wanted #{wanted.says}",
+          hit: fault.nil?
+        )
       end
 
       # Free water over held, when all has drunk.

@@ -2,7 +2,8 @@
 
 module Restauro
   module Practice
-    # The pan on the hob as it stands at a second: the real sauce's course, its events the learner's own, in the seconds they were done.
+    # The pan on the hob as it stands at a second: the real sauce's course, its events the learner's own, in the seconds
+    # they were done.
     class Hob
       SAUCE = Families::Sauce
 
@@ -20,16 +21,27 @@ module Restauro
       # @return [Physics::PanCourse::Point] now
       def point = result.points.last
       def liquid? = point.liquid_grams.positive?
-      def boiling? = liquid? && point.celsius >= result.mixture.boiling_rise_c + options.pan.boiling_celsius - figure(:bubbles_within_celsius)
+      def boiling? =
+        liquid? &&
+          point.celsius >= result.mixture.boiling_rise_c + options.pan.boiling_celsius - figure(:bubbles_within_celsius)
 
       # g/100 g of the whole pan.
       def e
         return 0.0 unless liquid?
 
-        all = bodies.each_with_index.sum(0.0) do |(ingredient, grams, power), index|
-          SAUCE::Body.flour_equivalents(ingredient, grams: grams, share: point.shares[index], liquid_g: point.liquid_grams, celsius: point.celsius,
-                                                    power: power)
-        end
+        all =
+          bodies
+            .each_with_index
+            .sum(0.0) do |(ingredient, grams, power), index|
+              SAUCE::Body.flour_equivalents(
+                ingredient,
+                grams: grams,
+                share: point.shares[index],
+                liquid_g: point.liquid_grams,
+                celsius: point.celsius,
+                power: power
+              )
+            end
         [all, Constants.fetch(:sauce, :e_cap)].min
       end
 
@@ -48,7 +60,8 @@ module Restauro
       def knob = done("heat").last&.with || @lesson.row["start"]
       def slurry? = @lesson.row["school"] == "slurry"
       def starch_in_first? = !slurry? || @lesson.row["slurry_first"] == "true"
-      # Spoons of slurry, and of dry starch, as they went in.   @return [Array<Array(Play::Act, Float)>] with their grams of starch
+      # Spoons of slurry, and of dry starch, as they went in.
+      # @return [Array<Array(Play::Act, Float)>] with their grams of starch
       def pours
         acts = %w[slurry dry].flat_map { |what| done(what) }.sort_by(&:seconds)
         acts.map { |act| [act, @lesson.number("spoon", 0.0) * (act.with || 1).to_f] }
@@ -73,9 +86,16 @@ module Restauro
       def course
         heats = [[0.0, @lesson.row["start"]], *done("heat").map { |act| [act.seconds, act.with] }, [@seconds, knob]]
         events = heats.map { |at, level| timed(at, Physics::PanCourse::Heat.new(watts(level))) }
-        Physics::PanCourse.run(pan: options.pan, watts: watts(heats.first.last), thickeners: bodies.map(&:first),
-                               events: [*events[0..-2], *jug, *spoons, *lemon, events.last], at_boil: [], simmer_s: 0.0, limit_s: @seconds,
-                               dry_celsius: SAUCE::Roux.celsius("white"))
+        Physics::PanCourse.run(
+          pan: options.pan,
+          watts: watts(heats.first.last),
+          thickeners: bodies.map(&:first),
+          events: [*events[0..-2], *jug, *spoons, *lemon, events.last],
+          at_boil: [],
+          simmer_s: 0.0,
+          limit_s: @seconds,
+          dry_celsius: SAUCE::Roux.celsius("white")
+        )
       end
 
       def watts(level)
@@ -91,7 +111,11 @@ module Restauro
         return [] unless at
 
         celsius = pour&.with == "hot_at_once" ? Constants.fetch(:sauce, :lump_hot_liquid_celsius) : start_celsius
-        parts = formula.parts.reject { |part| part.line.role == "thickener" }.map { |part| [part.ingredient, part.grams.value] }
+        parts =
+          formula
+            .parts
+            .reject { |part| part.line.role == "thickener" }
+            .map { |part| [part.ingredient, part.grams.value] }
         [timed(at, Physics::PanCourse::Add.new(formula.poured_g, celsius, parts, starch_in_first? ? [0] : []))]
       end
 
@@ -106,10 +130,15 @@ module Restauro
       end
 
       def lemon
-        done("lemon").first(1).map do |act|
-          grams = @lesson.number("lemon_g")
-          timed(act.seconds, Physics::PanCourse::Add.new(grams, start_celsius, [[@catalogue.fetch("lemon_juice"), grams]], []))
-        end
+        done("lemon")
+          .first(1)
+          .map do |act|
+            grams = @lesson.number("lemon_g")
+            timed(
+              act.seconds,
+              Physics::PanCourse::Add.new(grams, start_celsius, [[@catalogue.fetch("lemon_juice"), grams]], [])
+            )
+          end
       end
     end
   end

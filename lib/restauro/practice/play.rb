@@ -16,9 +16,12 @@ module Restauro
       # What is worked out once a lesson, and given to every play of it.   @return [Hash]
       def self.ground(lesson, catalogue)
         case lesson.kind
-        when "pan" then {book: Pan.book(lesson, catalogue)}
-        when "coat" then {sections: Coat.sections(lesson, catalogue)}
-        else {}
+        when "pan"
+          {book: Pan.book(lesson, catalogue)}
+        when "coat"
+          {sections: Coat.sections(lesson, catalogue)}
+        else
+          {}
         end
       end
 

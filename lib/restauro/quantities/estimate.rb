@@ -13,7 +13,8 @@ module Restauro
 
     # @param share [Float] half-width as a share of the value
     # @example Estimate.within(100, 0.1) # => low 90, value 100, high 110
-    def self.within(value, share, high_share = share) = new(value: value, low: value * (1 - share), high: value * (1 + high_share))
+    def self.within(value, share, high_share = share) =
+      new(value: value, low: value * (1 - share), high: value * (1 + high_share))
 
     # Estimates of independent things, added: values add, half-widths add as squares.
     def self.sum(estimates)
@@ -28,8 +29,11 @@ module Restauro
 
     # The same value with another independent error, a share of it, combined in.
     def widen(share, high_share = share)
-      Estimate.new(value: value, low: value - value * Math.hypot(low_share, share),
-                   high: value + value * Math.hypot(self.high_share, high_share))
+      Estimate.new(
+        value: value,
+        low: value - value * Math.hypot(low_share, share),
+        high: value + value * Math.hypot(self.high_share, high_share)
+      )
     end
 
     # @return [Float] half-width below, as a share

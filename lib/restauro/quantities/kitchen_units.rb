@@ -2,7 +2,8 @@ module Restauro
   # Kitchen units and the words for them, from data/units/kitchen.yml. A cup or spoon depends on the cook's system.
   class KitchenUnits
     SYSTEMS = %w[us metric uk au].freeze
-    # kind: mass, volume, loose (a pinch), count (a clove) or pack; amount: grams or millilitres of one, nil where unknown.
+    # kind: mass, volume, loose (a pinch), count (a clove) or pack; amount: grams or millilitres of one, nil where
+    # unknown.
     Unit = Struct.new(:key, :kind, :amount, :spoon, :only, keyword_init: true) do
       def initialize(**) = super.freeze
       def mass? = kind == :mass
@@ -19,9 +20,14 @@ module Restauro
       raise InvalidInput, "units are #{SYSTEMS.join(", ")}, got '#{system}'" unless SYSTEMS.include?(system)
 
       @system = system
-      @units = table.flat_map { |kind, rows| rows.map { |key, row| unit(key, kind.to_sym, row) } }.to_h { |u| [u.key, u] }.freeze
+      @units =
+        table
+          .flat_map { |kind, rows| rows.map { |key, row| unit(key, kind.to_sym, row) } }
+          .to_h { |u| [u.key, u] }
+          .freeze
       @words = words(table)
-      @pattern = /\A(?:#{@words.keys.sort_by { |w| -w.length }.map { |w| Regexp.escape(w) }.join("|")})(?![[:alpha:]])\.?/i
+      @pattern =
+        /\A(?:#{@words.keys.sort_by { |w| -w.length }.map { |w| Regexp.escape(w) }.join("|")})(?![[:alpha:]])\.?/i
       freeze
     end
 
@@ -30,7 +36,8 @@ module Restauro
     # @return [Float] mL of one
     def millilitres(key) = fetch(key).amount
 
-    # The unit at the head of a text: "tbsp. butter" gives tbsp and " butter". T and t differ; other words do not mind case.
+    # The unit at the head of a text: "tbsp. butter" gives tbsp and " butter". T and t differ; other words do not mind
+    # case.
     # @return [Array(Unit, String), nil]
     def read(text)
       match = @pattern.match(text) or return nil
@@ -42,10 +49,14 @@ module Restauro
     private
 
     def words(table)
-      table.each_value.flat_map(&:to_a).each_with_object({}) do |(key, row), words|
-        row.fetch("words").each { |word| words[word.downcase] = key }
-        row.fetch("exact_words", []).each { |word| words[word] = key }
-      end.freeze
+      table
+        .each_value
+        .flat_map(&:to_a)
+        .each_with_object({}) do |(key, row), words|
+          row.fetch("words").each { |word| words[word.downcase] = key }
+          row.fetch("exact_words", []).each { |word| words[word] = key }
+        end
+        .freeze
     end
 
     def unit(key, kind, row)
@@ -54,9 +65,12 @@ module Restauro
 
     def amount(kind, row)
       case kind
-      when :mass then Rational(row.fetch("grams")).to_f
-      when :volume then Rational(row[@system] || row.fetch("all")).to_f
-      when :loose then Rational(row.fetch("share_of_tsp")).to_f
+      when :mass
+        Rational(row.fetch("grams")).to_f
+      when :volume
+        Rational(row[@system] || row.fetch("all")).to_f
+      when :loose
+        Rational(row.fetch("share_of_tsp")).to_f
       end
     end
   end

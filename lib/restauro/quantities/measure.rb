@@ -24,7 +24,11 @@ module Restauro
     # @return [Measure] the one that comes nearest
     def self.nearest(ingredient, grams)
       count = [(grams / ingredient.piece_g).round, 1].max
-      Measure.new(text: count.to_s, error_pct: 100 * (count * ingredient.piece_g / grams - 1), tools: [["piece", count]])
+      Measure.new(
+        text: count.to_s,
+        error_pct: 100 * (count * ingredient.piece_g / grams - 1),
+        tools: [["piece", count]]
+      )
     end
   end
 
@@ -39,8 +43,10 @@ module Restauro
     LARGEST_DENOMINATOR = 4
 
     def initialize(units, tools: DataFiles.yaml("units/tools.yml"))
-      @tools = tools.map { |tool| [tool["count"], tool["unit"], Rational(tool["count"]).to_f * units.millilitres(tool["unit"])] }
-                    .sort_by { |tool| -tool.last }
+      @tools =
+        tools
+          .map { |tool| [tool["count"], tool["unit"], Rational(tool["count"]).to_f * units.millilitres(tool["unit"])] }
+          .sort_by { |tool| -tool.last }
       @sizes = @tools.map(&:last)
       freeze
     end
@@ -78,12 +84,17 @@ module Restauro
     def cost(counts, millilitres) = 100 * (volume(counts) / millilitres - 1).abs + FILLING_COST_PCT * counts.sum
 
     def filled(counts)
-      counts.each_with_index.reject { |count, _| count.zero? }.map { |count, i| ["#{number(Rational(@tools[i][0]))} #{@tools[i][1]}", count] }
+      counts
+        .each_with_index
+        .reject { |count, _| count.zero? }
+        .map { |count, i| ["#{number(Rational(@tools[i][0]))} #{@tools[i][1]}", count] }
     end
 
     # Cups of different sizes run together: "2 1/2 cups + 1 tbsp".
     def words(counts)
-      %w[cup tbsp tsp].flat_map { |unit| amounts_of(counts, unit).map { |n| "#{number(n)} #{unit}#{"s" if unit == "cup" && n > 1}" } }.join(" + ")
+      %w[cup tbsp tsp]
+        .flat_map { |unit| amounts_of(counts, unit).map { |n| "#{number(n)} #{unit}#{"s" if unit == "cup" && n > 1}" } }
+        .join(" + ")
     end
 
     # One amount where it reads well, as 2 1/2 cups; a third and a quarter stay two.
@@ -91,7 +102,10 @@ module Restauro
       total = amount_of(counts, unit)
       return [total].compact if total.nil? || total.denominator <= LARGEST_DENOMINATOR
 
-      counts.each_with_index.select { |count, i| @tools[i][1] == unit && count.positive? }.map { |count, i| count * Rational(@tools[i][0]) }
+      counts
+        .each_with_index
+        .select { |count, i| @tools[i][1] == unit && count.positive? }
+        .map { |count, i| count * Rational(@tools[i][0]) }
     end
 
     def amount_of(counts, unit)

@@ -50,8 +50,11 @@ module Restauro
         return amount unless match && amount && amount.terms.first.heap.nil? && amount.terms.first.unit&.volume?
 
         first, *more = amount.terms
-        Amount.new(terms: [Amount::Term.new(first.number, first.unit, Amount::HEAPS[match[1].downcase]), *more], text: amount.text,
-                   rest: amount.rest.sub(HEAP_AFTER, "").strip)
+        Amount.new(
+          terms: [Amount::Term.new(first.number, first.unit, Amount::HEAPS[match[1].downcase]), *more],
+          text: amount.text,
+          rest: amount.rest.sub(HEAP_AFTER, "").strip
+        )
       end
 
       def thousands(number, text, rest)
@@ -64,7 +67,7 @@ module Restauro
       def heaped_first(text)
         match = HEAP.match(text) or return
         number, rest = Numbers.read(match.post_match.lstrip)
-        return [number, " #{match[0].strip}#{rest}"] if number && @units.read(rest.lstrip)
+        return number, " #{match[0].strip}#{rest}" if number && @units.read(rest.lstrip)
 
         [Estimate.new(value: 1), text] if @units.read(match.post_match.lstrip)
       end
@@ -90,18 +93,19 @@ module Restauro
       end
 
       def terms_from(number, rest)
-        @packs.read(number, rest) || begin
-          term, rest = term_from(number, rest)
-          surer = dual_weight(term, rest)
-          more, rest = joined(term, skip_dual(term, rest))
-          [surer ? [surer] : [term, *more], rest]
-        end
+        @packs.read(number, rest) ||
+          begin
+            term, rest = term_from(number, rest)
+            surer = dual_weight(term, rest)
+            more, rest = joined(term, skip_dual(term, rest))
+            [surer ? [surer] : [term, *more], rest]
+          end
       end
 
       def term_from(number, rest)
         stripped, heap = strip_heap(rest.sub(/\A-(?=[[:alpha:]])/, ""))
         unit, after = @units.read(stripped.lstrip)
-        return [Amount::Term.new(number, nil, nil), rest] unless unit
+        return Amount::Term.new(number, nil, nil), rest unless unit
 
         [Amount::Term.new(number, unit, heap), unit.mass? || unit.volume? ? @packs.without_word(after) : after]
       end
@@ -123,17 +127,17 @@ module Restauro
 
       def joined(term, rest)
         compound = term.unit&.mass? && /\A\.?\s+(?=\d+\s*(?:oz|ounces?)\b)/i.match(rest)
-        return [[], rest] unless term.unit && (match = compound || /\A\s*(?:plus|\+|and|&)\s+/i.match(rest))
+        return [], rest unless term.unit && (match = compound || /\A\s*(?:plus|\+|and|&)\s+/i.match(rest))
 
         number, after = Numbers.read(match.post_match)
-        return [[], rest] unless number
+        return [], rest unless number
 
         next_term, left = term_from(number, after)
         next_term.unit ? [[next_term], left] : [[], rest]
       end
 
       def strip_heap(text)
-        match = HEAP.match(text) or return [text, nil]
+        match = HEAP.match(text) or return text, nil
         [match.post_match, Amount::HEAPS[match[1].downcase]]
       end
     end

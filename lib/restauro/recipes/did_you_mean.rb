@@ -22,12 +22,20 @@ module Restauro
         words = name.scan(WORD)
         return if words.length > MOST_WORDS
 
-        words.reject { |word| known.key?(word.downcase) }.lazy.filter_map { |word| scanned(word) || plainest(checker.correct(word.downcase)) }.first
+        words
+          .reject { |word| known.key?(word.downcase) }
+          .lazy
+          .filter_map { |word| scanned(word) || plainest(checker.correct(word.downcase)) }
+          .first
       end
 
       private
 
-      def known = @made[:known] ||= @names.flat_map { |name| name.split(/[\s-]+/) }.select { |word| word.length > 3 }.to_h { |word| [word, true] }
+      def known =
+        @made[:known] ||= @names
+          .flat_map { |name| name.split(/[\s-]+/) }
+          .select { |word| word.length > 3 }
+          .to_h { |word| [word, true] }
 
       def checker
         require "did_you_mean"
@@ -38,7 +46,10 @@ module Restauro
       def plainest(found) = found.find(&:ascii_only?) || found.first
 
       def scanned(word)
-        SCANNED.lazy.map { |seen, meant| word.gsub(seen, meant).downcase }.find { |guess| guess != word.downcase && known.key?(guess) }
+        SCANNED
+          .lazy
+          .map { |seen, meant| word.gsub(seen, meant).downcase }
+          .find { |guess| guess != word.downcase && known.key?(guess) }
       end
     end
   end

@@ -14,20 +14,27 @@ module Restauro
       def read(text)
         listed(recipe_in(JSON.parse(text, max_nesting: 60)))
       rescue JSON::ParserError # nested too deep is one of them
-        raise InvalidInput, "this begins like JSON but does not parse (#{text.strip[0, 40].inspect}); " \
-                            "paste the recipe as plain text or a whole JSON-LD block"
+        raise InvalidInput,
+              "this begins like JSON but does not parse (#{text.strip[0, 40].inspect}); " \
+                "paste the recipe as plain text or a whole JSON-LD block"
       end
 
       # @return [Hash] a schema.org Recipe
       def write(name:, ingredients:, steps:)
-        {"@context" => "https://schema.org", "@type" => "Recipe", "name" => name, "recipeIngredient" => ingredients,
-         "recipeInstructions" => steps.map { |step| {"@type" => "HowToStep", "text" => step} }}
+        {
+          "@context" => "https://schema.org",
+          "@type" => "Recipe",
+          "name" => name,
+          "recipeIngredient" => ingredients,
+          "recipeInstructions" => steps.map { |step| {"@type" => "HowToStep", "text" => step} }
+        }
       end
 
       # The first Recipe in a document, a list or a graph; nil when there is none.
       def find(node)
         case node
-        when Array then node.lazy.filter_map { |child| find(child) }.first
+        when Array
+          node.lazy.filter_map { |child| find(child) }.first
         when Hash
           return node if Array(node["@type"]).any? { |type| type.to_s.split("/").last == "Recipe" }
 
@@ -37,13 +44,18 @@ module Restauro
 
       # @return [Hash] the Recipe in a document or its graph   @raise [InvalidInput] where there is none
       def recipe_in(document)
-        find(document) or raise InvalidInput, "no schema.org Recipe in this JSON; it needs \"@type\": \"Recipe\" and \"recipeIngredient\""
+        find(document) or
+          raise InvalidInput,
+                "no schema.org Recipe in this JSON; it needs \"@type\": \"Recipe\" and \"recipeIngredient\""
       end
 
       # @return [Listed]
       def listed(recipe)
         ingredients = lines(recipe["recipeIngredient"] || recipe["ingredients"])
-        raise InvalidInput, "the Recipe in this JSON has no recipeIngredient lines; add them or paste the recipe as text" if ingredients.empty?
+        if ingredients.empty?
+          raise InvalidInput,
+                "the Recipe in this JSON has no recipeIngredient lines; add them or paste the recipe as text"
+        end
 
         Listed.new(text_of(recipe["name"]), ingredients, steps(recipe["recipeInstructions"]))
       end
@@ -51,19 +63,26 @@ module Restauro
       # A list of lines, or one text of several.
       def lines(node)
         case node
-        when Array then node.flat_map { |child| lines(child) }
-        when Hash then lines(node["itemListElement"] || (node["text"] || node["name"]).to_s)
-        else node.to_s.split(/\n+|<br\s*\/?>/).map { |line| text_of(line) }.reject(&:empty?)
+        when Array
+          node.flat_map { |child| lines(child) }
+        when Hash
+          lines(node["itemListElement"] || (node["text"] || node["name"]).to_s)
+        else
+          node.to_s.split(%r{\n+|<br\s*/?>}).map { |line| text_of(line) }.reject(&:empty?)
         end
       end
 
       # @return [Array<String>] steps, whatever sections they stand in
       def steps(node)
         case node
-        when String then text_of(node).split(/\n+/).map(&:strip).reject(&:empty?)
-        when Array then node.flat_map { |child| steps(child) }
-        when Hash then steps(node["itemListElement"] || (node["text"] || node["name"]).to_s)
-        else []
+        when String
+          text_of(node).split(/\n+/).map(&:strip).reject(&:empty?)
+        when Array
+          node.flat_map { |child| steps(child) }
+        when Hash
+          steps(node["itemListElement"] || (node["text"] || node["name"]).to_s)
+        else
+          []
         end
       end
 

@@ -3,36 +3,87 @@
 module Restauro
   module Recipes
     # One thing of a recipe: the words it was read from, and what was understood of them.
-    #   text        the words of this thing alone; source the whole raw line where that holds more, number which of its things from 0
-    #   ingredient  catalogue key or nil · grams Estimate in g or nil · role one of ROLES · part "for the filling" or nil
+    #   text        the words of this thing alone; source the whole raw line where that holds more, number which of its
+    #   things from 0
+    #   ingredient  catalogue key or nil · grams Estimate in g or nil · role one of ROLES · part "for the filling" or
+    #   nil
     #   kind        of data/ingredients/kinds.yml, how a thing that is only cooked along is cooked, or nil
-    #   amount_text the amount as written ("3 heaping tablespoons") or nil · name_text what stood after it · corrected the cook has put it right
+    #   amount_text the amount as written ("3 heaping tablespoons") or nil · name_text what stood after it · corrected
+    #   the cook has put it right
     #   added a swap has written it · moved_to name of the part the cook has put it in, or nil
-    Line = Struct.new(:text, :ingredient, :grams, :role, :understood, :part, :amount_text, :name_text, :warnings, :corrected, :added, :kind, :source,
-                      :number, :moved_to, keyword_init: true) do
-      def initialize(text:, role:, ingredient: nil, grams: nil, understood: true, part: nil, amount_text: nil,
-                     name_text: nil, warnings: [], corrected: false, added: false, kind: nil, source: text, number: 0,
-                     moved_to: nil)
-        raise ArgumentError, "no role #{role}" unless Line::ROLES.include?(role)
+    Line =
+      Struct.new(
+        :text, :ingredient, :grams, :role, :understood, :part, :amount_text, :name_text, :warnings, :corrected, :added,
+        :kind, :source, :number, :moved_to, keyword_init: true
+      ) do
+        def initialize(
+          text:,
+          role:,
+          ingredient: nil,
+          grams: nil,
+          understood: true,
+          part: nil,
+          amount_text: nil,
+          name_text: nil,
+          warnings: [],
+          corrected: false,
+          added: false,
+          kind: nil,
+          source: text,
+          number: 0,
+          moved_to: nil
+        )
+          raise ArgumentError, "no role #{role}" unless Line::ROLES.include?(role)
 
-        super(text: text, ingredient: ingredient, grams: grams, role: role, understood: understood, part: part,
-              amount_text: amount_text, name_text: name_text, warnings: warnings.dup.freeze, corrected: corrected, added: added, kind: kind,
-              source: source, number: number, moved_to: moved_to)
-        freeze
+          super(
+            text: text,
+            ingredient: ingredient,
+            grams: grams,
+            role: role,
+            understood: understood,
+            part: part,
+            amount_text: amount_text,
+            name_text: name_text,
+            warnings: warnings.dup.freeze,
+            corrected: corrected,
+            added: added,
+            kind: kind,
+            source: source,
+            number: number,
+            moved_to: moved_to
+          )
+          freeze
+        end
+
+        # The same with other values.   @return [Line]
+        def with(**changes) = Line.new(**to_h.merge(changes))
+        # Without the bullet or the number of a list.
+        def bare_text = text.strip.sub(AmountReader::BULLET, "").sub(/\A-\s*(?=\S)/, "")
+        def counted? = !grams.nil? && !ingredient.nil?
+        # Sold by the piece: one weighs what it usually does. Of a vegetable that is cut, a piece is no whole one.
+        def by_the_piece? = Line::BY_THE_PIECE.include?(kind)
+        def words? = %w[title step].include?(role)
+        def gluten? = warnings.any? { |warning| warning.code == "gluten_in_line" }
       end
 
-      # The same with other values.   @return [Line]
-      def with(**changes) = Line.new(**to_h.merge(changes))
-      # Without the bullet or the number of a list.
-      def bare_text = text.strip.sub(AmountReader::BULLET, "").sub(/\A-\s*(?=\S)/, "")
-      def counted? = !grams.nil? && !ingredient.nil?
-      # Sold by the piece: one weighs what it usually does. Of a vegetable that is cut, a piece is no whole one.
-      def by_the_piece? = Line::BY_THE_PIECE.include?(kind)
-      def words? = %w[title step].include?(role)
-      def gluten? = warnings.any? { |warning| warning.code == "gluten_in_line" }
-    end
-
     Line::BY_THE_PIECE = %w[poultry quick_meat fish].freeze
-    Line::ROLES = %w[thickener flour starch liquid fat binder egg puree cheese lift acid crumb seasoning other title step].freeze
+    Line::ROLES = %w[
+      thickener
+      flour
+      starch
+      liquid
+      fat
+      binder
+      egg
+      puree
+      cheese
+      lift
+      acid
+      crumb
+      seasoning
+      other
+      title
+      step
+    ].freeze
   end
 end

@@ -2,7 +2,8 @@
 
 module Restauro
   module Recipes
-    # What a line that was read has to say: a word that means two things, a flour taken for plain, no amount. Needs @catalogue.
+    # What a line that was read has to say: a word that means two things, a flour taken for plain, no amount. Needs
+    # @catalogue.
     module LineWarnings
       # Roles that cannot be told without an amount.
       MEASURED_ROLES = %w[flour starch liquid fat].freeze
@@ -13,7 +14,13 @@ module Restauro
       def asked(match, text)
         return [] unless match.ambiguous
 
-        [Warning.new(code: :ambiguous_ingredient, line: text, text: "#{match.ambiguous}; read as #{@catalogue.fetch(match.key).say}")]
+        [
+          Warning.new(
+            code: :ambiguous_ingredient,
+            line: text,
+            text: "#{match.ambiguous}; read as #{@catalogue.fetch(match.key).say}"
+          )
+        ]
       end
 
       # A flour that is not plain, and what it was taken for.
@@ -28,13 +35,25 @@ module Restauro
         _, other = amount&.rest&.split(/\bor\b/i, 2)
         return [] unless other && thing?(other.strip)
 
-        [Warning.new(code: :choice, line: text, text: "two things to choose from: the first is taken, not '#{other.strip[0, 60]}'")]
+        [
+          Warning.new(
+            code: :choice,
+            line: text,
+            text: "two things to choose from: the first is taken, not '#{other.strip[0, 60]}'"
+          )
+        ]
       end
 
       def no_amount(text, grams, role)
         return [] if grams || !MEASURED_ROLES.include?(role)
 
-        [Warning.new(code: :no_amount, line: text, text: "'#{text.strip[0, 80]}' has no amount and is not counted: add grams, cups or spoons")]
+        [
+          Warning.new(
+            code: :no_amount,
+            line: text,
+            text: "'#{text.strip[0, 80]}' has no amount and is not counted: add grams, cups or spoons"
+          )
+        ]
       end
     end
   end

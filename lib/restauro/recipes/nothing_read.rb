@@ -10,7 +10,9 @@ module Restauro
 
       # @param lines [Array<Line>] as far as they were read   @return [String]
       def words(text, lines)
-        return "this is an address, and pages are not fetched from here: open it, copy the whole page, and paste that" if ADDRESS.match?(text)
+        if ADDRESS.match?(text)
+          return "this is an address, and pages are not fetched from here: open it, copy the whole page, and paste that"
+        end
 
         meant = lines.flat_map(&:warnings).filter_map { |warning| warning.text[/did you mean .+\?/] }.uniq.first(3)
         return "no ingredient could be read in '#{text.strip[0, 40]}...'; #{meant.join(" ")}" if meant.any?

@@ -2,8 +2,8 @@
 
 module Restauro
   module Recipes
-    # The cook's own weight beside a measure or a count, the surer of the two: "3/4 cup (110 g) flour", "4 cod fillets (600 g)",
-    # "2 fillets (150 g each)", "4 fillets of 150 g", "24 pieces, 15 mm, 25 g each".
+    # The cook's own weight beside a measure or a count, the surer of the two: "3/4 cup (110 g) flour", "4 cod fillets
+    # (600 g)", "2 fillets (150 g each)", "4 fillets of 150 g", "24 pieces, 15 mm, 25 g each".
     class OwnWeight
       ABOUT = /(?:about|approx\.?|approximately|around|roughly|ca\.?)?/i
       BRACKET = /\A[^()]{0,60}?\(\s*#{ABOUT}\s*(?<number>#{Numbers::ONE})\s*(?<rest>[^)]*)\)/i
@@ -18,12 +18,13 @@ module Restauro
       end
 
       # @param terms [Array<Amount::Term>] as read   @param rest [String] what stands after them
-      # @return [Array(Array<Amount::Term>, String)] the terms with their weight where one is told, and the name without it
+      # @return [Array(Array<Amount::Term>, String)] the terms with their weight where one is told, and the name without
+      #   it
       def read(terms, rest)
-        return [terms, rest] if terms.any? { |term| term.unit&.mass? }
+        return terms, rest if terms.any? { |term| term.unit&.mass? }
 
         match, unit, after = told(terms, rest)
-        return [terms, rest] unless match
+        return terms, rest unless match
 
         each = after.match?(EACH) || terms.first.unit&.kind == :pack || (match.names.include?("of") && match[:of])
         value = Numbers.value(match[:number]).to_f
@@ -34,21 +35,23 @@ module Restauro
       private
 
       # A weight; the volume in the bracket where the measure before it is nobody's: "1 small glass (125 ml)".
-      def surer?(unit, terms) = unit&.mass? || (unit&.volume? && (VAGUE.include?(terms.first.unit&.key) || terms.first.unit&.kind == :loose))
+      def surer?(unit, terms) =
+        unit&.mass? || (unit&.volume? && (VAGUE.include?(terms.first.unit&.key) || terms.first.unit&.kind == :loose))
 
       def told(terms, rest)
         bracket = BRACKET.match(rest)
         candidates = [bracket, *(behind(rest) if counted?(terms))].compact
         candidates.each do |match|
           unit, after = @units.read(match[:rest])
-          return [match, unit, after] if surer?(unit, terms)
+          return match, unit, after if surer?(unit, terms)
         end
         nil
       end
 
       def behind(rest) = rest.to_enum(:scan, BEHIND).map { Regexp.last_match }
       # "2 tins of 400 g tomatoes": what is in them stands behind.
-      def of_what(match, after) = match[:of] && !after.match?(EACH) ? " #{after.strip}#{match.post_match}" : match.post_match
+      def of_what(match, after) =
+        match[:of] && !after.match?(EACH) ? " #{after.strip}#{match.post_match}" : match.post_match
       def counted?(terms) = terms.length == 1 && [nil, :count, :pack].include?(terms.first.unit&.kind)
     end
   end

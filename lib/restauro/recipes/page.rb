@@ -2,7 +2,8 @@
 
 module Restauro
   module Recipes
-    # A page that was copied whole: what stands around its recipe is put aside. A text without furniture is left as it is.
+    # A page that was copied whole: what stands around its recipe is put aside. A text without furniture is left as it
+    # is.
     class Page
       LEAST_FURNITURE = 2
       SENTENCE = /\A[^\d:]{8,}[.!]\s*\z/
@@ -20,10 +21,16 @@ module Restauro
 
       # @param lines [Array<String>]   @return [Array<String>] the recipe's own
       def recipe(lines)
-        list = lines.index { |line| Outline::INGREDIENTS.match?(line) } || lines.index { |line| thing?(line) } or return lines
-        return without_sentences(lines, list) unless lines.count { |line| @furniture.match?(line) || @ends.match?(line) } >= LEAST_FURNITURE
+        list = lines.index { |line| Outline::INGREDIENTS.match?(line) } || lines.index { |line| thing?(line) } or
+          return lines
+        unless lines.count { |line| @furniture.match?(line) || @ends.match?(line) } >= LEAST_FURNITURE
+          return without_sentences(lines, list)
+        end
 
-        [*before(lines[0...list]), *until_the_end(lines[list..]).reject { |line| @furniture.match?(line) && !thing?(line) }]
+        [
+          *before(lines[0...list]),
+          *until_the_end(lines[list..]).reject { |line| @furniture.match?(line) && !thing?(line) }
+        ]
       end
 
       private
@@ -46,7 +53,8 @@ module Restauro
       end
 
       def title?(line)
-        TITLE_WORDS.cover?(line.split.length) && line.match?(/\A\W*[[:upper:]\d]/) && !line.match?(/[.!?:]\s*\z/) && !@about.match?(line)
+        TITLE_WORDS.cover?(line.split.length) && line.match?(/\A\W*[[:upper:]\d]/) && !line.match?(/[.!?:]\s*\z/) &&
+          !@about.match?(line)
       end
 
       # After the list has begun, the first line that only a page has ends it.

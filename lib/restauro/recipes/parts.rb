@@ -3,7 +3,8 @@ module Restauro
     # Which lines of a recipe are its dough, and which are for something else: a filling, the bench, the pot, the table.
     module Parts
       FILLING = /\bfill(?:ing|ed)?\b|\bstuffing\b/i
-      ASIDE = /\b(?:sauce|topping|glaze|egg\ wash|to\ brush|for\ brushing|to\ (?:serve|finish|garnish|cook|boil|fry)|
+      ASIDE =
+        /\b(?:sauce|topping|glaze|egg\ wash|to\ brush|for\ brushing|to\ (?:serve|finish|garnish|cook|boil|fry)|
         for\ (?:serving|frying|boiling|the\ (?:pot|pan|water)))\b/ix
       BENCH = /\b(?:to|for) dust(?:ing)?\b|\bfor (?:rolling|the bench|the board|shaping)\b/i
 

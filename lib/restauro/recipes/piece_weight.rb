@@ -9,11 +9,16 @@ module Restauro
 
       module_function
 
-      # @param grams [Estimate, nil] as written   @param text [String] the line   @param match [Names::Match] piece_g what one usually weighs
+      # @param grams [Estimate, nil] as written
+      # @param text [String] the line
+      # @param match [Names::Match] piece_g what one usually weighs
       # @return [Estimate, nil] g of all
       def of(grams, text, match)
         count = text[COUNTED, 1].to_i
-        return grams unless grams && match.piece_g && count > 1 && Line::BY_THE_PIECE.include?(match.bystander) && !text.match?(IN_ALL)
+        unless grams && match.piece_g && count > 1 && Line::BY_THE_PIECE.include?(match.bystander) &&
+            !text.match?(IN_ALL)
+          return grams
+        end
 
         each, all = [1, count].map { |times| Math.log(grams.value / times / match.piece_g).abs }
         each < far(:piece_fits) && all > far(:pieces_miss) ? grams * count : grams

@@ -17,7 +17,9 @@ module Restauro
 
         entries = entries(text)
         listed = entries.count { |entry| entry.kind == :ingredient }
-        raise InvalidInput, Tidy.too_much("#{listed} ingredient lines", Tidy::MOST_INGREDIENTS) if listed > Tidy::MOST_INGREDIENTS
+        if listed > Tidy::MOST_INGREDIENTS
+          raise InvalidInput, Tidy.too_much("#{listed} ingredient lines", Tidy::MOST_INGREDIENTS)
+        end
 
         lines = with_gluten(corrected(entries.flat_map { |entry| entry_lines(entry) }, corrections))
         return Recipe.new(lines: lines, system: @system) if lines.any? { |l| !l.words? && l.understood }
@@ -32,9 +34,12 @@ module Restauro
 
       def entries(text)
         case text.lstrip[0]
-        when "{", "[" then listed(JsonLd.read(text))
-        when "<" then Html.read(text).then { |found| found.is_a?(String) ? outline.read(found) : listed(found) }
-        else outline.read(text)
+        when "{", "["
+          listed(JsonLd.read(text))
+        when "<"
+          Html.read(text).then { |found| found.is_a?(String) ? outline.read(found) : listed(found) }
+        else
+          outline.read(text)
         end
       end
 
@@ -51,7 +56,11 @@ module Restauro
         kind = {source: entry.source || entry.text, number: entry.number || 0, part: entry.part}
         return [Line.new(text: entry.text, role: entry.kind.to_s, **kind)] unless entry.kind == :ingredient
 
-        SelfRaising.parts(@line_reader.read(entry.text, part: entry.part, bulleted: entry.bulleted).with(**kind), @catalogue, @system)
+        SelfRaising.parts(
+          @line_reader.read(entry.text, part: entry.part, bulleted: entry.bulleted).with(**kind),
+          @catalogue,
+          @system
+        )
       end
 
       def corrected(lines, corrections)
@@ -63,20 +72,23 @@ module Restauro
         end
       end
 
-      # Ingredient lines are always marked, one that is not understood for any word of the label reader's too; a step only for a word that no
-      # ingredient line holds; a title names the dish, and is never an ingredient.
+      # Ingredient lines are always marked, one that is not understood for any word of the label reader's too; a step
+      # only for a word that no ingredient line holds; a title names the dish, and is never an ingredient.
       def with_gluten(lines)
         finds = lines.map { |line| line.role == "title" ? [] : found_in(line) }
         listed = lines.zip(finds).reject { |line, _| line.words? }.flat_map { |_, found| found.map(&:word) }
-        lines.zip(finds).map do |line, found|
-          found = found.reject { |find| listed.any? { |word| word.include?(find.word) } } if line.words?
-          marks = found.empty? ? of_its_kind(line) : [gluten_warning(found.first, line)]
-          marked = line.warnings.map(&:code)
-          marks.all? { |mark| marked.include?(mark.code) } ? line : line.with(warnings: line.warnings + marks)
-        end
+        lines
+          .zip(finds)
+          .map do |line, found|
+            found = found.reject { |find| listed.any? { |word| word.include?(find.word) } } if line.words?
+            marks = found.empty? ? of_its_kind(line) : [gluten_warning(found.first, line)]
+            marked = line.warnings.map(&:code)
+            marks.all? { |mark| marked.include?(mark.code) } ? line : line.with(warnings: line.warnings + marks)
+          end
       end
 
-      # What the catalogue knows of the thing, where no word on the line says it: a plant drink, a spice mix. Flour needs no mark: it is what goes.
+      # What the catalogue knows of the thing, where no word on the line says it: a plant drink, a spice mix. Flour
+      # needs no mark: it is what goes.
       def of_its_kind(line)
         ingredient = line.words? || line.ingredient.nil? ? nil : @catalogue.find_key(line.ingredient)
         ingredient && ingredient.gluten != "free" && !ingredient.starchy? ? Labels.marks(ingredient, line.text) : []

@@ -24,7 +24,12 @@ module Restauro
 
       # The raw text, in parts, as it can be read again.
       def to_text
-        [title, "Ingredients:", *ingredients.map(&:text), *(["Method:", *steps.map(&:text)] if steps.any?)].compact.join("\n")
+        [
+          title,
+          "Ingredients:",
+          *ingredients.map(&:text),
+          *(["Method:", *steps.map(&:text)] if steps.any?)
+        ].compact.join("\n")
       end
     end
   end

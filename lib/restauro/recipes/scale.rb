@@ -4,24 +4,38 @@ module Restauro
     module Scale
       LEAST = 0.05
       MOST = 20.0
-      SERVINGS = /\b(?:serves|servings?:?|makes|yields?:?)\D{0,12}(\d{1,3})\b|\b(\d{1,3})\s+(?:servings?|portions?|people)\b/i
+      SERVINGS =
+        /\b(?:serves|servings?:?|makes|yields?:?)\D{0,12}(\d{1,3})\b|\b(\d{1,3})\s+(?:servings?|portions?|people)\b/i
 
       module_function
 
       # @param recipe [Recipe]   @param factor [Float] 0.05 to 20   @return [Recipe]   @raise [InvalidInput]
       def of(recipe, factor, catalogue:)
-        raise InvalidInput, "scale by #{LEAST} to #{MOST.round} times, got #{factor.round(3)}" unless factor.between?(LEAST, MOST)
+        unless factor.between?(LEAST, MOST)
+          raise InvalidInput, "scale by #{LEAST} to #{MOST.round} times, got #{factor.round(3)}"
+        end
         return recipe if (factor - 1).abs < 1e-9
 
-        recipe.with(lines: recipe.lines.map { |line| line.words? || line.grams.nil? ? line : scaled(line, factor, catalogue, recipe.system) })
+        recipe.with(
+          lines:
+            recipe.lines.map do |line|
+              line.words? || line.grams.nil? ? line : scaled(line, factor, catalogue, recipe.system)
+            end
+        )
       end
 
       # @return [Line] so many times as much, its text written anew
       def scaled(line, factor, catalogue, system)
         grams = line.grams * factor
-        measure = line.ingredient && Measure.nearest(catalogue.fetch(line.ingredient), grams.value, KitchenUnits.of(system))
+        measure =
+          line.ingredient && Measure.nearest(catalogue.fetch(line.ingredient), grams.value, KitchenUnits.of(system))
         name = line.name_text || catalogue.find_key(line.ingredient)&.say || line.text.strip
-        line.with(grams: grams, text: "#{format("%.1f", grams.value)} g #{name}", amount_text: measure&.text, name_text: name)
+        line.with(
+          grams: grams,
+          text: "#{format("%.1f", grams.value)} g #{name}",
+          amount_text: measure&.text,
+          name_text: name
+        )
       end
 
       # Servings that a title tells: "serves 4", "makes 12".   @return [Integer, nil]

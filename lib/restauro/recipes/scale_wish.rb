@@ -1,10 +1,11 @@
 module Restauro
   module Recipes
-    # How much more of a recipe a cook wants, as they say it: "2", "½", "double", "half the recipe", "serves 6", "600 g milk",
-    #   "8x8 in to 9x13 in", "use up sorghum flour".
+    # How much more of a recipe a cook wants, as they say it: "2", "½", "double", "half the recipe", "serves 6", "600 g
+    # milk", "8x8 in to 9x13 in", "use up sorghum flour".
     class ScaleWish
       USE_UP = /\A\s*use(?:s)?\s+up\s+(?:the\s+)?(.+?)\s*\z/i
-      SERVES = /\A\s*(?:(?:for|serves?|feeds?|makes?)\s+(\d{1,3})(?:\s+\w+)?|(\d{1,3})\s+(?:servings?|portions?|people))\s*\z/i
+      SERVES =
+        /\A\s*(?:(?:for|serves?|feeds?|makes?)\s+(\d{1,3})(?:\s+\w+)?|(\d{1,3})\s+(?:servings?|portions?|people))\s*\z/i
       FOLD = {"double" => 2r, "twice" => 2r, "triple" => 3r, "thrice" => 3r}.freeze
       OF_IT = /\s+(?:of\s+)?(?:the|this|a)?\s*(?:recipe|amount|batch|it)/i
       TIMES = /\A\s*(?:x\s*)?(#{FOLD.keys.join("|")}|#{Numbers::ONE})\s*(?:x|times)?(?:#{OF_IT})?\s*\z/i
@@ -43,7 +44,8 @@ module Restauro
 
       def servings(recipe)
         wanted = SERVES.match(@text)&.captures&.compact&.first or return
-        told = Scale.servings(recipe) or raise InvalidInput, "the recipe does not say how many it serves: add a line such as 'serves 4', or type 1.5"
+        told = Scale.servings(recipe) or
+          raise InvalidInput, "the recipe does not say how many it serves: add a line such as 'serves 4', or type 1.5"
 
         wanted.to_f / told
       end
@@ -58,8 +60,15 @@ module Restauro
         wanted = @reader.line(@text)
         return unless wanted.ingredient && wanted.grams
 
-        held = recipe.ingredients.select { |line| line.ingredient == wanted.ingredient && line.grams }.sum { |line| line.grams.value }
-        raise InvalidInput, "there is no weighed #{@text.strip[0, 40].sub(/\A[\d.\s\/]+\w*\s+/, "")} in the recipe to scale by" unless held.positive?
+        held =
+          recipe
+            .ingredients
+            .select { |line| line.ingredient == wanted.ingredient && line.grams }
+            .sum { |line| line.grams.value }
+        unless held.positive?
+          raise InvalidInput,
+                "there is no weighed #{@text.strip[0, 40].sub(%r{\A[\d.\s/]+\w*\s+}, "")} in the recipe to scale by"
+        end
 
         wanted.grams.value / held
       end

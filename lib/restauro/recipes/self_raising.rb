@@ -12,8 +12,11 @@ module Restauro
       def parts(line, catalogue, system)
         return [line] unless line.ingredient == KEY
 
-        shares = {"baking_powder" => share(:self_raising_powder),
-                  "fine_salt" => system == "us" ? share(:self_raising_salt) : 0.0}.reject { |_, g| g.zero? }
+        shares =
+          {
+            "baking_powder" => share(:self_raising_powder),
+            "fine_salt" => system == "us" ? share(:self_raising_salt) : 0.0
+          }.reject { |_, g| g.zero? }
         flour = 1 / (1 + shares.values.sum)
         split = {"wheat_flour" => flour, **shares.transform_values { |part| part * flour }}
         split.each_with_index.map { |(key, part), index| one(line, catalogue.fetch(key), part, index) }
@@ -26,9 +29,16 @@ module Restauro
       def one(line, ingredient, part, index)
         grams = line.grams && line.grams * part
         text = grams ? "#{WeighedLine.tenths(grams.value.round(1))} g #{ingredient.say}" : line.text
-        line.with(text: text, warnings: line.warnings + (index.zero? ? [] : Labels.marks(ingredient, text)), ingredient: ingredient.key,
-                  grams: line.grams && line.grams * part, role: LineReader::ROLES.fetch(ingredient.group, "other"),
-                  name_text: ingredient.say, amount_text: index.zero? ? line.amount_text : nil, number: line.number + index)
+        line.with(
+          text: text,
+          warnings: line.warnings + (index.zero? ? [] : Labels.marks(ingredient, text)),
+          ingredient: ingredient.key,
+          grams: line.grams && line.grams * part,
+          role: LineReader::ROLES.fetch(ingredient.group, "other"),
+          name_text: ingredient.say,
+          amount_text: index.zero? ? line.amount_text : nil,
+          number: line.number + index
+        )
       end
     end
   end

@@ -13,7 +13,8 @@ module Restauro
       MOST_IN_A_LINE = 4_000
       ROW = /\A\s*\|.*\|\s*\z/
       RULE = /\A:?-{2,}:?\z/
-      HEAD = /\A(?:ingredients?|amounts?|quantit(?:y|ies)|qty|items?|measures?|weights?|notes?|metric|us|imperial|grams?|cups?)\z/i
+      HEAD =
+        /\A(?:ingredients?|amounts?|quantit(?:y|ies)|qty|items?|measures?|weights?|notes?|metric|us|imperial|grams?|cups?)\z/i
       BY_HAND = 400
       MOST_LINES = 2_000
       MOST_INGREDIENTS = 400
@@ -21,7 +22,8 @@ module Restauro
       module_function
 
       # @return [String] an error's words
-      def too_much(what, most) = "this is #{what}; a recipe may have #{most}: paste its ingredient lines and steps alone"
+      def too_much(what, most) =
+        "this is #{what}; a recipe may have #{most}: paste its ingredient lines and steps alone"
 
       # "| Butter | 40 g |": the cells in one line each, without the rules and the table's own head.
       def cells(lines)
@@ -35,7 +37,9 @@ module Restauro
 
       # "butter", and under it "40 g".
       def name_first(lines, line_reader)
-        lone = (1...lines.length).select { |at| line_reader.lone_amount?(lines[at]) && line_reader.known_name?(lines[at - 1]) }
+        lone = (1...lines.length).select do |at|
+          line_reader.lone_amount?(lines[at]) && line_reader.known_name?(lines[at - 1])
+        end
         return lines if lone.length < LONE_LEAST
 
         lines.each_index.filter_map do |index|
@@ -45,14 +49,18 @@ module Restauro
         end
       end
 
-      # "for the pasta dough 300 g flour, 3 eggs; for the sauce 40 g butter": each of them a line of its own; where it is told in sentences, "For the
-      # sauce melt 40 g butter", its name is a heading over them.
+      # "for the pasta dough 300 g flour, 3 eggs; for the sauce 40 g butter": each of them a line of its own; where it
+      # is told in sentences, "For the sauce melt 40 g butter", its name is a heading over them.
       PART_TOLD = /(?:\A|[;:.]\s*|\n)\s*(for the \p{L}[\p{L} ]{2,25}?):?\s+(?=[\d½¼¾⅓⅔])/i
       # @return [Array<String>]
       def told_parts(line)
         return [line] if line.scan(PART_TOLD).length < 2
 
-        line.gsub(PART_TOLD) { "\n#{named(Regexp.last_match(1))} " }.split("\n").map { |part| part.strip.delete_suffix(";") }.reject(&:empty?)
+        line
+          .gsub(PART_TOLD) { "\n#{named(Regexp.last_match(1))} " }
+          .split("\n")
+          .map { |part| part.strip.delete_suffix(";") }
+          .reject(&:empty?)
       end
 
       # @return [String] a heading, and the sentence under it
@@ -73,14 +81,19 @@ module Restauro
         raise InvalidInput, too_much("#{lines.length} lines", MOST_LINES) if lines.length > MOST_LINES
 
         long = lines.find { |line| line.length > MOST_IN_A_LINE } and
-          raise InvalidInput, "the line '#{long.strip[0, 40]}...' has #{long.length} letters; a line may have #{MOST_IN_A_LINE}"
+          raise InvalidInput,
+                "the line '#{long.strip[0, 40]}...' has #{long.length} letters; a line may have #{MOST_IN_A_LINE}"
         lines = cells(lines) if lines.count { |line| ROW.match?(line) } > 1
-        lone = lines.each_index.select { |index|
-          line_reader.lone_amount?(lines[index]) && lines[index + 1] &&
-            !line_reader.amount?(lines[index + 1])
-        }
-        return name_first(lines, line_reader) if lone.length < LONE_LEAST || (lone.first.positive? && line_reader.lone_amount?(lines.last) &&
-            line_reader.known_name?(lines[lone.first - 1]))
+        lone = lines.each_index.select do |index|
+          line_reader.lone_amount?(lines[index]) && lines[index + 1] && !line_reader.amount?(lines[index + 1])
+        end
+        if lone.length < LONE_LEAST ||
+            (
+              lone.first.positive? && line_reader.lone_amount?(lines.last) &&
+                line_reader.known_name?(lines[lone.first - 1])
+            )
+          return name_first(lines, line_reader)
+        end
 
         lines.each_index.filter_map do |index|
           next if index.positive? && lone.include?(index - 1)

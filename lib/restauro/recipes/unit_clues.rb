@@ -2,16 +2,24 @@
 
 module Restauro
   module Recipes
-    # Whose cups and spoons a recipe means, by words that one side of the sea uses and the other does not: they win over the setting.
+    # Whose cups and spoons a recipe means, by words that one side of the sea uses and the other does not: they win over
+    # the setting.
     module UnitClues
-      PATTERNS = DataFiles.yaml("recipes/page.yml").fetch("units").transform_values { |words| Regexp.new(words, Regexp::IGNORECASE) }.freeze
+      PATTERNS =
+        DataFiles
+          .yaml("recipes/page.yml")
+          .fetch("units")
+          .transform_values { |words| Regexp.new(words, Regexp::IGNORECASE) }
+          .freeze
       LEAST_LINES = 3
       # Settings that agree with a recipe of the United Kingdom's words: none of them has the American cup.
       BRITISH = %w[uk metric au].freeze
 
       module_function
 
-      # @param text [String] a whole recipe   @param setting [String] us, metric, uk or au   @return [String] the system to read it by
+      # @param text [String] a whole recipe
+      # @param setting [String] us, metric, uk or au
+      # @return [String] the system to read it by
       def system(text, setting)
         return setting if text.lines.count { |line| line.match?(/\d|[½¼¾⅓⅔⅛]/) } < LEAST_LINES
 
@@ -28,7 +36,10 @@ module Restauro
       end
 
       # The line that told it.   @param lines [Array<String>]   @return [String, nil]
-      def line(lines, system) = PATTERNS.key?(system) && told(lines.join("\n")) == system ? lines.find { |line| PATTERNS[system].match?(line) } : nil
+      def line(lines, system) =
+        if PATTERNS.key?(system) && told(lines.join("\n")) == system
+          lines.find { |line| PATTERNS[system].match?(line) }
+        end
     end
   end
 end

@@ -9,8 +9,17 @@ module Restauro
         grams = grams.round(1)
         measure = units && Measure.nearest(ingredient, grams, units)
         text = text(grams, name, measure&.text)
-        Line.new(text: text, warnings: Labels.marks(ingredient, text), ingredient: ingredient.key, grams: estimate(grams), role: role, part: part,
-                 amount_text: measure&.text, name_text: name, added: added)
+        Line.new(
+          text: text,
+          warnings: Labels.marks(ingredient, text),
+          ingredient: ingredient.key,
+          grams: estimate(grams),
+          role: role,
+          part: part,
+          amount_text: measure&.text,
+          name_text: name,
+          added: added
+        )
       end
 
       # @example text(14.0, "ground flaxseed", "2 tbsp") # => "14 g ground flaxseed (2 tbsp)"

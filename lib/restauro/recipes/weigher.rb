@@ -10,7 +10,9 @@ module Restauro
         freeze
       end
 
-      # @param amount [Amount]   @param ingredient [Ingredient]   @param line [String] the raw line, for "dipped" or "sifted"
+      # @param amount [Amount]
+      # @param ingredient [Ingredient]
+      # @param line [String] the raw line, for "dipped" or "sifted"
       # @return [Estimate, nil] g; nil when the measure tells no weight
       def grams(amount, ingredient, line: "")
         weights = amount.terms.map { |term| weigh(term, ingredient, line) }
@@ -32,11 +34,16 @@ module Restauro
 
       def weigh(term, ingredient, line)
         case term.unit&.kind
-        when nil then pieces(term, ingredient)
-        when :mass then scaled(term.number, term.unit.amount) unless term.unit.only&.none?(ingredient.key)
-        when :pack then can(term, ingredient, line)
-        when :volume then volume(term, ingredient, line)
-        when :loose then loose(term, ingredient)
+        when nil
+          pieces(term, ingredient)
+        when :mass
+          scaled(term.number, term.unit.amount) unless term.unit.only&.none?(ingredient.key)
+        when :pack
+          can(term, ingredient, line)
+        when :volume
+          volume(term, ingredient, line)
+        when :loose
+          loose(term, ingredient)
         end
       end
 
@@ -66,8 +73,11 @@ module Restauro
         return term.number unless term.heap && powder?(ingredient)
 
         number = term.number
-        Estimate.new(value: number.value * @shares[term.heap], low: number.low * @shares[:"#{term.heap}_low"],
-                     high: number.high * @shares[:"#{term.heap}_high"])
+        Estimate.new(
+          value: number.value * @shares[term.heap],
+          low: number.low * @shares[:"#{term.heap}_low"],
+          high: number.high * @shares[:"#{term.heap}_high"]
+        )
       end
 
       def filling(term, ingredient)

@@ -17,7 +17,9 @@ module Restauro
         inner.positive? ? 1000 * grams / constant(:filling_density) / inner : 0.0
       end
 
-      # @param filling_g [Float] g   @param sheets [Sheets]   @return [Integer] mm, the ring that comes nearest to using both up
+      # @param filling_g [Float] g
+      # @param sheets [Sheets]
+      # @return [Integer] mm, the ring that comes nearest to using both up
       def ring_for(filling_g, sheets, rounds_each: 1)
         (constant(:ring_least_mm).to_i..constant(:ring_most_mm).to_i).min_by do |diameter|
           pieces = sheets.rounds(diameter.to_f).sum / rounds_each

@@ -6,7 +6,8 @@ module Restauro
 
       # @param shape [String]   @param pieces, sheets, helpers [Integer]   @return [Float] min
       def minutes(shape, pieces:, sheets:, helpers:)
-        sheets * Constants.fetch(:shaping, :sheet_minutes) + pieces * Constants.fetch(:shaping, :"seconds_#{shape}") / 60 / helpers
+        sheets * Constants.fetch(:shaping, :sheet_minutes) +
+          pieces * Constants.fetch(:shaping, :"seconds_#{shape}") / 60 / helpers
       end
     end
   end

@@ -16,15 +16,18 @@ module Restauro
       # Centres of the rounds on the first sheet.
       def centres(diameter) = Packing.centres(width: width, length: length, diameter: diameter)
 
-      # Rounds from the sheets, then from their scraps rolled again and again.   @return [Array<Integer>] one number a rolling
+      # Rounds from the sheets, then from their scraps rolled again and again.
+      # @return [Array<Integer>] one number a rolling
       def rounds(diameter, rerolls: Constants.fetch(:shaping, :rerolls).to_i)
         first = count * centres(diameter).length
         left = area - first * Sheets.disc(diameter)
-        rerolls.times.reduce([first]) do |found, _|
-          more = rolled_again(left, diameter)
-          left -= more * Sheets.disc(diameter)
-          found + [more]
-        end
+        rerolls
+          .times
+          .reduce([first]) do |found, _|
+            more = rolled_again(left, diameter)
+            left -= more * Sheets.disc(diameter)
+            found + [more]
+          end
       end
 
       # What is left over of the area in the end, as a share.

@@ -12,7 +12,10 @@ module Restauro
         def unknown(prediction)
           return if prediction.ratio
 
-          Warning.new(code: :ratio_unknown, text: "hardly anything here holds water, so how thick it is cannot be told: is the flour's line read?")
+          Warning.new(
+            code: :ratio_unknown,
+            text: "hardly anything here holds water, so how thick it is cannot be told: is the flour's line read?"
+          )
         end
 
         # @param gas [Lift::Gas]   @return [Array<Warning>] of what is tasted
@@ -24,16 +27,26 @@ module Restauro
         def soapy(gas)
           return unless gas.soapy
 
-          Warning.new(code: :soapy, text: "#{gas.bicarbonate_left.round(1)} g of bicarbonate has no acid: it tastes soapy; add yogurt or lemon, " \
-                                          "or use baking powder")
+          Warning.new(
+            code: :soapy,
+            text:
+              "#{gas.bicarbonate_left.round(1)} g of bicarbonate has no acid: it tastes soapy; add yogurt or lemon, " \
+                "or use baking powder"
+          )
         end
 
         # More baking powder than goes untasted.   @return [Warning, nil]
         def metallic(gas)
-          Warning.new(code: :metallic, text: "over 6 g of baking powder in 100 g of flour tastes metallic: less, or whip egg whites") if gas.metallic
+          return unless gas.metallic
+
+          Warning.new(
+            code: :metallic,
+            text: "over 6 g of baking powder in 100 g of flour tastes metallic: less, or whip egg whites"
+          )
         end
 
-        # @param prediction [#section, #options]   @return [Array<Warning>] of the fat and of a middle that comes too late
+        # @param prediction [#section, #options]
+        # @return [Array<Warning>] of the fat and of a middle that comes too late
         def heat(prediction)
           section = prediction.section or return []
           piece = prediction.options.piece
@@ -47,15 +60,22 @@ module Restauro
         def raw(section, piece)
           return unless section.burnt && (section.done.nil? || section.done > section.burnt)
 
-          Warning.new(code: :burns_before_done, text: "#{piece.millimetres.round} mm burns outside before its middle is done: cut it thinner, " \
-                                                      "cook it first, or a lower heat")
+          Warning.new(
+            code: :burns_before_done,
+            text:
+              "#{piece.millimetres.round} mm burns outside before its middle is done: cut it thinner, " \
+                "cook it first, or a lower heat"
+          )
         end
 
         # A middle that is not done within the section's time.   @return [Warning, nil]
         def never_done(section, piece)
           return if section.done || section.burnt
 
-          Warning.new(code: :never_done, text: "the middle does not reach #{piece.food.done_celsius.round} C in this: hotter or thinner")
+          Warning.new(
+            code: :never_done,
+            text: "the middle does not reach #{piece.food.done_celsius.round} C in this: hotter or thinner"
+          )
         end
       end
     end

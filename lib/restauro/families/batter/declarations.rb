@@ -11,18 +11,28 @@ module Restauro
         # (see Declared#told)
         def told(place, shared)
           said = place.said
-          {**super, pan: said.pan || one_tray(place.dish.title), makes: said.makes, bake_minutes: said.bake_minutes}.compact
+          {
+            **super,
+            pan: said.pan || one_tray(place.dish.title),
+            makes: said.makes,
+            bake_minutes: said.bake_minutes
+          }.compact
         end
 
         # Spoonfuls of a fritter are cooked through where they swim: the whole spoonful is the piece.
         def usual(place, recipe, chosen)
-          return super unless chosen[:piece].nil? && chosen[:oven].nil? && Prediction.new(recipe, catalogue, options).style == "fritter"
+          unless chosen[:piece].nil? && chosen[:oven].nil? &&
+              Prediction.new(recipe, catalogue, options).style == "fritter"
+            return super
+          end
 
           swims = chosen[:oil] ? !chosen[:oil].shallow : place.dish.title.to_s.match?(Style::SWIMS)
           return super unless swims
 
-          {piece: Heat::Piece.parse("batter cube #{Constants.fetch(:batter, :spoonful_mm).round} mm", catalogue),
-           oil: (Heat::Frying.parse(usual_fat) unless chosen[:oil])}.compact
+          {
+            piece: Heat::Piece.parse("batter cube #{Constants.fetch(:batter, :spoonful_mm).round} mm", catalogue),
+            oil: (Heat::Frying.parse(usual_fat) unless chosen[:oil])
+          }.compact
         end
 
         private

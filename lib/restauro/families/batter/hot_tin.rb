@@ -39,24 +39,51 @@ module Restauro
         def where = @options.pan ? "the #{@options.pan.say} tin" : "the cups of the tin"
 
         def hot_fat
-          Step.new(kind: "preheat", text: "#{fat[0].upcase}#{fat[1..]} in #{where}, into the oven at #{say}.",
-                   minutes: figure(:tin_preheat_minutes), celsius: celsius,
-                   uses: @lines.pan_fat, look_for: "the fat shimmers", safety: ["hot_fat_tin"])
+          Step.new(
+            kind: "preheat",
+            text: "#{fat[0].upcase}#{fat[1..]} in #{where}, into the oven at #{say}.",
+            minutes: figure(:tin_preheat_minutes),
+            celsius: celsius,
+            uses: @lines.pan_fat,
+            look_for: "the fat shimmers",
+            safety: ["hot_fat_tin"]
+          )
         end
 
         # Sausages and onions go in browned.
         def in_tin
           lines = @lines.in_tin
-          lines.empty? ? [] : [Step.new(kind: "shape", text: "#{list(lines)} into the hot fat, turned once.", uses: lines,
-                                        safety: @lines.companions.safety(lines))]
+          if lines.empty?
+            []
+          else
+            [
+              Step.new(
+                kind: "shape",
+                text: "#{list(lines)} into the hot fat, turned once.",
+                uses: lines,
+                safety: @lines.companions.safety(lines)
+              )
+            ]
+          end
         end
 
         def pour
-          into = @options.pan ?
-              "all of it, #{depth} cm deep" : "half full: #{HotTin.filled(@ours, Tin.fetch(@options.tin), :tin_fill_share, @options.makes)}"
-          Step.new(kind: "bake", text: "Pour the batter in quickly, #{into}. Door shut, #{say}.", celsius: celsius, minutes: oven ?
-                   whole : figure(:tin_first_minutes),
-                   look_for: oven ? "puffed over the rim, brown and stiff at the sides" : "puffed over the rim", safety: oven ? eggs : [])
+          into =
+            (
+              if @options.pan
+                "all of it, #{depth} cm deep"
+              else
+                "half full: #{HotTin.filled(@ours, Tin.fetch(@options.tin), :tin_fill_share, @options.makes)}"
+              end
+            )
+          Step.new(
+            kind: "bake",
+            text: "Pour the batter in quickly, #{into}. Door shut, #{say}.",
+            celsius: celsius,
+            minutes: oven ? whole : figure(:tin_first_minutes),
+            look_for: oven ? "puffed over the rim, brown and stiff at the sides" : "puffed over the rim",
+            safety: oven ? eggs : []
+          )
         end
 
         # In the recipe's own oven: its minutes, else ours.
@@ -65,8 +92,14 @@ module Restauro
         def eggs = @ours.egg? ? ["egg_dish"] : []
 
         def down
-          Step.new(kind: "bake", text: "Down to #{figure(:tin_then_celsius).round} °C; leave the door shut.", minutes: figure(:tin_last_minutes),
-                   celsius: figure(:tin_then_celsius), look_for: "brown and stiff at the sides", safety: eggs)
+          Step.new(
+            kind: "bake",
+            text: "Down to #{figure(:tin_then_celsius).round} °C; leave the door shut.",
+            minutes: figure(:tin_last_minutes),
+            celsius: figure(:tin_then_celsius),
+            look_for: "brown and stiff at the sides",
+            safety: eggs
+          )
         end
 
         def serve = Step.new(kind: "serve", text: "Straight to the table: they may not wait.", hold_minutes: 5)

@@ -16,17 +16,39 @@ module Restauro
 
         # @return [Array<Step>]
         def steps
-          [Step.new(kind: "preheat", text: "Heat the oven to #{oven.say}.", minutes: Constants.fetch(:crust, :preheat_minutes),
-                    celsius: oven.celsius),
-           Step.new(kind: "shape", text: "Pour it into a buttered dish.", uses: @lines.pan_fat, look_for: "no higher than a finger under the rim"),
-           Step.new(kind: "bake", text: "Bake at #{oven.say}.", minutes: minutes, celsius: oven.celsius, safety: @egg ? ["egg_dish"] : [],
-                    look_for: look)]
+          [
+            Step.new(
+              kind: "preheat",
+              text: "Heat the oven to #{oven.say}.",
+              minutes: Constants.fetch(:crust, :preheat_minutes),
+              celsius: oven.celsius
+            ),
+            Step.new(
+              kind: "shape",
+              text: "Pour it into a buttered dish.",
+              uses: @lines.pan_fat,
+              look_for: "no higher than a finger under the rim"
+            ),
+            Step.new(
+              kind: "bake",
+              text: "Bake at #{oven.say}.",
+              minutes: minutes,
+              celsius: oven.celsius,
+              safety: @egg ? ["egg_dish"] : [],
+              look_for: look
+            )
+          ]
         end
 
         private
 
         def oven = @options.oven || Kitchen::OvenTemperature.new(celsius: Constants.fetch(:dishes, :bake_celsius))
-        def look = @egg ? "risen at the rim, golden, set with a wobble in the middle" : "golden, crisp at the rim, no wet patch in the middle"
+        def look =
+          if @egg
+            "risen at the rim, golden, set with a wobble in the middle"
+          else
+            "golden, crisp at the rim, no wet patch in the middle"
+          end
         def minutes = @options.bake_minutes || Constants.fetch(:dishes, :bake_minutes)
       end
     end

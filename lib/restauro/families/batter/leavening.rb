@@ -3,9 +3,9 @@
 module Restauro
   module Families
     class Batter
-      # How much a batter is raised: by its flour, never by its water. Half as much powder again as wheat's, since nothing holds the gas as
-      # gluten did,
-      # but never more than tastes of it; bicarbonate for the acid there is. Common practice.
+      # How much a batter is raised: by its flour, never by its water. Half as much powder again as wheat's, since
+      # nothing holds the gas as gluten did, but never more than tastes of it; bicarbonate for the acid there is. Common
+      # practice.
       class Leavening
         # @param wheat [Prediction]
         def initialize(catalogue, wheat)
@@ -18,16 +18,25 @@ module Restauro
         def raise(draft)
           flour = Lift::Gas.flour(draft.weights)
           draft = with(draft, "baking_powder", powder_share * flour / 100)
-          with(draft, "bicarbonate", [own("bicarbonate") * flour / 100, figure(:most_bicarbonate) * flour / 100, for_the_acid(draft)].min)
+          with(
+            draft,
+            "bicarbonate",
+            [own("bicarbonate") * flour / 100, figure(:most_bicarbonate) * flour / 100, for_the_acid(draft)].min
+          )
         end
 
         # Where the recipe has more than may be, what was cut.   @return [Array<Warning>]
         def cut
-          found = {"baking_powder" => :most_powder, "bicarbonate" => :most_bicarbonate}.select { |key, most| own(key) > figure(most) + 0.1 }
+          found = {"baking_powder" => :most_powder, "bicarbonate" => :most_bicarbonate}.select do |key, most|
+            own(key) > figure(most) + 0.1
+          end
           found.map do |key, most|
-            Warning.new(code: :lift_cut,
-                        text: "the recipe has #{own(key).round(1)} g of #{@catalogue.fetch(key).say} to 100 g of flour, which tastes of it: " \
-                                               "cut to #{figure(most)} g#{"; whip the egg whites for more lift" if @wheat.egg?}")
+            Warning.new(
+              code: :lift_cut,
+              text:
+                "the recipe has #{own(key).round(1)} g of #{@catalogue.fetch(key).say} to 100 g of flour, which tastes of it: " \
+                  "cut to #{figure(most)} g#{"; whip the egg whites for more lift" if @wheat.egg?}"
+            )
           end
         end
 
@@ -36,7 +45,8 @@ module Restauro
         def figure(name) = Constants.fetch(:lift, name)
         def flour_g = Lift::Gas.flour(@wheat.weights)
         # Grams to 100 g of wheat's flour.
-        def own(key) = flour_g.zero? ? 0.0 : 100 * @wheat.weights.sum { |ingredient, g| ingredient.key == key ? g : 0.0 } / flour_g
+        def own(key) =
+          flour_g.zero? ? 0.0 : 100 * @wheat.weights.sum { |ingredient, g| ingredient.key == key ? g : 0.0 } / flour_g
 
         # With no acid at all it is what the recipe wants of it: brown and tender.   @return [Float] g
         def for_the_acid(draft)

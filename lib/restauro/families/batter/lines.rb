@@ -21,22 +21,33 @@ module Restauro
         end
 
         # @return [Array<Recipes::Line>] what is whisked together dry
-        def dry = @all.select { |line| (DRY_ROLES.include?(line.role) && !yeast.include?(line)) || group(line) == "sugar" }
+        def dry =
+          @all.select { |line| (DRY_ROLES.include?(line.role) && !yeast.include?(line)) || group(line) == "sugar" }
         # @return [Array<Recipes::Line>] what is woken in the liquid first
         def yeast = @all.select { |line| line.ingredient == "yeast_dried" }
         # @return [Array<Recipes::Line>] what goes in with the liquid
-        def wet = @all.select { |line| WET_ROLES.include?(line.role) && group(line) != "fruit" && !line.equal?(@liquid) } - pan_fat
+        def wet =
+          @all.select { |line| WET_ROLES.include?(line.role) && group(line) != "fruit" && !line.equal?(@liquid) } -
+            pan_fat
         # @return [Array<Recipes::Line>] what comes from the fridge
         def cold = @all.select { |line| line.role == "egg" || group(line) == "liquid" }
         def gum? = @all.any? { |line| %w[xanthan_gum guar_gum].include?(line.ingredient) }
 
         # Fat for the tin or the pan, not for the batter.
         def pan_fat
-          @all.select { |line| line.role == "fat" && (line.text.match?(FRIED) || @ours.style == "pudding" || (coating? && frying_fat?(line))) }
+          @all.select do |line|
+            line.role == "fat" &&
+              (line.text.match?(FRIED) || @ours.style == "pudding" || (coating? && frying_fat?(line)))
+          end
         end
 
         # What the batter goes around; else what goes into it.
-        def coated = coating? ? @companions.lines - @companions.at("table") - @companions.at("finish").select { |line| line.kind == "herb" } : []
+        def coated =
+          if coating?
+            @companions.lines - @companions.at("table") - @companions.at("finish").select { |line| line.kind == "herb" }
+          else
+            []
+          end
         # @return [Array<Recipes::Line>] what is stirred in at the end
         def folded = coating? ? @companions.at("finish").select { |line| line.kind == "herb" } : inside
         # In a hot tin the browned sausages lie under the batter.
@@ -60,9 +71,18 @@ module Restauro
           hard = fritter? ? folded.select { |line| line.role == "other" && hard?(line) } : []
           return [] if hard.empty?
 
-          [Step.new(kind: "boil", text: "Cut #{Companions.list(hard.map { |line| Companions.say(line, @catalogue) })} small; boil in salted water " \
-                                        "until a knife goes in, drain and dry well.", minutes: Constants.fetch(:batter, :parboil_minutes), uses: hard,
-                    look_for: "tender with some bite left", safety: ["steam"])]
+          [
+            Step.new(
+              kind: "boil",
+              text:
+                "Cut #{Companions.list(hard.map { |line| Companions.say(line, @catalogue) })} small; boil in salted water " \
+                  "until a knife goes in, drain and dry well.",
+              minutes: Constants.fetch(:batter, :parboil_minutes),
+              uses: hard,
+              look_for: "tender with some bite left",
+              safety: ["steam"]
+            )
+          ]
         end
 
         def hard?(line)
@@ -73,9 +93,15 @@ module Restauro
 
         def fritter? = @ours.style == "fritter"
         def coating? = @ours.style == "coating"
-        def frying_fat?(line) = line.grams && line.grams.value > Constants.fetch(:batter, :frying_fat_share) * @ours.grams
-        def inside = @ours.style == "pudding" ?
-            [] : (@companions.lines - @companions.at("table")) + @all.select { |line| line.role == "cheese" || group(line) == "fruit" }
+        def frying_fat?(line) =
+          line.grams && line.grams.value > Constants.fetch(:batter, :frying_fat_share) * @ours.grams
+        def inside =
+          if @ours.style == "pudding"
+            []
+          else
+            (@companions.lines - @companions.at("table")) +
+              @all.select { |line| line.role == "cheese" || group(line) == "fruit" }
+          end
         def group(line) = @catalogue.find_key(line.ingredient)&.group
         def companion?(line) = line.role == "other" && !%w[sugar fruit].include?(group(line))
       end

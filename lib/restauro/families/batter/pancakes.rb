@@ -23,15 +23,31 @@ module Restauro
 
         def first_side(thick)
           fat = @lines.pan_fat.any? ? "with #{list(@lines.pan_fat)}" : "with a film of fat"
-          poured = thick ? "A hot pan #{fat}, medium; drop in spoonfuls with room between." : "A hot pan #{fat}; pour a thin round and tilt."
-          Step.new(kind: "fry", text: poured, minutes: Constants.fetch(:making, thick ? :thick_pancake_minutes : :thin_pancake_minutes),
-                   uses: @lines.pan_fat, look_for: "the edge dry, bubbles that stay open")
+          poured =
+            (
+              if thick
+                "A hot pan #{fat}, medium; drop in spoonfuls with room between."
+              else
+                "A hot pan #{fat}; pour a thin round and tilt."
+              end
+            )
+          Step.new(
+            kind: "fry",
+            text: poured,
+            minutes: Constants.fetch(:making, thick ? :thick_pancake_minutes : :thin_pancake_minutes),
+            uses: @lines.pan_fat,
+            look_for: "the edge dry, bubbles that stay open"
+          )
         end
 
         def second_side(thick)
-          Step.new(kind: "fry", text: "Turn, and cook the other side.", look_for: thick ? "golden, springs back" : "golden flecks",
-                   minutes: Constants.fetch(:making, thick ? :thick_turned_minutes : :thin_turned_minutes),
-                   safety: (@ours.egg? ? ["egg_dish"] : []) + @lines.companions.safety(@lines.folded))
+          Step.new(
+            kind: "fry",
+            text: "Turn, and cook the other side.",
+            look_for: thick ? "golden, springs back" : "golden flecks",
+            minutes: Constants.fetch(:making, thick ? :thick_turned_minutes : :thin_turned_minutes),
+            safety: (@ours.egg? ? ["egg_dish"] : []) + @lines.companions.safety(@lines.folded)
+          )
         end
       end
     end

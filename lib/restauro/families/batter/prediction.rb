@@ -11,7 +11,8 @@ module Restauro
         def initialize(recipe, catalogue, options)
           @recipe = recipe
           @options = with_piece(options, catalogue)
-          @parts = recipe.ingredients.select(&:counted?).map { |line| [catalogue.fetch(line.ingredient), line.grams] }.freeze
+          @parts =
+            recipe.ingredients.select(&:counted?).map { |line| [catalogue.fetch(line.ingredient), line.grams] }.freeze
           @ratio = Hydration::WaterRatio.estimate(parts)
           @gas = Lift::Gas.of(weights)
           @style = swims? ? "coating" : Style.of(recipe, ratio&.value, gas.ml_per_100g)
@@ -28,15 +29,24 @@ module Restauro
         # @return [Float] g of water that its flours hold
         def held_g = Hydration::WaterRatio.held(weights)
         # @return [Estimate, nil] Pa s at 50 1/s; the wetter the thinner
-        def viscosity = ratio && Estimate.new(**%i[low value high].zip([ratio.high, ratio.value,
-                                                                        ratio.low].map { |r| Hydration::Batter.viscosity_pa_s(r) }).to_h)
+        def viscosity =
+          ratio &&
+            Estimate.new(
+              **%i[low value high].zip(
+                [ratio.high, ratio.value, ratio.low].map { |r| Hydration::Batter.viscosity_pa_s(r) }
+              ).to_h
+            )
         # @return [Float] share of its weight
         def water_share = weights.sum { |ingredient, g| ingredient.water_pct / 100 * g } / grams
 
         # What stays on the piece.   @return [Float, nil] m
         def coat_m
           piece = options.piece
-          piece && viscosity && Hydration::Batter.film_m(viscosity.value, height_m: piece.shape == :slab ? slice_height_m : piece.thickness_m)
+          piece && viscosity &&
+            Hydration::Batter.film_m(
+              viscosity.value,
+              height_m: piece.shape == :slab ? slice_height_m : piece.thickness_m
+            )
         end
 
         # Of spoonfuls, as many as there is of it all.   @return [Array(Integer, Float), nil] count and m2

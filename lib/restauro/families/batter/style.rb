@@ -16,7 +16,8 @@ module Restauro
         # @param recipe [Recipes::Recipe]   @param ratio [Float, nil]   @param gas_ml [Float]   @return [String] key
         def of(recipe, ratio, gas_ml)
           told = recipe.lines.select(&:words?).map(&:text).join("\n")
-          all.find { |_, row| told.match?(/\b(?:#{row["words"]})/i) }&.first || by_rung(Hydration::Rung.of(ratio)&.key, gas_ml, stirred_in?(recipe))
+          all.find { |_, row| told.match?(/\b(?:#{row["words"]})/i) }&.first ||
+            by_rung(Hydration::Rung.of(ratio)&.key, gas_ml, stirred_in?(recipe))
         end
 
         def stirred_in?(recipe)
@@ -24,12 +25,18 @@ module Restauro
           things.any? && things.max_by { |line| line.grams.value }.text.match?(CUT_SMALL)
         end
 
-        # @param rung [String, nil] key   @param gas_ml [Float] mL/100 g   @param stirred_in [Boolean]   @return [String] key
+        # @param rung [String, nil] key
+        # @param gas_ml [Float] mL/100 g
+        # @param stirred_in [Boolean]
+        # @return [String] key
         def by_rung(rung, gas_ml, stirred_in)
           case rung
-          when "spoonable", "soft_dough" then gas_ml >= Constants.fetch(:batter, :lift_least_ml) ? "muffin" : "fritter"
-          when "pouring", "runny" then "pancake"
-          else stirred_in ? "fritter" : "coating"
+          when "spoonable", "soft_dough"
+            gas_ml >= Constants.fetch(:batter, :lift_least_ml) ? "muffin" : "fritter"
+          when "pouring", "runny"
+            "pancake"
+          else
+            stirred_in ? "fritter" : "coating"
           end
         end
 

@@ -23,7 +23,8 @@ module Restauro
         def mixture = cakes? ? @companions.lines - table + of(%w[puree seasoning acid]) : []
         def cakes? = of(%w[puree]).any?
 
-        # Seasoning goes with the first dry dish, or into the cakes.   @return [Array<Array<Recipes::Line>>] one list for each dish
+        # Seasoning goes with the first dry dish, or into the cakes.
+        # @return [Array<Array<Recipes::Line>>] one list for each dish
         def dishes
           dust, wet, crumb = of(DUST), of(WET) - mixture - inside - soak, of(CRUMB) + finishing - mixture - inside
           first = dust.any? ? dust : crumb

@@ -11,7 +11,14 @@ module Restauro
           @recipe = recipe
           @options = with_piece(options, catalogue)
           @catalogue = catalogue
-          @layers = (dredged? ? Layers.dredged(dust: dust, wet: wet) : Layers.of(dust: dust, wet: wet, crumb: crumb, crumb_mm: crumb_mm)).freeze
+          @layers =
+            (
+              if dredged?
+                Layers.dredged(dust: dust, wet: wet)
+              else
+                Layers.of(dust: dust, wet: wet, crumb: crumb, crumb_mm: crumb_mm)
+              end
+            ).freeze
           @section = cook
           freeze
         end
@@ -39,17 +46,20 @@ module Restauro
 
         private
 
-        def first(&block) = recipe.ingredients.select(&:ingredient).map { |line| @catalogue.fetch(line.ingredient) }.find(&block)
+        def first(&block) =
+          recipe.ingredients.select(&:ingredient).map { |line| @catalogue.fetch(line.ingredient) }.find(&block)
         def crumb = first { |i| i.group == "crumb" } || first { |i| i.group == "meal" }
         def dust = first { |i| %w[flour starch blend].include?(i.group) }
 
         # As thick as crumbs lie, or as far as those there are go round.   @return [Float] mm
         def crumb_mm
           usual, (_, area) = Layers.figure(:crumb_mm), pieces
-          grams = crumb && recipe.ingredients.select { |line|
-            line.ingredient == crumb.key && line.grams &&
-              !line.added
-          }.sum(0.0) { |line| line.grams.value }
+          grams =
+            crumb &&
+            recipe
+              .ingredients
+              .select { |line| line.ingredient == crumb.key && line.grams && !line.added }
+              .sum(0.0) { |line| line.grams.value }
           return usual if area.nil? || grams.nil? || grams.zero?
 
           [usual, grams / 1000 / (area * (1 + Layers.figure(:loss_share))) / Layers.density(crumb)].min
@@ -57,15 +67,21 @@ module Restauro
 
         # Everything that is wet or binds, stirred together.
         def wet
-          parts = recipe.ingredients.select { |line| line.counted? && %w[egg liquid binder].include?(line.role) }
-                        .map { |line| [@catalogue.fetch(line.ingredient), line.grams.value] }
+          parts =
+            recipe
+              .ingredients
+              .select { |line| line.counted? && %w[egg liquid binder].include?(line.role) }
+              .map { |line| [@catalogue.fetch(line.ingredient), line.grams.value] }
           return parts.dig(0, 0) if parts.length < 2
 
           Blends::Mixed.ingredient(parts, key: "wet", name: parts.map { |ingredient, _| ingredient.say }.join(" and "))
         end
 
         def no_coat
-          Warning.new(code: :no_coat, text: "no coat was read: type lines such as '2 tbsp flour', '1 egg', '80 g breadcrumbs'")
+          Warning.new(
+            code: :no_coat,
+            text: "no coat was read: type lines such as '2 tbsp flour', '1 egg', '80 g breadcrumbs'"
+          )
         end
       end
     end

@@ -1,8 +1,9 @@
 module Restauro
   module Families
     class Crust
-      # What of one list without headings is inside a crust: fruit and what comes after it, but for the crust's own flour and fat; a custard, cream
-      # and purée beside a dough that has its water; beside a bought sheet everything but what it is brushed with.
+      # What of one list without headings is inside a crust: fruit and what comes after it, but for the crust's own
+      # flour and fat; a custard, cream and purée beside a dough that has its water; beside a bought sheet everything
+      # but what it is brushed with.
       class ByKind
         SAUCED = %w[flour starch fat liquid].freeze
         APART = %w[fruit vegetable cheese].freeze
@@ -15,7 +16,8 @@ module Restauro
           @catalogue = catalogue
           @sheet = recipe.ingredients.any? { |line| group(line) == "pastry" }
           wet = recipe.lines.any? { |line| line.ingredient == "water" }
-          @first = recipe.lines.index { |line| filled_in?(line) || (wet && line.role == "puree") } || recipe.lines.length
+          @first =
+            recipe.lines.index { |line| filled_in?(line) || (wet && line.role == "puree") } || recipe.lines.length
           @watered = wet && (@first < recipe.lines.length || @sheet || recipe.lines.any? { |line| line.role == "egg" })
           @custard = @sheet ? recipe.lines.length : Custard.new(recipe, catalogue).first || recipe.lines.length
           @fried = fried_in
@@ -37,7 +39,8 @@ module Restauro
         def group(line) = @catalogue.find_key(line.ingredient)&.group
         def poured?(line) = @watered && ((line.role == "liquid" && line.ingredient != "water") || line.role == "puree")
         # An egg beside a sheet, and nothing for it to set.
-        def brushed?(line) = @sheet && !@watered && line.role == "egg" && under?(line, Constants.fetch(:crust, :glaze_most_g))
+        def brushed?(line) =
+          @sheet && !@watered && line.role == "egg" && under?(line, Constants.fetch(:crust, :glaze_most_g))
         def spoon_of_flour?(line) = line.role == "flour" && under?(line, Constants.fetch(:dishes, :second_liquid_g))
         # Jam by the spoon: no grams are known of it.
         def spread?(line) = !line.amount_text.nil? && line.text.match?(SPREAD)
@@ -49,7 +52,8 @@ module Restauro
           fats.drop(1).select { |index| @recipe.lines[0...index].any? { |line| line.kind == "soften" } }
         end
 
-        # Nuts behind a dough that has its flour, its fat and its water, with a fat and eggs of their own.   @return [Integer, nil]
+        # Nuts behind a dough that has its flour, its fat and its water, with a fat and eggs of their own.
+        # @return [Integer, nil]
         def nutty
           at = @recipe.lines.index { |line| group(line) == "meal" } or return
           dough, rest = @recipe.lines[0...at], @recipe.lines[at..]

@@ -16,15 +16,21 @@ module Restauro
           small, large = %i[small_g large_g].map { |name| Constants.fetch(:crust, name) }
           return if crust.grams.between?(small, large)
 
-          warning(:not_tested, "under #{small.round} g or over #{(large / 1000).round} kg of dough is not tested: times may be off")
+          warning(
+            :not_tested,
+            "under #{small.round} g or over #{(large / 1000).round} kg of dough is not tested: times may be off"
+          )
         end
 
         # It stretches less than its style needs.   @return [Warning, nil]
         def weak(crust)
           return if crust.style.sheet? || crust.stretch >= crust.stretch_needed * NEARLY
 
-          warning(:stretch_short, "this stretches #{crust.stretch.round(2)}; #{crust.style.say} needs #{crust.stretch_needed.round(2)}: " \
-                                  "it will crack, press it in or bind it")
+          warning(
+            :stretch_short,
+            "this stretches #{crust.stretch.round(2)}; #{crust.style.say} needs #{crust.stretch_needed.round(2)}: " \
+              "it will crack, press it in or bind it"
+          )
         end
 
         # @return [Array<Warning>] of the dough and the filling in their pan
@@ -49,8 +55,11 @@ module Restauro
           deep, depth = crust.filling_depth_cm, crust.options.pan.depth_cm
           return unless deep && depth && deep > depth * Constants.fetch(:crust, :filling_share)
 
-          warning(:overfull, "the filling would stand #{deep.round(1)} cm deep in a pan of #{Recipes::WeighedLine.tenths(depth)} cm: " \
-                             "it boils over; leave #{(100 - 100 * Constants.fetch(:crust, :filling_share)).round} % free")
+          warning(
+            :overfull,
+            "the filling would stand #{deep.round(1)} cm deep in a pan of #{Recipes::WeighedLine.tenths(depth)} cm: " \
+              "it boils over; leave #{(100 - 100 * Constants.fetch(:crust, :filling_share)).round} % free"
+          )
         end
 
         # Too thin to hold, or to cut.
@@ -67,10 +76,24 @@ module Restauro
         def heat(crust)
           baking = crust.baking
           burnt = baking.rim_burnt_minutes
-          [(warning(:burns, "the rim burns after #{burnt.round} min in this oven, before the rest is done: cover it or turn the oven down") if
-             burnt && burnt < baking.total_minutes),
-           (warning(:not_done, "the filling does not get to #{crust.filling.done_celsius.round} °C in two and a half hours in this oven") if
-             crust.filling && baking.filling_minutes.nil?)]
+          [
+            (
+              if burnt && burnt < baking.total_minutes
+                warning(
+                  :burns,
+                  "the rim burns after #{burnt.round} min in this oven, before the rest is done: cover it or turn the oven down"
+                )
+              end
+            ),
+            (
+              if crust.filling && baking.filling_minutes.nil?
+                warning(
+                  :not_done,
+                  "the filling does not get to #{crust.filling.done_celsius.round} °C in two and a half hours in this oven"
+                )
+              end
+            )
+          ]
         end
 
         # @return [Warning]

@@ -7,14 +7,19 @@ module Restauro
 
         module_function
 
-        # @param crust [Prediction] its style, filling and dough   @return [String] bottom, double, top, free, hand or wrapped
+        # @param crust [Prediction] its style, filling and dough
+        # @return [String] bottom, double, top, free, hand or wrapped
         def of(crust)
           words = words(crust.recipe)
           case crust.style.key
-          when "hand" then "hand"
-          when "dropped", "crumble" then "top"
-          when "sheet" then sheet(crust.recipe, words)
-          else dough(crust, words)
+          when "hand"
+            "hand"
+          when "dropped", "crumble"
+            "top"
+          when "sheet"
+            sheet(crust.recipe, words)
+          else
+            dough(crust, words)
           end
         end
 
@@ -41,8 +46,12 @@ module Restauro
           return false unless crust.style.key == "rolled" && crust.filling&.fruit?
           return false if !words.match?(WORDS.fetch(:pie)) || words.match?(WORDS.fetch(:open))
 
-          pan = crust.options.pan || Kitchen::BakingPan.new(shape: :round, length_cm: Constants.fetch(:crust, :usual_tin_cm))
-          both = %w[bottom top].sum { |cover| Lining.of(pan, style: crust.style, cover: cover, volume_cm3: crust.volume_cm3).usual_cm3 }
+          pan =
+            crust.options.pan ||
+            Kitchen::BakingPan.new(shape: :round, length_cm: Constants.fetch(:crust, :usual_tin_cm))
+          both = %w[bottom top].sum do |cover|
+            Lining.of(pan, style: crust.style, cover: cover, volume_cm3: crust.volume_cm3).usual_cm3
+          end
           crust.volume_cm3 >= both
         end
 

@@ -18,8 +18,11 @@ module Restauro
         def told(place, _shared) = {oven: place.said.oven, pan: place.said.pan}.compact
         # On top where it covers; for as long as the recipe bakes it.
         def usual(place, _recipe, chosen)
-          {cover: (place.covers? ? "top" : nil), bake_minutes: (place.said.bake_minutes if place.said.baked),
-           blind_oven: (place.said.blind_oven if chosen[:oven] == place.said.oven)}.compact
+          {
+            cover: (place.covers? ? "top" : nil),
+            bake_minutes: (place.said.bake_minutes if place.said.baked),
+            blind_oven: (place.said.blind_oven if chosen[:oven] == place.said.oven)
+          }.compact
         end
 
         # (see Declared#holds)

@@ -8,13 +8,17 @@ module Restauro
         # @param recipe [Recipes::Recipe] with its parts marked   @return [Filling, nil] nil where nothing is filled in
         def self.of(recipe, catalogue)
           lines = recipe.lines.select { |line| Parts.filling?(line) }
-          lines.any? { |line| line.grams || !line.understood || line.amount_text } ? new(recipe.with(lines: lines), catalogue) : nil
+          return unless lines.any? { |line| line.grams || !line.understood || line.amount_text }
+
+          new(recipe.with(lines: lines), catalogue)
         end
 
         def initialize(recipe, catalogue)
           @recipe = recipe
           @catalogue = catalogue
-          @kind, row = DataFiles.yaml("families/crust/fillings.yml").find { |_, candidate| told?(candidate) } || ["sauce", Filling.plain]
+          @kind, row =
+            DataFiles.yaml("families/crust/fillings.yml").find { |_, candidate| told?(candidate) } ||
+            ["sauce", Filling.plain]
           @done_celsius = row["done_celsius"] ? Float(row["done_celsius"]) : Safety.celsius(row["safety"])
           @why = row["why"]
           @safety = [row["safety"], *meats].compact.uniq.freeze
@@ -36,8 +40,13 @@ module Restauro
 
         # What it is made of; water where nothing is known.   @return [Heat::Food]
         def food
-          parts = recipe.ingredients.select(&:counted?).map { |line| [@catalogue.fetch(line.ingredient), line.grams.value] }
-          Heat::Food.mixed(parts.empty? ? [[@catalogue.fetch("water"), 1.0]] : parts, done_celsius: done_celsius, why: why)
+          parts =
+            recipe.ingredients.select(&:counted?).map { |line| [@catalogue.fetch(line.ingredient), line.grams.value] }
+          Heat::Food.mixed(
+            parts.empty? ? [[@catalogue.fetch("water"), 1.0]] : parts,
+            done_celsius: done_celsius,
+            why: why
+          )
         end
 
         # Its own thickness as a sauce: what a plate of it would be like.   @return [Sauce::Prediction, nil]
@@ -52,10 +61,11 @@ module Restauro
 
         def told?(row)
           if row["words"]
-            return recipe.ingredients.any? { |line|
-              line.role != "fat" && line.ingredient != "stock" &&
-                  line.text.match?(/\b(?:#{row["words"]})/i)
-            }
+            return (
+              recipe.ingredients.any? do |line|
+                line.role != "fat" && line.ingredient != "stock" && line.text.match?(/\b(?:#{row["words"]})/i)
+              end
+            )
           end
 
           holds?(row["groups"], row) && (row["with"].nil? || holds?(row["with"], row))
@@ -68,7 +78,10 @@ module Restauro
         end
 
         # Raw meat in it is cooked by its own rule before it goes in.
-        def meats = Companions.new(recipe.ingredients.select { |line| line.role == "other" }, @catalogue).then { |found| found.safety(found.lines) }
+        def meats =
+          Companions
+            .new(recipe.ingredients.select { |line| line.role == "other" }, @catalogue)
+            .then { |found| found.safety(found.lines) }
       end
     end
   end

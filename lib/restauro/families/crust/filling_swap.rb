@@ -1,8 +1,10 @@
 module Restauro
   module Families
     class Crust
-      # A filling made gluten free and thick enough to hold: by the sauce family where it is thickened, with a starch where fruit would run.
-      #   pairs each line of the filling with those in its place · sauce Sauce::Swap or nil · added the new thickener's line or nil
+      # A filling made gluten free and thick enough to hold: by the sauce family where it is thickened, with a starch
+      # where fruit would run.
+      #   pairs each line of the filling with those in its place · sauce Sauce::Swap or nil · added the new thickener's
+      #   line or nil
       #   e what it comes to, or nil · warnings
       FillingSwap = Struct.new(:pairs, :sauce, :added, :e, :warnings, keyword_init: true) do
         def initialize(sauce: nil, added: nil, e: nil, warnings: [], **)

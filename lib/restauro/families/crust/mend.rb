@@ -12,8 +12,11 @@ module Restauro
           row = DataFiles.yaml("families/crust/troubles.yml").fetch(trouble)
           return [] if swap.school.nil? || swap.ours.style.loose?
 
-          [Dough::Mend.ratio(swap, Float(row["ratio"]), catalogue), stretch(swap, Float(row["stretch"]), catalogue),
-           fat(swap, Float(row["fat"]), catalogue)].compact
+          [
+            Dough::Mend.ratio(swap, Float(row["ratio"]), catalogue),
+            stretch(swap, Float(row["stretch"]), catalogue),
+            fat(swap, Float(row["fat"]), catalogue)
+          ].compact
         end
 
         # Binder can be added, not taken out.
@@ -26,8 +29,13 @@ module Restauro
           grams = swap.ours.powder_g * (1 / (1 + change) - 1)
           flour = Dough::Mend.main_flour(swap, catalogue)
           held = Hydration::WaterRatio.held(swap.ours.weights) + grams * flour.hold_g_per_g
-          Move.new(kind: "drier", ingredient: flour, grams: grams, lands_at: Hydration::WaterRatio.free(swap.ours.weights) / held,
-                   text: "Work #{grams.round} g #{flour.say} into the whole dough, and chill it hard.")
+          Move.new(
+            kind: "drier",
+            ingredient: flour,
+            grams: grams,
+            lands_at: Hydration::WaterRatio.free(swap.ours.weights) / held,
+            text: "Work #{grams.round} g #{flour.say} into the whole dough, and chill it hard."
+          )
         end
       end
     end

@@ -11,24 +11,46 @@ module Restauro
         end
 
         # @return [Array<Step>]
-        def steps = [clean, *crust, *FillingSteps.new(@swap, @catalogue).steps, *HeatSteps.new(@swap, @catalogue).steps, *serve, keep]
+        def steps =
+          [
+            clean,
+            *crust,
+            *FillingSteps.new(@swap, @catalogue).steps,
+            *HeatSteps.new(@swap, @catalogue).steps,
+            *serve,
+            keep
+          ]
 
         private
 
-        def crust = @ours.style.sheet? ? SheetSteps.new(@swap, @catalogue).steps : DoughSteps.new(@swap, @catalogue).steps
-        def clean = Step.new(kind: "set_out", text: "Set out a clean board, pin, tin and the packs.", safety: ["coeliac_tin"])
+        def crust =
+          @ours.style.sheet? ? SheetSteps.new(@swap, @catalogue).steps : DoughSteps.new(@swap, @catalogue).steps
+        def clean =
+          Step.new(kind: "set_out", text: "Set out a clean board, pin, tin and the packs.", safety: ["coeliac_tin"])
 
         def serve
-          lines = Recipes::Parts.of(@ours.recipe,
-                                    :aside).reject { |line| Parts.filling?(line) || Glaze.line?(line) }
-          lines.empty? ? [] : [Step.new(kind: "serve",
-                                        text: "Serve with #{Companions.list(lines.map { |line| Companions.say(line, @catalogue) })}.", uses: lines)]
+          lines = Recipes::Parts.of(@ours.recipe, :aside).reject { |line| Parts.filling?(line) || Glaze.line?(line) }
+          if lines.empty?
+            []
+          else
+            [
+              Step.new(
+                kind: "serve",
+                text: "Serve with #{Companions.list(lines.map { |line| Companions.say(line, @catalogue) })}.",
+                uses: lines
+              )
+            ]
+          end
         end
 
         def keep
           raw = "What is left of the sheet: wrapped and cold, its layers flat." if @ours.style.sheet?
           raw ||= "Raw dough: cold for a day or two, or freeze it flat between its sheets, 2 months at its best."
-          Step.new(kind: "store", text: raw, safety: ["raw_flour", *("raw_dough" if @ours.egg?), *(%w[leftovers reheat] if @ours.filling)])
+          Step.new(
+            kind: "store",
+            text: raw,
+            safety: ["raw_flour", *("raw_dough" if @ours.egg?), *(%w[leftovers reheat] if @ours.filling)]
+          )
         end
       end
     end

@@ -2,64 +2,104 @@ module Restauro
   module Families
     class Crust
       # The cook's choices for a crust.
-      #   style key or nil for what the recipe is · school key or nil · with Array of flour or binder keys · target Float ratio or nil
-      #   pan Kitchen::BakingPan or nil · oven Kitchen::OvenTemperature or nil for the style's own · blind_oven the same of an empty crust
-      #   cover bottom, double, top, free or nil
+      #   style key or nil for what the recipe is · school key or nil · with Array of flour or binder keys · target
+      #   Float ratio or nil
+      #   pan Kitchen::BakingPan or nil · oven Kitchen::OvenTemperature or nil for the style's own · blind_oven the same
+      #   of an empty crust cover bottom, double, top, free or nil
       #   filling_start hot, cold or nil for its own · thickness_mm or nil for what pan and dough give
-      #   hold e of the filling, or nil for what holds · filling_with thickener keys · without Array of diets, allergens, groups or keys
+      #   hold e of the filling, or nil for what holds · filling_with thickener keys · without Array of diets,
+      #   allergens, groups or keys
       #   offer Array of keys to offer first · bake_minutes min, as the recipe says, or nil
-      Options = Struct.new(:style, :school, :with, :target, :pan, :oven, :cover, :filling_start, :thickness_mm, :hold, :filling_with, :without,
-                           :offer, :altitude, :hands, :bake_minutes, :blind_oven, keyword_init: true) do
-        # What other families are asked for is taken and left alone.
-        def initialize(with: [], target: nil, filling_with: [], without: [], offer: [], altitude: 0, hands: "flour", hold: nil, **more)
-          more = more.merge(cover: more[:cover] || "free") if more[:style] == "free"
-          super(with: with.dup.freeze, target: Options.ratio_of(target), filling_with: filling_with.dup.freeze, without: without.dup.freeze,
-                offer: offer.dup.freeze, altitude: altitude, hands: hands, hold: Sauce::Options.e_of(hold),
-                **more.slice(:style, :school, :pan, :oven, :cover, :filling_start, :thickness_mm, :bake_minutes, :blind_oven))
-          check
-          freeze
-        end
-
-        # The same choices with some changed.   @return [Options]
-        def with_choices(**changes) = Options.new(**to_h.merge(changes))
-        # @return [Diets::Exclusion] of who eats
-        def exclusion(catalogue) = Diets::Exclusion.of(without, catalogue)
-        # A dough's shape is a crust's style.
-        def shape = style
-        # A root is no crust: nothing is told of its moisture.
-        def roasted_from_g = nil
-        # Nothing is told of a root's moisture.
-        def look = nil
-
-        # @param target [String, Numeric, nil] a rung or the ratio itself
-        def self.ratio_of(target)
-          Hydration::Rung.ratio(target, what: "a crust", examples: Hydration::Rung.all.first(5),
-                                        range: Constants.fetch(:crust, :least_target)..Constants.fetch(:crust, :most_target))
-        end
-
-        private
-
-        def check
-          Style.fetch(style) if style
-          {school: School.all.map(&:key), cover: Options::COVERS.keys, filling_start: %w[hot cold]}.each do |name, allowed|
-            next if self[name].nil? || allowed.include?(self[name])
-
-            raise InvalidInput, "#{name.to_s.tr("_", " ")} is #{allowed.join(", ")}; got '#{self[name]}'"
+      Options =
+        Struct.new(
+          :style, :school, :with, :target, :pan, :oven, :cover, :filling_start, :thickness_mm, :hold, :filling_with,
+          :without, :offer, :altitude, :hands, :bake_minutes, :blind_oven, keyword_init: true
+        ) do
+          # What other families are asked for is taken and left alone.
+          def initialize(
+            with: [],
+            target: nil,
+            filling_with: [],
+            without: [],
+            offer: [],
+            altitude: 0,
+            hands: "flour",
+            hold: nil,
+            **more
+          )
+            more = more.merge(cover: more[:cover] || "free") if more[:style] == "free"
+            super(
+              with: with.dup.freeze,
+              target: Options.ratio_of(target),
+              filling_with: filling_with.dup.freeze,
+              without: without.dup.freeze,
+              offer: offer.dup.freeze,
+              altitude: altitude,
+              hands: hands,
+              hold: Sauce::Options.e_of(hold),
+              **more.slice(
+                :style, :school, :pan, :oven, :cover, :filling_start, :thickness_mm, :bake_minutes, :blind_oven
+              )
+            )
+            check
+            freeze
           end
-          thickness
-          Physics::Air.pressure_pa(altitude)
+
+          # The same choices with some changed.   @return [Options]
+          def with_choices(**changes) = Options.new(**to_h.merge(changes))
+          # @return [Diets::Exclusion] of who eats
+          def exclusion(catalogue) = Diets::Exclusion.of(without, catalogue)
+          # A dough's shape is a crust's style.
+          def shape = style
+          # A root is no crust: nothing is told of its moisture.
+          def roasted_from_g = nil
+          # Nothing is told of a root's moisture.
+          def look = nil
+
+          # @param target [String, Numeric, nil] a rung or the ratio itself
+          def self.ratio_of(target)
+            Hydration::Rung.ratio(
+              target,
+              what: "a crust",
+              examples: Hydration::Rung.all.first(5),
+              range: Constants.fetch(:crust, :least_target)..Constants.fetch(:crust, :most_target)
+            )
+          end
+
+          private
+
+          def check
+            Style.fetch(style) if style
+            {
+              school: School.all.map(&:key),
+              cover: Options::COVERS.keys,
+              filling_start: %w[hot cold]
+            }.each do |name, allowed|
+              next if self[name].nil? || allowed.include?(self[name])
+
+              raise InvalidInput, "#{name.to_s.tr("_", " ")} is #{allowed.join(", ")}; got '#{self[name]}'"
+            end
+            thickness
+            Physics::Air.pressure_pa(altitude)
+          end
+
+          def thickness
+            range = Constants.fetch(:crust, :least_mm)..20
+            return if thickness_mm.nil? || range.cover?(thickness_mm)
+
+            raise InvalidInput,
+                  "a crust is #{range.first.round} to #{range.last} mm thick, got #{thickness_mm.round(1)}"
+          end
         end
 
-        def thickness
-          range = Constants.fetch(:crust, :least_mm)..20
-          return if thickness_mm.nil? || range.cover?(thickness_mm)
-
-          raise InvalidInput, "a crust is #{range.first.round} to #{range.last} mm thick, got #{thickness_mm.round(1)}"
-        end
-      end
-
-      Options::COVERS = {"bottom" => "under the filling", "double" => "under and over", "top" => "only on top", "free" => "free on a tray",
-                         "hand" => "folded over, by the piece", "wrapped" => "wrapped around it"}.freeze
+      Options::COVERS = {
+        "bottom" => "under the filling",
+        "double" => "under and over",
+        "top" => "only on top",
+        "free" => "free on a tray",
+        "hand" => "folded over, by the piece",
+        "wrapped" => "wrapped around it"
+      }.freeze
     end
   end
 end

@@ -1,7 +1,8 @@
 module Restauro
   module Families
     class Crust
-      # Which lines of a recipe are its crust and which its filling: by the recipe's own parts, else fruit, vegetables and what is poured with them.
+      # Which lines of a recipe are its crust and which its filling: by the recipe's own parts, else fruit, vegetables
+      # and what is poured with them.
       #   The lines are marked: those of the filling stand in a part of that name, the crust's own in none.
       module Parts
         CRUST = DataFiles.words("families/crust/words.yml").fetch(:crust)
@@ -20,9 +21,12 @@ module Restauro
 
           named = recipe.lines.any? { |line| line.part.to_s.match?(CRUST) || line.part.to_s.match?(FILLING) }
           kinds = named ? nil : ByKind.new(recipe, catalogue)
-          recipe.with(lines: recipe.lines.each_with_index.map do |line, index|
-            line.with(part: named ? by_part(line, recipe, catalogue) : (NAME if kinds.inside?(line, index)))
-          end)
+          recipe.with(
+            lines:
+              recipe.lines.each_with_index.map do |line, index|
+                line.with(part: named ? by_part(line, recipe, catalogue) : (NAME if kinds.inside?(line, index)))
+              end
+          )
         end
 
         # @return [String, nil] the filling's name, or nil for a line of the crust

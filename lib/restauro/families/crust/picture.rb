@@ -1,7 +1,8 @@
 module Restauro
   module Families
     class Crust
-      # The numbers a crust's instruments draw: the ladder, the bar of flour, fat and water, the pan from above, the bake over the minutes.
+      # The numbers a crust's instruments draw: the ladder, the bar of flour, fat and water, the pan from above, the
+      # bake over the minutes.
       class Picture
         def initialize(swap)
           @swap = swap
@@ -10,9 +11,21 @@ module Restauro
 
         # @return [Hash]
         def to_h
-          {rungs: Hydration::Rung.all.map { |rung| {key: rung.key, lower: rung.lower, upper: rung.upper, says: rung.says} }, target: @swap.target,
-           wheat: estimate(@swap.wheat.ratio), ours: estimate(@ours.ratio), bars: {wheat: bar(@swap.wheat), ours: bar(@ours)},
-           pan: @ours.lining && pan, bake: bake}
+          {
+            rungs:
+              Hydration::Rung.all.map do |rung|
+                {key: rung.key, lower: rung.lower, upper: rung.upper, says: rung.says}
+              end,
+            target: @swap.target,
+            wheat: estimate(@swap.wheat.ratio),
+            ours: estimate(@ours.ratio),
+            bars: {
+              wheat: bar(@swap.wheat),
+              ours: bar(@ours)
+            },
+            pan: @ours.lining && pan,
+            bake: bake
+          }
         end
 
         private
@@ -25,14 +38,30 @@ module Restauro
           binder = crust.weights.sum(0.0) { |ingredient, g| %w[binder egg curd].include?(ingredient.group) ? g : 0.0 }
           liquid = crust.weights.sum(0.0) { |ingredient, g| ingredient.liquid? ? g : 0.0 }
           parts = {flour: flour, fat: crust.fat_g, binder: binder, liquid: liquid}
-          {**parts, other: [crust.grams - parts.values.sum, 0.0].max, fat_share: crust.fat_share, all_fat_g: crust.all_fat_g, grams: crust.grams}
+          {
+            **parts,
+            other: [crust.grams - parts.values.sum, 0.0].max,
+            fat_share: crust.fat_share,
+            all_fat_g: crust.all_fat_g,
+            grams: crust.grams
+          }
         end
 
         def pan
           pan = @ours.options.pan
-          {shape: pan.shape, length_cm: pan.length_cm, width_cm: pan.width_cm, depth_cm: pan.depth_cm, loose: pan.loose, cover: @ours.cover,
-           style: @ours.style.key, roll_cm: @ours.lining.roll_cm, thickness_mm: (@swap.sheet || @ours.lining).thickness_mm.round(1),
-           vents: vents(pan), sheet: sheet}
+          {
+            shape: pan.shape,
+            length_cm: pan.length_cm,
+            width_cm: pan.width_cm,
+            depth_cm: pan.depth_cm,
+            loose: pan.loose,
+            cover: @ours.cover,
+            style: @ours.style.key,
+            roll_cm: @ours.lining.roll_cm,
+            thickness_mm: (@swap.sheet || @ours.lining).thickness_mm.round(1),
+            vents: vents(pan),
+            sheet: sheet
+          }
         end
 
         # Where steam gets out of a lid: one cut to so many centimetres, never fewer than three.
@@ -41,26 +70,40 @@ module Restauro
           return [] unless lid?
 
           count = [(pan.perimeter_cm / Constants.fetch(:crust, :vent_every_cm) / 2).round, 3].max
-          Array.new(count) { |index| (2 * Math::PI * index / count).then { |angle| [0.5 * Math.cos(angle), 0.5 * Math.sin(angle)] } }
+          Array.new(count) do |index|
+            (2 * Math::PI * index / count).then { |angle| [0.5 * Math.cos(angle), 0.5 * Math.sin(angle)] }
+          end
         end
 
         def lid? = %w[double top].include?(@ours.cover) && !@ours.style.loose?
-        def sheet = @swap.sheet && {length_cm: @swap.sheet.length_cm, width_cm: @swap.sheet.width_cm, count: @swap.sheet.count}
+        def sheet =
+          @swap.sheet && {length_cm: @swap.sheet.length_cm, width_cm: @swap.sheet.width_cm, count: @swap.sheet.count}
 
         def bake
           baking = @ours.baking
-          {oven: baking.oven.celsius.round, weighted: baking.weighted_minutes, prebake: baking.prebake_minutes, bake: baking.bake_minutes,
-           agreed: @ours.agreed_minutes,
-           rim_golden: baking.rim_golden_minutes, rim_burnt: baking.rim_burnt_minutes, cover_from: baking.cover_from,
-           band: Constants.fetch(:crust, :oven_band),
-           done_celsius: @ours.filling&.done_celsius, rim: points(baking.rim_course, &:surface),
-           filling: points(baking.filling_course, &:centre)}
+          {
+            oven: baking.oven.celsius.round,
+            weighted: baking.weighted_minutes,
+            prebake: baking.prebake_minutes,
+            bake: baking.bake_minutes,
+            agreed: @ours.agreed_minutes,
+            rim_golden: baking.rim_golden_minutes,
+            rim_burnt: baking.rim_burnt_minutes,
+            cover_from: baking.cover_from,
+            band: Constants.fetch(:crust, :oven_band),
+            done_celsius: @ours.filling&.done_celsius,
+            rim: points(baking.rim_course, &:surface),
+            filling: points(baking.filling_course, &:centre)
+          }
         end
 
         # Every other minute, to a little past the end.
         def points(course)
           last = 1.15 * [@ours.baking.total_minutes, 10].max
-          course.select { |point| point.minutes <= last }.each_slice(2).map { |pair| [pair.first.minutes.round(1), yield(pair.first).round(1)] }
+          course
+            .select { |point| point.minutes <= last }
+            .each_slice(2)
+            .map { |pair| [pair.first.minutes.round(1), yield(pair.first).round(1)] }
         end
       end
     end

@@ -33,39 +33,69 @@ module Restauro
 
         def hand
           count = ShapeSteps.rounds(@ours)
-          [Step.new(kind: "shape", text: "Roll it between two sheets of parchment, #{tenths(@ours.thickness_mm)} mm thick; cut #{count} rounds of " \
-                                         "#{constant(:hand_round_cm).round} cm, the scraps rolled again.",
-                    look_for: "a crack: press a scrap in with a wet finger"), chill_again]
+          [
+            Step.new(
+              kind: "shape",
+              text:
+                "Roll it between two sheets of parchment, #{tenths(@ours.thickness_mm)} mm thick; cut #{count} rounds of " \
+                  "#{constant(:hand_round_cm).round} cm, the scraps rolled again.",
+              look_for: "a crack: press a scrap in with a wet finger"
+            ),
+            chill_again
+          ]
         end
 
         def press
-          Step.new(kind: "shape",
-                   text: "Press it into the tin, #{tenths(@ours.thickness_mm)} mm thick all over#{wall}: first the wall, then the base.",
-                   look_for: "even, the corner no thicker than the base")
+          Step.new(
+            kind: "shape",
+            text:
+              "Press it into the tin, #{tenths(@ours.thickness_mm)} mm thick all over#{wall}: first the wall, then the base.",
+            look_for: "even, the corner no thicker than the base"
+          )
         end
 
         def wall = @ours.options.pan ? " and #{tenths(Lining.depth_cm(@ours.options.pan, @style))} cm up the wall" : ""
 
         def spread
-          Step.new(kind: "shape", text: "Spread it on oiled parchment with oiled hands, #{tenths(@ours.thickness_mm)} mm thin" \
-                         "#{" and #{size(@ours.lining.roll_cm)}" if @ours.lining}.", look_for: "even to the edge; no thick middle")
+          Step.new(
+            kind: "shape",
+            text:
+              "Spread it on oiled parchment with oiled hands, #{tenths(@ours.thickness_mm)} mm thin" \
+                "#{" and #{size(@ours.lining.roll_cm)}" if @ours.lining}.",
+            look_for: "even to the edge; no thick middle"
+          )
         end
 
         def roll
           to = @ours.lining ? " to #{size(@ours.lining.roll_cm)}" : ""
           over = @ours.trimmings_g > 15 ? " About #{@ours.trimmings_g.round} g is left for patches." : ""
-          Step.new(kind: "shape", text: "Roll it between two sheets of parchment#{to}, #{tenths(@ours.thickness_mm)} mm thick. #{into_pan}#{over}",
-                   look_for: "a crack or a hole: press a scrap in with a wet finger. It cannot toughen")
+          Step.new(
+            kind: "shape",
+            text:
+              "Roll it between two sheets of parchment#{to}, #{tenths(@ours.thickness_mm)} mm thick. #{into_pan}#{over}",
+            look_for: "a crack or a hole: press a scrap in with a wet finger. It cannot toughen"
+          )
         end
 
         def into_pan
-          {"free" => "Leave it on its paper, on a tray.", "top" => "Keep it flat in the cold until the filling is in.",
-           "double" => "Two thirds first: turn it into the tin; the last third is the lid."}
-            .fetch(@ours.cover, "Peel one sheet off, turn it into the tin, let it fall into the corners, press the rim on.")
+          {
+            "free" => "Leave it on its paper, on a tray.",
+            "top" => "Keep it flat in the cold until the filling is in.",
+            "double" => "Two thirds first: turn it into the tin; the last third is the lid."
+          }.fetch(
+            @ours.cover,
+            "Peel one sheet off, turn it into the tin, let it fall into the corners, press the rim on."
+          )
         end
 
-        def chill_again = Step.new(kind: "chill", hold_minutes: 1440, text: "Chill it in its shape.", minutes: constant(:chill_again_minutes),
-                                   look_for: "hard again: it shrinks less")
+        def chill_again =
+          Step.new(
+            kind: "chill",
+            hold_minutes: 1440,
+            text: "Chill it in its shape.",
+            minutes: constant(:chill_again_minutes),
+            look_for: "hard again: it shrinks less"
+          )
       end
     end
   end

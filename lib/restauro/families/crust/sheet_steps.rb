@@ -19,18 +19,28 @@ module Restauro
         private
 
         def thaw
-          Step.new(kind: "rest", uses: @own, minutes: Constants.fetch(:making, :thaw_sheet_minutes),
-                   text: "Thaw the sheet in the fridge in its wrapping, then ten minutes on the board.",
-                   look_for: "bends without cracking; soft and sticky: back to the cold",
-                   caution: "Read the pack: gluten free, and for who eats: egg, milk, soya.")
+          Step.new(
+            kind: "rest",
+            uses: @own,
+            minutes: Constants.fetch(:making, :thaw_sheet_minutes),
+            text: "Thaw the sheet in the fridge in its wrapping, then ten minutes on the board.",
+            look_for: "bends without cracking; soft and sticky: back to the cold",
+            caution: "Read the pack: gluten free, and for who eats: egg, milk, soya."
+          )
         end
 
         def roll
           return Step.new(kind: "shape", text: "Unroll it on its paper.", uses: @own) unless @lining
 
-          Step.new(kind: "shape", uses: @own, text: "#{reach} to #{size(@lining.roll_cm)} and #{tenths(@sheet.thickness_mm)} mm. " \
-                         "Thinner than #{tenths(@sheet.thinnest_mm)} mm it tears.",
-                   look_for: "expect it to rise to about #{@sheet.risen_mm.round} mm; wheat's would to #{@sheet.wheat_risen_mm.round}")
+          Step.new(
+            kind: "shape",
+            uses: @own,
+            text:
+              "#{reach} to #{size(@lining.roll_cm)} and #{tenths(@sheet.thickness_mm)} mm. " \
+                "Thinner than #{tenths(@sheet.thinnest_mm)} mm it tears.",
+            look_for:
+              "expect it to rise to about #{@sheet.risen_mm.round} mm; wheat's would to #{@sheet.wheat_risen_mm.round}"
+          )
         end
 
         def reach

@@ -3,7 +3,15 @@ module Restauro
     class Crust
       # A bought wheat sheet, or crumbs, for those without gluten.
       class SheetSwapper
-        DUST = %w[white_rice_flour tapioca_starch potato_starch sorghum_flour almond_flour sunflower_meal coconut_flour].freeze
+        DUST = %w[
+          white_rice_flour
+          tapioca_starch
+          potato_starch
+          sorghum_flour
+          almond_flour
+          sunflower_meal
+          coconut_flour
+        ].freeze
 
         def initialize(catalogue, recipe, options)
           @catalogue = catalogue
@@ -20,19 +28,40 @@ module Restauro
           filling = FillingSwap.of(@wheat.filling, @recipe, @catalogue, @options)
           pairs = (crust_pairs + filling.pairs).freeze
           ours = Prediction.new(@recipe.with(lines: pairs.flat_map(&:last)), @catalogue, @options)
-          Swap.new(target: nil, kept: true, school: nil, wheat: @wheat, ours: ours, replaced: replaced, pairs: pairs, bench_g: 0.0, filling: filling,
-                   flours: pairs.find { |line, _| line.equal?(replaced.first) }.last, binder: nil, liquid: nil, alternatives: [].freeze, refused: {},
-                   sheet: sheet, substitutions: substitutes, warnings: warnings(ours, filling))
+          Swap.new(
+            target: nil,
+            kept: true,
+            school: nil,
+            wheat: @wheat,
+            ours: ours,
+            replaced: replaced,
+            pairs: pairs,
+            bench_g: 0.0,
+            filling: filling,
+            flours: pairs.find { |line, _| line.equal?(replaced.first) }.last,
+            binder: nil,
+            liquid: nil,
+            alternatives: [].freeze,
+            refused: {},
+            sheet: sheet,
+            substitutions: substitutes,
+            warnings: warnings(ours, filling)
+          )
         end
 
         private
 
         def nothing
-          raise InvalidInput, "no wheat sheet or crumbs to replace were read: type such as '1 sheet puff pastry' or '200 g biscuit crumbs'"
+          raise InvalidInput,
+                "no wheat sheet or crumbs to replace were read: type such as '1 sheet puff pastry' or '200 g biscuit crumbs'"
         end
 
         def replaced
-          @replaced ||= Recipes::Parts.dough(@recipe).select { |line| line.counted? && wheat?(@catalogue.fetch(line.ingredient)) }.freeze
+          @replaced ||=
+            Recipes::Parts
+              .dough(@recipe)
+              .select { |line| line.counted? && wheat?(@catalogue.fetch(line.ingredient)) }
+              .freeze
         end
 
         def wheat?(ingredient) = ingredient.contains_gluten? && %w[pastry crumb].include?(ingredient.group)
@@ -46,12 +75,15 @@ module Restauro
 
         def crust_pairs
           found = substitutes
-          crust_alone.lines.reject { |line| line.role == "step" || (line.role == "title" && Recipes::Outline.heading?(line.text)) }.map do |line|
-            next [line, []] if Dough::Stays.glaze_out?(line, @catalogue, @exclusion)
-            next [line, [new_line(line)]] if replaced.any? { |wheat| wheat.equal?(line) }
+          crust_alone
+            .lines
+            .reject { |line| line.role == "step" || (line.role == "title" && Recipes::Outline.heading?(line.text)) }
+            .map do |line|
+              next line, [] if Dough::Stays.glaze_out?(line, @catalogue, @exclusion)
+              next line, [new_line(line)] if replaced.any? { |wheat| wheat.equal?(line) }
 
-            [line, elsewhere.in_place_of(line) || found.find { |each| each.line.equal?(line) }&.lines || [line]]
-          end
+              [line, elsewhere.in_place_of(line) || found.find { |each| each.line.equal?(line) }&.lines || [line]]
+            end
         end
 
         # A sheet for a sheet, as many as the dish takes; crumbs for their weight.
@@ -79,7 +111,12 @@ module Restauro
         def sheet
           return unless @wheat.style.sheet?
 
-          Sheet.of(counterpart(replaced.first), @options.pan, @wheat.style.thickness_mm, grams: replaced.sum { |line| line.grams.value })
+          Sheet.of(
+            counterpart(replaced.first),
+            @options.pan,
+            @wheat.style.thickness_mm,
+            grams: replaced.sum { |line| line.grams.value }
+          )
         end
 
         def warnings(ours, filling)
@@ -88,7 +125,10 @@ module Restauro
         end
 
         def pieced
-          Warning.new(code: :sheet_small, text: "one sheet would tear before it reaches: #{sheet.count} sheets, joined with a wet overlap of 1 cm")
+          Warning.new(
+            code: :sheet_small,
+            text: "one sheet would tear before it reaches: #{sheet.count} sheets, joined with a wet overlap of 1 cm"
+          )
         end
       end
     end

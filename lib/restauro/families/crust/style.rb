@@ -1,21 +1,34 @@
 module Restauro
   module Families
     class Crust
-      # A kind of crust.   key · say · thickness_mm mm it usually lies · ratios Range it bears · gas share of its volume · need stretch
+      # A kind of crust.   key · say · thickness_mm mm it usually lies · ratios Range it bears · gas share of its volume
+      # · need stretch
       #   oven_celsius C · words that tell it
       Style = Value.of(:key, :say, :thickness_mm, :ratios, :gas, :need, :oven_celsius, :words) do
         def self.all
-          @all ||= DataFiles.yaml("families/crust/styles.yml").map do |key, row|
-            new(key: key, say: row["say"], thickness_mm: Float(row["thickness_mm"]), ratios: Float(row["least_ratio"])..Float(row["most_ratio"]),
-                gas: Float(row["gas"]),
-                need: Constants.fetch(:stretch, row["need"].to_sym), oven_celsius: Float(row["oven_celsius"]), words: /\b(?:#{row["words"]})\b/i)
-          end.freeze
+          @all ||=
+            DataFiles
+              .yaml("families/crust/styles.yml")
+              .map do |key, row|
+                new(
+                  key: key,
+                  say: row["say"],
+                  thickness_mm: Float(row["thickness_mm"]),
+                  ratios: Float(row["least_ratio"])..Float(row["most_ratio"]),
+                  gas: Float(row["gas"]),
+                  need: Constants.fetch(:stretch, row["need"].to_sym),
+                  oven_celsius: Float(row["oven_celsius"]),
+                  words: /\b(?:#{row["words"]})\b/i
+                )
+              end
+              .freeze
         end
 
         # @raise [InvalidInput]
         def self.fetch(key)
           key = Style::ALIASES.fetch(key, key)
-          all.find { |style| style.key == key } or raise InvalidInput, "style is #{all.map(&:key).join(", ")}; got '#{key}'"
+          all.find { |style| style.key == key } or
+            raise InvalidInput, "style is #{all.map(&:key).join(", ")}; got '#{key}'"
         end
 
         # What a recipe is: by what it is made of, else by its words.
@@ -24,7 +37,9 @@ module Restauro
           groups = Hash.new(0.0)
           parts.each { |ingredient, grams| groups[ingredient.group] += grams }
           return fetch("sheet") if groups["pastry"].positive?
-          return fetch("base") if groups["crumb"] > groups["flour"] + groups["blend"] + groups["starch"] + groups["meal"]
+          if groups["crumb"] > groups["flour"] + groups["blend"] + groups["starch"] + groups["meal"]
+            return fetch("base")
+          end
 
           wet = groups["liquid"] > Constants.fetch(:crust, :crumble_wet_share) * groups["flour"]
           told(recipe, wet: wet) || fetch(meal?(groups) ? "pressed" : "rolled")
@@ -38,7 +53,8 @@ module Restauro
         end
 
         def self.meal?(groups)
-          groups["meal"] > Constants.fetch(:crust, :meal_style_share) * groups.values_at("flour", "blend", "starch", "meal").sum
+          groups["meal"] >
+            Constants.fetch(:crust, :meal_style_share) * groups.values_at("flour", "blend", "starch", "meal").sum
         end
 
         # How thick it may lie at most.   @return [Float] mm

@@ -1,7 +1,8 @@
 module Restauro
   module Families
     class Crust
-      # A crust's own side of a swap, its filling made with it. The kernel that it shares with doughs finds school and amounts.
+      # A crust's own side of a swap, its filling made with it. The kernel that it shares with doughs finds school and
+      # amounts.
       class Swapper
         attr_reader :catalogue, :recipe, :wheat, :options, :exclusion, :stays, :trials
 
@@ -32,8 +33,15 @@ module Restauro
 
         # As it is, its filling made as it would be for any crust.
         def kept_of(own)
-          crust = crust_alone.lines.reject { |line| line.role == "step" || (line.role == "title" && Recipes::Outline.heading?(line.text)) }
-          pairs = (crust.map { |line| [line, stays.substitutions.find { |found| found.line.equal?(line) }&.lines || [line]] } + @filling.pairs).freeze
+          crust = crust_alone.lines.reject do |line|
+            line.role == "step" || (line.role == "title" && Recipes::Outline.heading?(line.text))
+          end
+          pairs =
+            (
+              crust.map do |line|
+                [line, stays.substitutions.find { |found| found.line.equal?(line) }&.lines || [line]]
+              end + @filling.pairs
+            ).freeze
           Swap.new(**own, filling: @filling, pairs: pairs, ours: with_lines(pairs))
         end
 
@@ -41,14 +49,25 @@ module Restauro
         def swap_of(school, written, common)
           pairs = (written.pairs + @filling.pairs).freeze
           ours = with_lines(pairs)
-          finish(Swap.new(school: school, ours: ours, **written.to_h, pairs: pairs, filling: @filling, **common, warnings: warnings(ours)))
+          finish(
+            Swap.new(
+              school: school,
+              ours: ours,
+              **written.to_h,
+              pairs: pairs,
+              filling: @filling,
+              **common,
+              warnings: warnings(ours)
+            )
+          )
         end
 
         private
 
         def with_lines(pairs) = prediction(recipe.with(lines: pairs.flat_map(&:last)))
         def crust_alone = recipe.with(lines: recipe.lines.reject { |line| Parts.filling?(line) })
-        def warnings(ours) = (ours.warnings + @filling.warnings + exclusion.warnings(ours.recipe, catalogue)).uniq.freeze
+        def warnings(ours) =
+          (ours.warnings + @filling.warnings + exclusion.warnings(ours.recipe, catalogue)).uniq.freeze
 
         # The fat is not in the ratio: a change of it is said.
         def finish(swap)
@@ -56,8 +75,9 @@ module Restauro
           change = swap.fat_change
           return swap if change.abs <= Constants.fetch(:crust, :fat_warn_share)
 
-          words = "#{change.positive? ? "richer" : "leaner"} than wheat's by #{(100 * change.abs).round} % of its fat, counted with what nuts and " \
-                  "eggs bring: it will be #{change.positive? ? "more tender, and greasy when warm" : "harder and drier"}"
+          words =
+            "#{change.positive? ? "richer" : "leaner"} than wheat's by #{(100 * change.abs).round} % of its fat, counted with what nuts and " \
+              "eggs bring: it will be #{change.positive? ? "more tender, and greasy when warm" : "harder and drier"}"
           Swap.new(**swap.to_h, warnings: (swap.warnings + [Warning.new(code: :fat_changed, text: words)]).freeze)
         end
       end

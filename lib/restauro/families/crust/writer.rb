@@ -9,7 +9,10 @@ module Restauro
           factor = Trials.fat_factor(kept, formula.flours, formula.flour_g)
           return written if factor == 1
 
-          Written.new(**written.to_h, pairs: written.pairs.map { |wheat, ours| [wheat, ours.map { |line| less_fat(line, factor) }] }.freeze)
+          Written.new(
+            **written.to_h,
+            pairs: written.pairs.map { |wheat, ours| [wheat, ours.map { |line| less_fat(line, factor) }] }.freeze
+          )
         end
 
         private

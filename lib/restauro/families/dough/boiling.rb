@@ -3,8 +3,17 @@ module Restauro
     class Dough
       # How the pieces of a dough boil: when they float, when they are done, how many at a time.
       class Boiling
-        BODIES = {"rolled" => :slab, "sheets" => :slab, "spooned" => :short_cylinder, "pushed" => :cylinder, "filled" => :slab,
-                  "extruded" => :cylinder, "thumbed" => :slab, "strings" => :cylinder, "dumpling" => :short_cylinder}.freeze
+        BODIES = {
+          "rolled" => :slab,
+          "sheets" => :slab,
+          "spooned" => :short_cylinder,
+          "pushed" => :cylinder,
+          "filled" => :slab,
+          "extruded" => :cylinder,
+          "thumbed" => :slab,
+          "strings" => :cylinder,
+          "dumpling" => :short_cylinder
+        }.freeze
 
         attr_reader :body, :pot
 
@@ -13,8 +22,19 @@ module Restauro
           @dough = dough
           @options = dough.options
           @plan = dough.plan
-          @body = Heat::Boiled.new(shape: BODIES.fetch(@options.shape), thickness_m: thickness_mm / 1000, food: dough.food, around: boiling_celsius)
-          @pot = Heat::Pot.new(litres: (@options.litres || Heat::Pot.litres_for(boiled_g)).to_f, boiling: boiling_celsius, watts: @options.watts)
+          @body =
+            Heat::Boiled.new(
+              shape: BODIES.fetch(@options.shape),
+              thickness_m: thickness_mm / 1000,
+              food: dough.food,
+              around: boiling_celsius
+            )
+          @pot =
+            Heat::Pot.new(
+              litres: (@options.litres || Heat::Pot.litres_for(boiled_g)).to_f,
+              boiling: boiling_celsius,
+              watts: @options.watts
+            )
           freeze
         end
 
@@ -25,14 +45,17 @@ module Restauro
         def thickness_mm
           return @plan.path_mm unless @dough.filled?
 
-          @plan.path_mm + Shaping::Filling.height_mm(@dough.filling_each_g, @options.cutter_mm, rounds_each: @plan.rounds_each)
+          @plan.path_mm +
+            Shaping::Filling.height_mm(@dough.filling_each_g, @options.cutter_mm, rounds_each: @plan.rounds_each)
         end
 
         # How thick the raw dough is where it is thickest.   @return [Float] mm
         def path_mm = @plan.path_mm
-        # Whether water reaching the middle cooks it, as in all raw flour, or heat alone, as in gnocchi of cooked roots and curd.
-        def by_law? = !%w[dumpling spooned pushed].include?(@options.shape) || (@options.shape == "dumpling" && @options.family == "pasta" &&
-                                                                                @dough.floury?)
+        # Whether water reaching the middle cooks it, as in all raw flour, or heat alone, as in gnocchi of cooked roots
+        # and curd.
+        def by_law? =
+          !%w[dumpling spooned pushed].include?(@options.shape) ||
+            (@options.shape == "dumpling" && @options.family == "pasta" && @dough.floury?)
         def in_law? = Heat::ThicknessLaw.covers?(path_mm)
 
         # Until the dough is cooked.   @return [Float, nil] min; nil where the water is not hot enough
@@ -61,7 +84,11 @@ module Restauro
 
         # When trapped air lifts a piece: a range, whatever it is like inside.   @return [Estimate] min
         def float
-          Estimate.new(value: constant(:float_minutes), low: constant(:float_low_minutes), high: constant(:float_high_minutes))
+          Estimate.new(
+            value: constant(:float_minutes),
+            low: constant(:float_low_minutes),
+            high: constant(:float_high_minutes)
+          )
         end
 
         # Whether a piece floats before it is done, as all but the thinnest do.

@@ -6,13 +6,17 @@ module Restauro
         module_function
 
         # @param dough [Prediction]   @return [Array<Warning>]
-        def of(dough) = [unknown(dough), size(dough), brittle(dough), *(dough.boiling ? boiled(dough) : []), *filling(dough)].compact
+        def of(dough) =
+          [unknown(dough), size(dough), brittle(dough), *(dough.boiling ? boiled(dough) : []), *filling(dough)].compact
 
         # @return [Warning, nil] of a dough whose wetness cannot be told
         def unknown(dough)
           return if dough.ratio
 
-          warning(:ratio_unknown, "hardly anything here holds water, so how wet the dough is cannot be told: is the flour's line read?")
+          warning(
+            :ratio_unknown,
+            "hardly anything here holds water, so how wet the dough is cannot be told: is the flour's line read?"
+          )
         end
 
         # @return [Warning, nil] so little or so much that nothing was tried on it
@@ -20,7 +24,10 @@ module Restauro
           small, large = %i[small_g large_g].map { |name| Constants.fetch(:dough, name) }
           return if dough.grams.between?(small, large)
 
-          warning(:not_tested, "under #{small.round} g or over #{(large / 1000).round} kg of dough is not tested: times and rests may be off")
+          warning(
+            :not_tested,
+            "under #{small.round} g or over #{(large / 1000).round} kg of dough is not tested: times and rests may be off"
+          )
         end
 
         # @return [Warning, nil] of a sheet thinner than it stretches
@@ -28,11 +35,17 @@ module Restauro
           return if dough.stretch >= dough.stretch_needed * Solver::ENOUGH
 
           bears = dough.thinnest_mm
-          does = if dough.options.shape == "rolled" && bears then "roll it no thinner than #{bears.round(1)} mm"
-                 else "bind it with psyllium, a gum, egg or a starchy root"
-                 end
-          warning(:stretch_short, "this stretches #{dough.stretch.round(2)}; a #{dough.options.shape} shape needs " \
-                                  "#{dough.stretch_needed.round(2)}: #{does}")
+          does =
+            if dough.options.shape == "rolled" && bears
+              "roll it no thinner than #{bears.round(1)} mm"
+            else
+              "bind it with psyllium, a gum, egg or a starchy root"
+            end
+          warning(
+            :stretch_short,
+            "this stretches #{dough.stretch.round(2)}; a #{dough.options.shape} shape needs " \
+              "#{dough.stretch_needed.round(2)}: #{does}"
+          )
         end
 
         # @return [Array<Warning, nil>] of the pot
@@ -50,9 +63,14 @@ module Restauro
           return unless boiling.by_law? && !boiling.in_law?
 
           least, most = Heat::ThicknessLaw.range.minmax
-          return warning(:thin, "thinner than boiling times are known for: taste from a minute on") if boiling.path_mm < least
+          if boiling.path_mm < least
+            return warning(:thin, "thinner than boiling times are known for: taste from a minute on")
+          end
 
-          warning(:thick, "raw dough over #{most.round} mm through is not tested: at least these minutes, then cut one open")
+          warning(
+            :thick,
+            "raw dough over #{most.round} mm through is not tested: at least these minutes, then cut one open"
+          )
         end
 
         # @return [Warning, nil] of a pot that never gets hot enough

@@ -14,7 +14,7 @@ module Restauro
         # A line's ingredient and grams, a raw root as the purée it becomes.   @return [Array(Ingredient, Float)]
         def self.cooked(line, catalogue)
           mash = mash(line.ingredient)
-          return [catalogue.fetch(line.ingredient), line.grams.value] if mash.nil? || mash == line.ingredient
+          return catalogue.fetch(line.ingredient), line.grams.value if mash.nil? || mash == line.ingredient
 
           [catalogue.fetch(mash), line.grams.value * Float(roots.fetch(mash)["left"])]
         end
@@ -39,7 +39,8 @@ module Restauro
 
         # How much more free water there is in a gram of the purée for so many points more of water.
         def free_share_spread(points)
-          Hydration::WaterRatio.free_share(puree.at_water(puree.water_pct + points)) - Hydration::WaterRatio.free_share(puree)
+          Hydration::WaterRatio.free_share(puree.at_water(puree.water_pct + points)) -
+            Hydration::WaterRatio.free_share(puree)
         end
 
         # The ratio with its band, the purée's moisture in it.   @return [Estimate, nil]
@@ -62,7 +63,11 @@ module Restauro
 
         def weighed(puree)
           raw = @catalogue.fetch(Contents.roots.fetch(puree.key)["raw"])
-          Hydration::Moisture.weighed(raw_water: raw.water_pct, from_g: @options.roasted_from_g, to_g: @options.roasted_to_g)
+          Hydration::Moisture.weighed(
+            raw_water: raw.water_pct,
+            from_g: @options.roasted_from_g,
+            to_g: @options.roasted_to_g
+          )
         end
 
         # A raw root weighs what is left of it.
@@ -82,7 +87,9 @@ module Restauro
         # The ratio with the purée at another moisture.
         def at(water)
           other = puree.at_water(water)
-          Hydration::WaterRatio.of(weights.map { |ingredient, grams| [ingredient.equal?(puree) ? other : ingredient, grams] })
+          Hydration::WaterRatio.of(
+            weights.map { |ingredient, grams| [ingredient.equal?(puree) ? other : ingredient, grams] }
+          )
         end
       end
     end

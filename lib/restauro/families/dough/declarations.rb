@@ -5,8 +5,27 @@ module Restauro
       module Declarations
         include Declared
 
-        CHOICES = %i[school with target shape thickness_mm cutter_mm rope_mm seal tool helpers litres heat watts frozen filling_g roasted_from_g
-                     roasted_to_g look hands].freeze
+        CHOICES = %i[
+          school
+          with
+          target
+          shape
+          thickness_mm
+          cutter_mm
+          rope_mm
+          seal
+          tool
+          helpers
+          litres
+          heat
+          watts
+          frozen
+          filling_g
+          roasted_from_g
+          roasted_to_g
+          look
+          hands
+        ].freeze
         HELD = %w[binder egg curd puree].freeze
 
         # (see Declared#choices)
@@ -28,7 +47,11 @@ module Restauro
 
         # (see Declared#expected)
         def expected(swap)
-          ["the middle of a piece", swap.ours.boiling && middles(swap.ours.boiling), Constants.fetch(:boil, :done_celsius)]
+          [
+            "the middle of a piece",
+            swap.ours.boiling && middles(swap.ours.boiling),
+            Constants.fetch(:boil, :done_celsius)
+          ]
         end
 
         private

@@ -27,17 +27,38 @@ module Restauro
         # Raw by their lines, and not yet mashed.
         def raw_roots
           @lines.select do |line|
-            line.ingredient && Contents.roots.any? { |_, row| row["raw"] == line.ingredient } && !line.text.match?(Companions::READY)
+            line.ingredient && Contents.roots.any? { |_, row| row["raw"] == line.ingredient } &&
+              !line.text.match?(Companions::READY)
           end
         end
 
         def mixed
-          mash = raw_roots.any? ? ", the #{Companions.list(raw_roots.map { |line| @catalogue.fetch(line.ingredient).say })} mashed" : ""
+          mash =
+            (
+              if raw_roots.any?
+                ", the #{Companions.list(raw_roots.map { |line| @catalogue.fetch(line.ingredient).say })} mashed"
+              else
+                ""
+              end
+            )
           named = @lines.any? ? ": #{Companions.list(@lines.map { |line| Companions.say(line, @catalogue) })}" : ""
-          each = @ours.filling_each_g ? " #{Recipes::WeighedLine.tenths(@ours.filling_each_g.round(1))} g for each piece#{all}." : ""
-          Step.new(kind: "mix", text: "Mix the filling#{named}#{mash}; well drained and cold.#{each}", uses: @lines,
-                   look_for: "no liquid in the bowl", hold_minutes: 1440,
-                   caution: "Keep it cold until it goes in.", safety: @companions.safety(@companions.lines))
+          each =
+            (
+              if @ours.filling_each_g
+                " #{Recipes::WeighedLine.tenths(@ours.filling_each_g.round(1))} g for each piece#{all}."
+              else
+                ""
+              end
+            )
+          Step.new(
+            kind: "mix",
+            text: "Mix the filling#{named}#{mash}; well drained and cold.#{each}",
+            uses: @lines,
+            look_for: "no liquid in the bowl",
+            hold_minutes: 1440,
+            caution: "Keep it cold until it goes in.",
+            safety: @companions.safety(@companions.lines)
+          )
         end
 
         def all = @ours.filling_g.positive? ? ", #{@ours.filling_g.round} g in all" : ""

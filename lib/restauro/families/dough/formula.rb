@@ -3,26 +3,47 @@ module Restauro
     class Dough
       # The amounts of a dough that is as wet as asked and stretches as far as its shape needs.
       #   flours Hash of Ingredient => g · binder Ingredient and binder_g · liquid_g
-      Formula = Value.of(:flours, :binder, :binder_g, :liquid_g) do
-        def flour_g = flours.values.sum
-      end
+      Formula = Value.of(:flours, :binder, :binder_g, :liquid_g) { def flour_g = flours.values.sum }
 
-      # Solves a formula: the binder for the stretch that is missing, the liquid for the ratio, or the flour where no liquid goes in.
+      # Solves a formula: the binder for the stretch that is missing, the liquid for the ratio, or the flour where no
+      # liquid goes in.
       class Solver
         TURNS = 60
         MOST_FLOUR = Constants.fetch(:dough, :most_flour)
         ENOUGH = Constants.fetch(:dough, :enough_stretch)
 
         # @param kept [Array<Array(Ingredient, Float)>] what stays: eggs, purée   @param liquid [Ingredient]
-        # @param dry [Boolean] solved by its flour   @param floor_g [Float] g of flour at least   @param most_liquid_g [Float] g of liquid at most
-        def initialize(kept:, mix:, school:, binder:, need:, target:, liquid:, dry:, floor_g: 0.0, most_liquid_g: Float::INFINITY)
-          @kept, @mix, @school, @binder, @need, @target, @liquid, @dry = kept, mix, school, binder, need, target, liquid, dry
+        # @param dry [Boolean] solved by its flour
+        # @param floor_g [Float] g of flour at least
+        # @param most_liquid_g [Float] g of liquid at most
+        def initialize(
+          kept:,
+          mix:,
+          school:,
+          binder:,
+          need:,
+          target:,
+          liquid:,
+          dry:,
+          floor_g: 0.0,
+          most_liquid_g: Float::INFINITY
+        )
+          @kept, @mix, @school, @binder, @need, @target, @liquid, @dry =
+            kept,
+            mix,
+            school,
+            binder,
+            need,
+            target,
+            liquid,
+            dry
           @floor_g, @most_liquid_g = floor_g, most_liquid_g
           @like_it = binder ? like_it : 0.0
           freeze
         end
 
-        # @param flour_g [Float] g, of the wheat recipe   @return [Formula, nil] nil where no amounts are wet enough and hold
+        # @param flour_g [Float] g, of the wheat recipe
+        # @return [Formula, nil] nil where no amounts are wet enough and hold
         def solve(flour_g)
           flour = !@dry && liquid_for(flour_g) >= 0 ? flour_g : balanced(flour_g)
           found = flour && formula(flour)
@@ -38,8 +59,12 @@ module Restauro
         private
 
         def formula(flour_g)
-          Formula.new(flours: @mix.transform_values { |share| share * flour_g / @mix.values.sum }, binder: @binder, binder_g: dose(flour_g),
-                      liquid_g: liquid_for(flour_g).clamp(0.0, @most_liquid_g))
+          Formula.new(
+            flours: @mix.transform_values { |share| share * flour_g / @mix.values.sum },
+            binder: @binder,
+            binder_g: dose(flour_g),
+            liquid_g: liquid_for(flour_g).clamp(0.0, @most_liquid_g)
+          )
         end
 
         # Flour for the water that is there; little of it needs liquid instead.
@@ -62,7 +87,8 @@ module Restauro
         end
 
         def parts(flour_g, binder_g)
-          @kept + @mix.map { |ingredient, share| [ingredient, share * flour_g / @mix.values.sum] } + (@binder ? [[@binder, binder_g]] : [])
+          @kept + @mix.map { |ingredient, share| [ingredient, share * flour_g / @mix.values.sum] } +
+            (@binder ? [[@binder, binder_g]] : [])
         end
 
         # What the rest of the dough does not do, and never less than the school's own least.
@@ -76,7 +102,9 @@ module Restauro
 
         # What is kept of the binder's own kind, eggs for an egg, counts towards the school's least.
         def like_it
-          @kept.sum { |ingredient, grams| ingredient.group == @binder.group ? Hydration::Stretch.per_share(ingredient) * grams : 0.0 }
+          @kept.sum do |ingredient, grams|
+            ingredient.group == @binder.group ? Hydration::Stretch.per_share(ingredient) * grams : 0.0
+          end
         end
 
         def most_g(flour_g)

@@ -19,23 +19,39 @@ module Restauro
         def puree = @ours.contents.puree
 
         def keep
-          frozen = @ours.boiling&.minutes_frozen ? "#{(2 * @ours.boiling.minutes_frozen).ceil / 2.0} min".sub(".0 ", " ") : "longer"
-          Step.new(kind: "store",
-                   text: "What you do not boil today: freeze on the floured tray till hard, then bag, 2 months at its best. " \
-                         "Boil from frozen, #{frozen}.",
-                   safety: %w[raw_dough leftovers reheat])
+          frozen =
+            (
+              if @ours.boiling&.minutes_frozen
+                "#{(2 * @ours.boiling.minutes_frozen).ceil / 2.0} min".sub(".0 ", " ")
+              else
+                "longer"
+              end
+            )
+          Step.new(
+            kind: "store",
+            text:
+              "What you do not boil today: freeze on the floured tray till hard, then bag, 2 months at its best. " \
+                "Boil from frozen, #{frozen}.",
+            safety: %w[raw_dough leftovers reheat]
+          )
         end
 
         # Purée that was cooked and is not in this dough, in portions as large as this one's.
         def leftover
-          made, used = @ours.options.roasted_to_g, puree && @ours.contents.parts.find { |ingredient, _| ingredient.equal?(puree) }&.last&.value
+          made, used =
+            @ours.options.roasted_to_g,
+            puree && @ours.contents.parts.find { |ingredient, _| ingredient.equal?(puree) }&.last&.value
           return unless made && used && made - used > Constants.fetch(:dough, :leftover_share) * used
 
           left = made - used
           count = [(left / used).round, 1].max
-          Step.new(kind: "store",
-                   text: "#{left.round} g of purée is left: freeze it in #{count} portion#{"s" if count > 1} of #{(left / count).round} g, " \
-                                        "its water (#{@ours.contents.moisture.water.round} %) on the label.", safety: ["cooling"])
+          Step.new(
+            kind: "store",
+            text:
+              "#{left.round} g of purée is left: freeze it in #{count} portion#{"s" if count > 1} of #{(left / count).round} g, " \
+                "its water (#{@ours.contents.moisture.water.round} %) on the label.",
+            safety: ["cooling"]
+          )
         end
       end
     end

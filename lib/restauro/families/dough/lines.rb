@@ -3,9 +3,11 @@
 module Restauro
   module Families
     class Dough
-      # The lines of our dough by what is done with them: in the dough, in its filling, on the bench, at the table. Nothing is left over.
+      # The lines of our dough by what is done with them: in the dough, in its filling, on the bench, at the table.
+      # Nothing is left over.
       class Lines
-        # Groups of binders that go in with the rest; a gum or psyllium has a step of its own, a purée goes in with the flour.
+        # Groups of binders that go in with the rest; a gum or psyllium has a step of its own, a purée goes in with the
+        # flour.
         WORKED_IN = %w[egg curd].freeze
 
         def initialize(swap, catalogue)
@@ -17,7 +19,10 @@ module Restauro
         # @return [Array<Recipes::Line>] what is mixed, but for the root
         def dough = Recipes::Parts.dough(@recipe) - mash
         # The root that it is made of, raw or mashed.
-        def mash = Recipes::Parts.dough(@recipe).select { |line| line.ingredient && Contents.mash(line.ingredient) && !line.added }
+        def mash =
+          Recipes::Parts
+            .dough(@recipe)
+            .select { |line| line.ingredient && Contents.mash(line.ingredient) && !line.added }
         # @return [Array<Recipes::Line>] curd that the recipe has of itself
         def curds = dough.select { |line| !line.added && @catalogue.find_key(line.ingredient)&.group == "curd" }
         # @return [Array<Recipes::Line>] what goes inside
@@ -26,9 +31,11 @@ module Restauro
         def bench = Recipes::Parts.of(@recipe, :bench)
         # @return [Array<Recipes::Line>] what goes to the table with it
         def aside = Recipes::Parts.of(@recipe, :aside)
-        # In the dough beside its flour, its water and what binds it in a step of its own.   @param but [Array<Recipes::Line>]
+        # In the dough beside its flour, its water and what binds it in a step of its own.
+        # @param but [Array<Recipes::Line>]
         def beside(swap, but: [])
-          apart = swap.binder && !WORKED_IN.include?(@catalogue.fetch(swap.binder.ingredient).group) ? [swap.binder] : []
+          apart =
+            swap.binder && !WORKED_IN.include?(@catalogue.fetch(swap.binder.ingredient).group) ? [swap.binder] : []
           dough - swap.flours - apart - [swap.liquid].compact - but
         end
       end

@@ -15,8 +15,18 @@ module Restauro
         # @return [Array<Step>]
         def steps
           mixed, filling = [MixSteps, FillingSteps].map { |of| of.new(@swap, @catalogue, @lines).steps }
-          [clean, *root, *mixed, rest, *filling, taster, *Shape.new(@swap).steps, *PotSteps.new(@swap).steps, *serve,
-           *Keeping.new(@ours).steps].compact
+          [
+            clean,
+            *root,
+            *mixed,
+            rest,
+            *filling,
+            taster,
+            *Shape.new(@swap).steps,
+            *PotSteps.new(@swap).steps,
+            *serve,
+            *Keeping.new(@ours).steps
+          ].compact
         end
 
         private
@@ -27,7 +37,12 @@ module Restauro
         def puree = @ours.contents.puree
         def gnocchi? = @options.shape == "dumpling"
 
-        def clean = Step.new(kind: "set_out", text: "Set out a clean board, bowl and pin, and the packs.", safety: ["coeliac_board"])
+        def clean =
+          Step.new(
+            kind: "set_out",
+            text: "Set out a clean board, bowl and pin, and the packs.",
+            safety: ["coeliac_board"]
+          )
 
         def root
           return [] unless puree
@@ -35,15 +50,25 @@ module Restauro
           raw = @lines.mash.reject { |line| Contents.roots.key?(line.ingredient) }
           rows = raw.map { |line| Contents.roots.fetch(Contents.mash(line.ingredient)) }.uniq
           words = rows.empty? ? "The purée, cold and dry" : rows.map { |row| row["cook"] }.join(". ")
-          [Step.new(kind: "boil", text: "#{words}; spread it out to steam off. Weigh it.", minutes: rows.map { |row| Float(row["minutes"]) }.max,
-                    uses: @lines.mash, look_for: moisture, hold_minutes: 1440)]
+          [
+            Step.new(
+              kind: "boil",
+              text: "#{words}; spread it out to steam off. Weigh it.",
+              minutes: rows.map { |row| Float(row["minutes"]) }.max,
+              uses: @lines.mash,
+              look_for: moisture,
+              hold_minutes: 1440
+            )
+          ]
         end
 
         def moisture
           found = @ours.contents.moisture
-          {weighed: "#{found.water.round} % water by its weights: the flour is for that",
-           seen: "taken as #{found.water.round} % water by how it looks; weigh it raw and cooked to be surer",
-           told: "taken as #{found.water.round} % water; weighing it raw and cooked tells, and is worth most"}.fetch(found.how)
+          {
+            weighed: "#{found.water.round} % water by its weights: the flour is for that",
+            seen: "taken as #{found.water.round} % water by how it looks; weigh it raw and cooked to be surer",
+            told: "taken as #{found.water.round} % water; weighing it raw and cooked tells, and is worth most"
+          }.fetch(found.how)
         end
 
         def rest
@@ -51,22 +76,34 @@ module Restauro
           return if @options.shape == "spooned"
 
           cold = " in the cold, no longer than half an hour" if gnocchi?
-          Step.new(kind: "rest", text: "#{@options.shape == "pushed" ? "Cover" : "Wrap"} it and let it rest#{cold}.",
-                   minutes: constant(drinks && !gnocchi? ? :rest_minutes : :rest_short_minutes), hold_minutes: gnocchi? ? 30 : 2880,
-                   look_for: "less sticky than before: starch and binder go on drinking")
+          Step.new(
+            kind: "rest",
+            text: "#{@options.shape == "pushed" ? "Cover" : "Wrap"} it and let it rest#{cold}.",
+            minutes: constant(drinks && !gnocchi? ? :rest_minutes : :rest_short_minutes),
+            hold_minutes: gnocchi? ? 30 : 2880,
+            look_for: "less sticky than before: starch and binder go on drinking"
+          )
         end
 
         def taster
           return if @ours.boiling.nil? || %w[pushed spooned].include?(@options.shape)
 
-          Step.new(kind: "boil", text: "Boil one piece before you shape the rest.",
-                   minutes: @ours.boiling.minutes_done&.then { |m| (2 * m).ceil / 2.0 },
-                   look_for: "holds its shape, tender through. If not, say what it did under “It came out otherwise”: grams for the rest stand there")
+          Step.new(
+            kind: "boil",
+            text: "Boil one piece before you shape the rest.",
+            minutes: @ours.boiling.minutes_done&.then { |m| (2 * m).ceil / 2.0 },
+            look_for:
+              "holds its shape, tender through. If not, say what it did under “It came out otherwise”: grams for the rest stand there"
+          )
         end
 
         def serve
           lines = @lines.aside
-          lines.empty? ? [] : [Step.new(kind: "serve", text: "Serve with #{list(lines)}.", uses: lines, hold_minutes: 2)]
+          if lines.empty?
+            []
+          else
+            [Step.new(kind: "serve", text: "Serve with #{list(lines)}.", uses: lines, hold_minutes: 2)]
+          end
         end
       end
     end

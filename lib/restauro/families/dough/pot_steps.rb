@@ -22,20 +22,29 @@ module Restauro
 
         # Onto what simmers, or into water at a bare simmer; the lid stays on.
         def dropped
-          Step.new(kind: "boil",
-                   text: "Drop them onto the simmering stew or soup, or into salted water at a bare simmer. Lid on, low; do not lift it.",
-                   minutes: [half(@boiling.minutes || 0.0), Constants.fetch(:dough, :dropped_minutes)].max,
-                   look_for: "risen, dry inside when one is torn open",
-                   safety: [*safety, "steam"], hold_minutes: 10)
+          Step.new(
+            kind: "boil",
+            text:
+              "Drop them onto the simmering stew or soup, or into salted water at a bare simmer. Lid on, low; do not lift it.",
+            minutes: [half(@boiling.minutes || 0.0), Constants.fetch(:dough, :dropped_minutes)].max,
+            look_for: "risen, dry inside when one is torn open",
+            safety: [*safety, "steam"],
+            hold_minutes: 10
+          )
         end
 
         def half(minutes) = (2 * minutes).ceil / 2.0
 
         def water
           pot = @boiling.pot
-          Step.new(kind: "boil",
-                   text: "#{litres(pot.litres)} of water in a pot of #{pot.size_litres} litres, #{pot.salt_g} g salt, to a rolling boil, lid on.",
-                   minutes: Constants.fetch(:dough, :pot_minutes), attended: false, safety: ["steam"])
+          Step.new(
+            kind: "boil",
+            text:
+              "#{litres(pot.litres)} of water in a pot of #{pot.size_litres} litres, #{pot.salt_g} g salt, to a rolling boil, lid on.",
+            minutes: Constants.fetch(:dough, :pot_minutes),
+            attended: false,
+            safety: ["steam"]
+          )
         end
 
         def litres(value) = "#{value.to_s.delete_suffix(".0")} litre#{"s" unless value == 1}"
@@ -43,25 +52,43 @@ module Restauro
         def batch
           at_once = @boiling.at_once
           batches = at_once >= @ours.plan.pieces ? "All at once" : "#{at_once} at a time, #{@boiling.batches} batches"
-          Step.new(kind: "boil",
-                   text: "#{batches}#{" straight from the freezer" if @options.frozen}: the pot falls to #{@boiling.lowest_celsius.round} °C " \
-                         "and boils again in about #{half(@boiling.recovery_minutes).to_s.delete_suffix(".0")} min.", look_for: stir_words)
+          Step.new(
+            kind: "boil",
+            text:
+              "#{batches}#{" straight from the freezer" if @options.frozen}: the pot falls to #{@boiling.lowest_celsius.round} °C " \
+                "and boils again in about #{half(@boiling.recovery_minutes).to_s.delete_suffix(".0")} min.",
+            look_for: stir_words
+          )
         end
 
         def stir_words
-          return "do not stir for the first minute: a gum is brittle while it is hot; nudge them off the bottom" if @school.key == "gum"
+          if @school.key == "gum"
+            return "do not stir for the first minute: a gum is brittle while it is hot; nudge them off the bottom"
+          end
 
-          @options.shape == "dumpling" ? "do not stir for the first minute; swirl the pot" : "one stir with a wooden spoon, then leave them"
+          if @options.shape == "dumpling"
+            "do not stir for the first minute; swirl the pot"
+          else
+            "one stir with a wooden spoon, then leave them"
+          end
         end
 
         def done
-          Step.new(kind: "boil", text: "Count from when the water boils again. #{float_words}",
-                   minutes: @boiling.minutes&.then { |minutes| half(minutes) }, batches: @boiling.batches,
-                   look_for: done_words, safety: safety, hold_minutes: 2)
+          Step.new(
+            kind: "boil",
+            text: "Count from when the water boils again. #{float_words}",
+            minutes: @boiling.minutes&.then { |minutes| half(minutes) },
+            batches: @boiling.batches,
+            look_for: done_words,
+            safety: safety,
+            hold_minutes: 2
+          )
         end
 
         def float_words
-          return "So thin they are done about when they float: go by the minutes and a bite." unless @boiling.floats_first?
+          unless @boiling.floats_first?
+            return "So thin they are done about when they float: go by the minutes and a bite."
+          end
 
           float = @boiling.float
           "They float at about #{float.value.round} min (#{float.low} to #{float.high}): that is not done."
@@ -80,8 +107,13 @@ module Restauro
         end
 
         def drain
-          Step.new(kind: "boil", text: "Lift them out with a slotted spoon. Keep a cup of the water: its starch makes the sauce cling.",
-                   look_for: "to crisp them in a pan: drain, dry on a cloth, then into hot fat", safety: ["wet_fat"], hold_minutes: 2)
+          Step.new(
+            kind: "boil",
+            text: "Lift them out with a slotted spoon. Keep a cup of the water: its starch makes the sauce cling.",
+            look_for: "to crisp them in a pan: drain, dry on a cloth, then into hot fat",
+            safety: ["wet_fat"],
+            hold_minutes: 2
+          )
         end
       end
     end

@@ -21,7 +21,12 @@ module Restauro
           @contents = Contents.new(recipe, catalogue, options)
           @ratio = contents.ratio
           @stretch = Hydration::Stretch.of(weights)
-          @plan = grams.positive? ? Shaping::Plan.of(@options, grams: grams, density: food.density(Constants.fetch(:boil, :start_celsius))) : nil
+          @plan =
+            (
+              if grams.positive?
+                Shaping::Plan.of(@options, grams: grams, density: food.density(Constants.fetch(:boil, :start_celsius)))
+              end
+            )
           @boiling = plan&.pieces&.positive? ? Boiling.new(self) : nil
           freeze
         end
@@ -37,7 +42,8 @@ module Restauro
         # @return [Float] of gluten's stretch
         def stretch_needed = Hydration::Stretch.needed(options.shape, options.thickness_mm)
         # @return [Float, nil] mm; nil for what is no sheet
-        def thinnest_mm = %w[rolled filled sheets].include?(options.shape) ? Hydration::Stretch.thinnest_mm(stretch) : nil
+        def thinnest_mm =
+          %w[rolled filled sheets].include?(options.shape) ? Hydration::Stretch.thinnest_mm(stretch) : nil
         # Raw flour makes most of it.
         def floury? = grams.positive? && flour_g / grams > Constants.fetch(:dough, :floury_share)
         def filled? = options.shape == "filled"
@@ -89,7 +95,9 @@ module Restauro
           return "pushed" if words.match?(PUSHED)
 
           contents = Contents.new(recipe, @catalogue, options)
-          mass = contents.weights.sum { |ingredient, g| Contents.mash(ingredient.key) || ingredient.group == "curd" ? g : 0.0 }
+          mass = contents.weights.sum do |ingredient, g|
+            Contents.mash(ingredient.key) || ingredient.group == "curd" ? g : 0.0
+          end
           words.match?(SPOONED) && mass < Hydration::Stretch.flour_g(contents.weights) / 2 ? "spooned" : "dumpling"
         end
       end

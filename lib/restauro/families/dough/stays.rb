@@ -1,8 +1,10 @@
 module Restauro
   module Families
     class Dough
-      # What of a wheat dough stays for who eats. Flour and thin liquid go, for they are solved anew; sour cream and the like stay for their fat.
-      # An egg that may not be eaten goes too, for the binder does its work; anything else that may not be eaten goes by what takes its place.
+      # What of a wheat dough stays for who eats. Flour and thin liquid go, for they are solved anew; sour cream and the
+      # like stay for their fat.
+      # An egg that may not be eaten goes too, for the binder does its work; anything else that may not be eaten goes by
+      # what takes its place.
       #   replaced wheat lines · substitutions Array of Diets::Substitution
       class Stays
         attr_reader :recipe, :replaced, :substitutions, :exclusion
@@ -26,7 +28,10 @@ module Restauro
 
         # @return [Array<Recipes::Line>] itself, what takes its place, or nothing
         def in_place_of(line)
-          return [] if replaced.any? { |wheat| wheat.equal?(line) } || gone?(line) || Stays.glaze_out?(line, @catalogue, exclusion)
+          if replaced.any? { |wheat| wheat.equal?(line) } || gone?(line) ||
+              Stays.glaze_out?(line, @catalogue, exclusion)
+            return []
+          end
 
           substitutions.find { |found| found.line.equal?(line) }&.lines || [line]
         end
@@ -35,7 +40,9 @@ module Restauro
         def self.glaze_out?(line, catalogue, exclusion)
           return false unless line.ingredient && Recipes::Parts.place(line) == :aside
 
-          catalogue.fetch(line.ingredient).then { |ingredient| ingredient.group == "egg" && !exclusion.allows?(ingredient) }
+          catalogue
+            .fetch(line.ingredient)
+            .then { |ingredient| ingredient.group == "egg" && !exclusion.allows?(ingredient) }
         end
 
         # A spoon of vinegar or lemon juice is there for what it does, not for its water.
@@ -43,11 +50,14 @@ module Restauro
 
         private
 
-        # The most of what is poured in, the thin before the rich, where who eats may have it and it is not there for its acid.
+        # The most of what is poured in, the thin before the rich, where who eats may have it and it is not there for
+        # its acid.
         def poured(recipe, catalogue, exclusion)
           wet = Recipes::Parts.dough(recipe).select { |line| line.counted? && catalogue.fetch(line.ingredient).liquid? }
           most = wet.max_by { |line| [rich?(catalogue.fetch(line.ingredient)) ? 0 : 1, line.grams.value] } or return
-          catalogue.fetch(most.ingredient).then { |found| found if exclusion.allows?(found) && !Stays.sharp?(found) && found.gluten == "free" }
+          catalogue
+            .fetch(most.ingredient)
+            .then { |found| found if exclusion.allows?(found) && !Stays.sharp?(found) && found.gluten == "free" }
         end
 
         # There for its fat, not to wet.
@@ -77,10 +87,13 @@ module Restauro
 
         def refuse_mass(line)
           ingredient = @catalogue.fetch(line.ingredient)
-          return unless Recipes::Parts.place(line) == :dough && (Contents.mash(ingredient.key) || ingredient.group == "curd")
+          unless Recipes::Parts.place(line) == :dough && (Contents.mash(ingredient.key) || ingredient.group == "curd")
+            return
+          end
 
-          raise InvalidInput, "#{ingredient.say} is what this dough is made of, and it is left out for who eats: leave out less, " \
-                              "or type the recipe with another root or curd"
+          raise InvalidInput,
+                "#{ingredient.say} is what this dough is made of, and it is left out for who eats: leave out less, " \
+                  "or type the recipe with another root or curd"
         end
       end
     end

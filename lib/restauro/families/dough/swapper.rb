@@ -11,7 +11,14 @@ module Restauro
           @wheat = Prediction.new(recipe, catalogue, options)
           @options = options.shaped(@wheat.options.shape)
           @exclusion = @options.exclusion(catalogue)
-          @stays = Stays.new(recipe, catalogue, @exclusion, keep_liquids: false, own_liquid: %w[spooned pushed].include?(@options.shape))
+          @stays =
+            Stays.new(
+              recipe,
+              catalogue,
+              @exclusion,
+              keep_liquids: false,
+              own_liquid: %w[spooned pushed].include?(@options.shape)
+            )
           @trials = Trials.new(catalogue, @wheat, @options, @stays)
           freeze
         end

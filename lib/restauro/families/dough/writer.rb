@@ -27,11 +27,22 @@ module Restauro
           part = @replaced.first.part
           flours = formula.flours.map { |ingredient, grams| line(ingredient, grams, "flour", part) }
           binder = binder_line(formula, part)
-          liquid = formula.liquid_g >= LEAST_LIQUID * formula.flour_g ? line(@stays.liquid, formula.liquid_g, "liquid", part) : nil
+          liquid =
+            (
+              if formula.liquid_g >= LEAST_LIQUID * formula.flour_g
+                line(@stays.liquid, formula.liquid_g, "liquid", part)
+              end
+            )
           bench = bench_g(formula.flour_g)
           fresh = [*flours, binder, liquid, (oil(bench, part) if oil?)].compact
-          Written.new(pairs: pairs(fresh, formula.flours.keys.first).freeze, flours: flours.freeze, binder: binder, liquid: liquid, bench_g: bench,
-                      substitutions: @stays.substitutions)
+          Written.new(
+            pairs: pairs(fresh, formula.flours.keys.first).freeze,
+            flours: flours.freeze,
+            binder: binder,
+            liquid: liquid,
+            bench_g: bench,
+            substitutions: @stays.substitutions
+          )
         end
 
         private
@@ -43,20 +54,24 @@ module Restauro
         end
 
         def oil? = @options.hands == "oil"
-        def line(ingredient, grams, role, part) = Recipes::WeighedLine.of(ingredient, grams, role: role, part: part, units: @units)
-        def oil(grams, part) = Recipes::WeighedLine.of(@catalogue.fetch("neutral_oil"), grams, role: "fat", part: part, name: SHAPING_OIL)
+        def line(ingredient, grams, role, part) =
+          Recipes::WeighedLine.of(ingredient, grams, role: role, part: part, units: @units)
+        def oil(grams, part) =
+          Recipes::WeighedLine.of(@catalogue.fetch("neutral_oil"), grams, role: "fat", part: part, name: SHAPING_OIL)
 
         # What hands and board take: of the flour that is weighed, or oil beside it.   @return [Float] g
         def bench_g(flour_g)
           return Constants.fetch(:dough, :bench_share) * flour_g unless oil?
 
-          Constants.fetch(:dough, :bench_oil_share) * Contents.new(@recipe, @catalogue, @options).weights.sum(0.0, &:last)
+          Constants.fetch(:dough, :bench_oil_share) *
+            Contents.new(@recipe, @catalogue, @options).weights.sum(0.0, &:last)
         end
 
         def pairs(fresh, flour)
-          @recipe.lines.reject { |old| old.role == "step" || (old.role == "title" && Recipes::Outline.heading?(old.text)) }.map do |old|
-            [old, old.equal?(@replaced.first) ? fresh : in_place_of(old, flour)]
-          end
+          @recipe
+            .lines
+            .reject { |old| old.role == "step" || (old.role == "title" && Recipes::Outline.heading?(old.text)) }
+            .map { |old| [old, old.equal?(@replaced.first) ? fresh : in_place_of(old, flour)] }
         end
 
         # A second wheat flour of the dough is in the first one's place already.
@@ -66,7 +81,9 @@ module Restauro
 
         # Wheat on the bench or in the filling.
         def elsewhere(line, flour)
-          WheatElsewhere.new(@catalogue, flour: -> { flour }, exclusion: @stays.exclusion, units: @units).in_place_of(line)
+          WheatElsewhere.new(@catalogue, flour: -> { flour }, exclusion: @stays.exclusion, units: @units).in_place_of(
+            line
+          )
         end
       end
     end

@@ -1,7 +1,8 @@
 module Restauro
   module Families
     class Sauce
-      # What is to become of a sauce - held, cut, frozen, clear - and the thickener that suits that. data/families/sauce/becomes.yml.
+      # What is to become of a sauce - held, cut, frozen, clear - and the thickener that suits that.
+      # data/families/sauce/becomes.yml.
       module Becomes
         ROWS = DataFiles.yaml("families/sauce/becomes.yml")
         KEYS = ROWS.keys.freeze
@@ -11,14 +12,15 @@ module Restauro
         # @return [Hash{String => String}] words by key
         def words = ROWS.transform_values { |row| row["say"] }
 
-        # The cook's own thickener and way stand; else those that suit.   @return [Array(Options, Warning or nil)] with why
+        # The cook's own thickener and way stand; else those that suit.
+        # @return [Array(Options, Warning or nil)] with why
         def applied(options, catalogue)
-          return [options, nil] if options.becomes.nil? || options.with.any? || options.school == "reduction"
+          return options, nil if options.becomes.nil? || options.with.any? || options.school == "reduction"
 
           row = ROWS.fetch(options.becomes)
           exclusion = Diets::Exclusion.of(options.without, catalogue)
           keys = row["with"].select { |key| exclusion.allows?(catalogue.fetch(key)) }
-          key = (keys & options.offer).first || keys.first or return [options, none(row)]
+          key = (keys & options.offer).first || keys.first or return options, none(row)
           [options.with_choices(with: [key], school: options.school || row["school"]), why(row, catalogue.fetch(key))]
         end
 
@@ -28,7 +30,11 @@ module Restauro
         end
 
         # @return [Warning] where nothing that may be eaten suits
-        def none(row) = Warning.new(code: :becomes, text: "nothing that may be eaten here suits a sauce #{row["say"]}: the usual was taken")
+        def none(row) =
+          Warning.new(
+            code: :becomes,
+            text: "nothing that may be eaten here suits a sauce #{row["say"]}: the usual was taken"
+          )
       end
     end
   end

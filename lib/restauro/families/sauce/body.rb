@@ -1,7 +1,8 @@
 module Restauro
   module Families
     class Sauce
-      # Flour-equivalents that one thing in the pan gives: e = 100 g power share / liquid, with gums and eggs by their own laws.
+      # Flour-equivalents that one thing in the pan gives: e = 100 g power share / liquid, with gums and eggs by their
+      # own laws.
       module Body
         EGG_POWERS = {"egg_yolk" => :egg_yolk_power, "egg_whole" => :egg_whole_power}.freeze
         GUM = "xanthan_gum"
@@ -15,7 +16,10 @@ module Restauro
           ingredient.thick_power.positive? || ingredient.key == GUM || EGG_POWERS.key?(ingredient.key)
         end
 
-        # @param grams [Float] g   @param share [Float] swollen and intact, 0 to 1   @param liquid_g [Float] g   @param celsius [Float] C
+        # @param grams [Float] g
+        # @param share [Float] swollen and intact, 0 to 1
+        # @param liquid_g [Float] g
+        # @param celsius [Float] C
         # @param power [Float] share of its power that browning leaves
         # @return [Float] g/100 g
         def flour_equivalents(ingredient, grams:, share:, liquid_g:, celsius:, power: 1.0)
@@ -40,7 +44,11 @@ module Restauro
 
         # @param celsius [Float]   @return [Float] flour-equivalents of a gram of egg at that heat
         def egg_power(ingredient, celsius)
-          set = 1 + Math.exp(-(celsius - Constants.fetch(:starch, :egg_set_celsius)) / Constants.fetch(:starch, :egg_set_width))
+          set =
+            1 +
+            Math.exp(
+              -(celsius - Constants.fetch(:starch, :egg_set_celsius)) / Constants.fetch(:starch, :egg_set_width)
+            )
           Constants.fetch(:starch, EGG_POWERS.fetch(ingredient.key)) / set
         end
       end

@@ -14,7 +14,8 @@ module Restauro
           freeze
         end
 
-        # @param keys [Array<String>] empty for what suits the school   @param own [Array<String>] the recipe's own thickeners
+        # @param keys [Array<String>] empty for what suits the school
+        # @param own [Array<String>] the recipe's own thickeners
         # @return [Solver::Split]   @raise [InvalidInput]
         def split(keys, school: "roux", own: [])
           keys = school == "slurry" ? own_starch(own) : default if keys.empty?
@@ -27,17 +28,20 @@ module Restauro
         def allowed?(ingredient) = @exclusion.allows?(ingredient)
 
         # The starch for a rescue: it must work within a minute.   @return [Ingredient]
-        def rescuer = BOOSTERS.map { |key| @catalogue.fetch(key) }.find { |ingredient| allowed?(ingredient) } || any_allowed
+        def rescuer =
+          BOOSTERS.map { |key| @catalogue.fetch(key) }.find { |ingredient| allowed?(ingredient) } || any_allowed
 
         # Candidates beside the chosen thickeners, what is at hand first.
-        # @param offer [Array<String>] keys at hand   @return [Array<Hash>] rows as in data/families/sauce/candidates.yml
+        # @param offer [Array<String>] keys at hand
+        # @return [Array<Hash>] rows as in data/families/sauce/candidates.yml
         def candidates(chosen_keys, offer: [])
           rows = DataFiles.yaml("families/sauce/candidates.yml")
-          others = (offer - rows.flat_map { |row| row["with"] }).map { |key|
-            {"with" => [key], "gain" => "at hand",
-             "cost" => @catalogue.fetch(key).note.to_s}
-          }
-          possible = (rows + others).select { |row| row["with"].sort != chosen_keys.sort && row["with"].all? { |key| usable?(key) } }
+          others = (offer - rows.flat_map { |row| row["with"] }).map do |key|
+            {"with" => [key], "gain" => "at hand", "cost" => @catalogue.fetch(key).note.to_s}
+          end
+          possible = (rows + others).select do |row|
+            row["with"].sort != chosen_keys.sort && row["with"].all? { |key| usable?(key) }
+          end
           possible.sort_by.with_index { |row, index| [(row["with"] - offer).length, index] }
         end
 
@@ -66,27 +70,35 @@ module Restauro
 
         # For a slurry the recipe's own starch where there is one, else maize or the next that may be eaten.
         def own_starch(own)
-          found = (own + BOOSTERS).find { |key| @catalogue.fetch(key).then { |i| i.group == "starch" && !i.contains_gluten? && allowed?(i) } }
+          found = (own + BOOSTERS).find do |key|
+            @catalogue.fetch(key).then { |i| i.group == "starch" && !i.contains_gluten? && allowed?(i) }
+          end
           [found || any_allowed.key]
         end
 
         def any_allowed
-          @catalogue.thickeners.find { |i| allowed?(i) } or raise InvalidInput, "nothing in the catalogue is left to thicken with; leave out less"
+          @catalogue.thickeners.find { |i| allowed?(i) } or
+            raise InvalidInput, "nothing in the catalogue is left to thicken with; leave out less"
         end
 
         def allowed!(ingredient)
           @exclusion.allow!(ingredient, instead: suggestions)
-          raise InvalidInput, "#{ingredient.say} does not thicken a sauce by itself; choose #{suggestions}" unless ingredient.thickens?
+          unless ingredient.thickens?
+            raise InvalidInput, "#{ingredient.say} does not thicken a sauce by itself; choose #{suggestions}"
+          end
 
           ingredient
         end
 
-        def suggestions = @catalogue.thickeners.select { |i| i.group == "starch" && allowed?(i) }.map(&:key).first(4).join(", ")
+        def suggestions =
+          @catalogue.thickeners.select { |i| i.group == "starch" && allowed?(i) }.map(&:key).first(4).join(", ")
         def boost?(ingredients) = ingredients.length == 2 && ingredients.map(&:key).sort == BOOST.sort
 
         # Two parts of blend to one of starch, by spoon.
         def boosted(ingredients)
-          spoons = ingredients.map { |i| Constants.fetch(:sauce, i.group == "blend" ? :boost_spoons_blend : :boost_spoons_starch) }
+          spoons = ingredients.map do |i|
+            Constants.fetch(:sauce, i.group == "blend" ? :boost_spoons_blend : :boost_spoons_starch)
+          end
           Solver::Split.new(ingredients, ingredients.zip(spoons).map { |i, n| i.tbsp_g * n }, true)
         end
       end

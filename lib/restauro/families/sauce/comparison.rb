@@ -7,11 +7,21 @@ module Restauro
         Column = Value.of(:swap, :traits, :cost, :score, :words)
         MOST = 3
         # What counts against a swap, in the same coin.
-        WEIGHTS = {minutes: :counts_minute, risk: :counts_risk, loses: :counts_loss, weeps: :counts_weeping, opaque: :counts_opaque,
-                   not_at_hand: :counts_not_at_hand}.transform_values { |name| Constants.fetch(:sauce, name) }.freeze
+        WEIGHTS =
+          {
+            minutes: :counts_minute,
+            risk: :counts_risk,
+            loses: :counts_loss,
+            weeps: :counts_weeping,
+            opaque: :counts_opaque,
+            not_at_hand: :counts_not_at_hand
+          }.transform_values { |name| Constants.fetch(:sauce, name) }.freeze
 
-        # @param family [Sauce]   @param recipe [Recipes::Recipe]   @param options [Options] what is chosen now, the first column
-        # @param others [Array<Array(String, Array<String>)>] school and thickeners of the other columns; [] for the best that the choice offers
+        # @param family [Sauce]
+        # @param recipe [Recipes::Recipe]
+        # @param options [Options] what is chosen now, the first column
+        # @param others [Array<Array(String, Array<String>)>] school and thickeners of the other columns; [] for the
+        #   best that the choice offers
         # @param cost [#call] key, grams => price or nil   @param at_hand [Array<String>] keys
         # @param chosen [Swap, nil] the first column, where it is worked out already
         def initialize(family, recipe, options, others: [], chosen: nil, cost: ->(_key, _grams) {}, at_hand: [])
@@ -40,11 +50,25 @@ module Restauro
         # @return [Array<String>] in what the best is better than the others
         def self.reasons(best, others)
           keeps = Constants.fetch(:sauce, :keeps_share)
-          found = [("nothing is likely to go wrong with it" if best.traits.risks.empty? && others.any? { |column| column.traits.risks.any? }),
-                   ("it keeps its body on the hob" if best.traits.holds > keeps && others.any? { |column| column.traits.holds <= keeps }),
-                   ("it can be frozen" if best.traits.freezes == "holds" && others.any? { |column| column.traits.freezes != "holds" }),
-                   ("it is the quickest" if others.all? { |column| column.traits.minutes >= best.traits.minutes + 1 }),
-                   ("it costs least" if best.cost && others.all? { |column| column.cost && column.cost >= best.cost })].compact
+          found = [
+            (
+              if best.traits.risks.empty? && others.any? { |column| column.traits.risks.any? }
+                "nothing is likely to go wrong with it"
+              end
+            ),
+            (
+              if best.traits.holds > keeps && others.any? { |column| column.traits.holds <= keeps }
+                "it keeps its body on the hob"
+              end
+            ),
+            (
+              if best.traits.freezes == "holds" && others.any? { |column| column.traits.freezes != "holds" }
+                "it can be frozen"
+              end
+            ),
+            ("it is the quickest" if others.all? { |column| column.traits.minutes >= best.traits.minutes + 1 }),
+            ("it costs least" if best.cost && others.all? { |column| column.cost && column.cost >= best.cost })
+          ].compact
           found.empty? ? ["all of them reach the same texture; it has the fewest drawbacks"] : found
         end
 
@@ -59,7 +83,11 @@ module Restauro
         def usual(chosen)
           other_way = chosen.school == "roux" ? "slurry" : "roux"
           keys = chosen.alternatives.map(&:keys)
-          [*keys.first(1).map { |with| [chosen.school, with] }, *keys.drop(1).map { |with| [other_way, with] }, [other_way, @options.with]]
+          [
+            *keys.first(1).map { |with| [chosen.school, with] },
+            *keys.drop(1).map { |with| [other_way, with] },
+            [other_way, @options.with]
+          ]
         end
 
         def try(school, with)
@@ -71,14 +99,25 @@ module Restauro
         def column(swap)
           traits = Traits.of(swap)
           prices = swap.thickeners.map { |line| @cost.call(line.ingredient, line.grams.value) }
-          Column.new(swap: swap, traits: traits, cost: (prices.sum if prices.any? && prices.none?(&:nil?)), score: score(swap, traits),
-                     words: words(swap))
+          Column.new(
+            swap: swap,
+            traits: traits,
+            cost: (prices.sum if prices.any? && prices.none?(&:nil?)),
+            score: score(swap, traits),
+            words: words(swap)
+          )
         end
 
         def score(swap, traits)
           away = swap.thickeners.count { |line| @at_hand.any? && !@at_hand.include?(line.ingredient) }
-          {minutes: traits.minutes, risk: traits.risks.length, loses: [1 - traits.holds, 0].max, weeps: traits.freezes == "weeps" ? 1 : 0,
-           opaque: traits.gloss == "opaque" ? 1 : 0, not_at_hand: away}.sum { |drawback, amount| WEIGHTS.fetch(drawback) * amount }
+          {
+            minutes: traits.minutes,
+            risk: traits.risks.length,
+            loses: [1 - traits.holds, 0].max,
+            weeps: traits.freezes == "weeps" ? 1 : 0,
+            opaque: traits.gloss == "opaque" ? 1 : 0,
+            not_at_hand: away
+          }.sum { |drawback, amount| WEIGHTS.fetch(drawback) * amount }
         end
 
         def words(swap)

@@ -7,8 +7,11 @@ module Restauro
 
         module_function
 
-        # @param pan [Physics::Pan]   @param point [Physics::PanCourse::Point] where the cooking ended   @param to_celsius [Float] C
-        # @return [Array<Array(Float, Float)>] seconds and Celsius, every 5 s and the last; empty when there is nothing to cool
+        # @param pan [Physics::Pan]
+        # @param point [Physics::PanCourse::Point] where the cooking ended
+        # @param to_celsius [Float] C
+        # @return [Array<Array(Float, Float)>] seconds and Celsius, every 5 s and the last; empty when there is nothing
+        #   to cool
         def points(pan, point, to_celsius:)
           return [] if point.celsius <= to_celsius || to_celsius <= Constants.fetch(:pan, :room_celsius)
 

@@ -5,7 +5,23 @@ module Restauro
       module Declarations
         include Declared
 
-        CHOICES = %i[school with target heat serve_celsius events simmer_s colour pour watts pan_cm lid stir stew_minutes becomes].freeze
+        CHOICES = %i[
+          school
+          with
+          target
+          heat
+          serve_celsius
+          events
+          simmer_s
+          colour
+          pour
+          watts
+          pan_cm
+          lid
+          stir
+          stew_minutes
+          becomes
+        ].freeze
 
         # @return [String] of the family
         def key = "sauce"
@@ -22,16 +38,21 @@ module Restauro
         # (see Declared#grades)
         def grades = Grade::ALL
 
-        # The minutes of a stew are its meat's: the sauce is made first, and thins no further under the lid. Of two sauces nobody can tell
-        # whose they are.
+        # The minutes of a stew are its meat's: the sauce is made first, and thins no further under the lid. Of two
+        # sauces nobody can tell whose they are.
         def told(place, _shared)
           minutes = place.said.simmer_minutes if place.only_of_its_family?
           return {} unless minutes
 
-          place.part.lines.any? { |line| line.kind == "whole_meat" } ? {stew_minutes: minutes} : {simmer_s: 60.0 * minutes}
+          if place.part.lines.any? { |line| line.kind == "whole_meat" }
+            {stew_minutes: minutes}
+          else
+            {simmer_s: 60.0 * minutes}
+          end
         end
 
-        # No thinner than holds a cut in a crust, or stands by itself in a coat; thinner than wheat's between sheets that give up starch.
+        # No thinner than holds a cut in a crust, or stands by itself in a coat; thinner than wheat's between sheets
+        # that give up starch.
         def usual(place, recipe, chosen)
           least = least_e(place)
           return {} if chosen[:target] || !(least || place.between?)

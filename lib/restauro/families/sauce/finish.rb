@@ -8,12 +8,13 @@ module Restauro
         # Eggs whose whites are whipped apart.   @param line [Recipes::Line, nil]
         def self.separated?(line) = line&.text.to_s.match?(/\bseparat/i)
 
-        # Whether something sharp should go in last: acid with a strong buffer and no alcohol to boil off.   @param ingredient [Ingredient, nil]
+        # Whether something sharp should go in last: acid with a strong buffer and no alcohol to boil off.
+        # @param ingredient [Ingredient, nil]
         def self.sharp?(ingredient)
           return false unless ingredient&.ph && ingredient.group != "fruit"
 
-          ingredient.ph < Constants.fetch(:sauce, :sharp_ph) && ingredient.buffer_mmol_kg_ph >= Constants.fetch(:sauce, :sharp_buffer) &&
-            ingredient.alcohol_pct.to_f.zero?
+          ingredient.ph < Constants.fetch(:sauce, :sharp_ph) &&
+            ingredient.buffer_mmol_kg_ph >= Constants.fetch(:sauce, :sharp_buffer) && ingredient.alcohol_pct.to_f.zero?
         end
 
         def initialize(swap, catalogue, lines)
@@ -36,15 +37,23 @@ module Restauro
           out = @lines.companions.at("infuse")
           return if out.empty?
 
-          Step.new(kind: "finish", text: "Lift out #{Companions.list(out.map { |line| line.name_text || line.text }.map(&:strip))}.", uses: out)
+          Step.new(
+            kind: "finish",
+            text: "Lift out #{Companions.list(out.map { |line| line.name_text || line.text }.map(&:strip))}.",
+            uses: out
+          )
         end
 
         def cheese
           cheeses = @lines.cheeses
           return if cheeses.empty?
 
-          Step.new(kind: "finish", text: "Off the boil, by handfuls, stirring each until it has melted: #{@lines.list(cheeses)}.", uses: cheeses,
-                   caution: Cautions.strings(@ours))
+          Step.new(
+            kind: "finish",
+            text: "Off the boil, by handfuls, stirring each until it has melted: #{@lines.list(cheeses)}.",
+            uses: cheeses,
+            caution: Cautions.strings(@ours)
+          )
         end
 
         # In a thin sauce the yolks go in last, below the boil.
@@ -53,17 +62,29 @@ module Restauro
           return if eggs.empty? || @ours.boiled_eggs?
           return whipped(eggs) if eggs.any? { |line| Finish.separated?(line) }
 
-          Step.new(kind: "finish",
-                   text: "Off the heat: a ladle of the sauce into #{@lines.list(eggs)}, whisking; back into the pan, gently, without boiling.",
-                   minutes: Constants.fetch(:making, :yolks_minutes), uses: eggs,
-                   look_for: "it coats the spoon; grains mean it got too hot: blend it", safety: ["yolk_late"])
+          Step.new(
+            kind: "finish",
+            text:
+              "Off the heat: a ladle of the sauce into #{@lines.list(eggs)}, whisking; back into the pan, gently, without boiling.",
+            minutes: Constants.fetch(:making, :yolks_minutes),
+            uses: eggs,
+            look_for: "it coats the spoon; grains mean it got too hot: blend it",
+            safety: ["yolk_late"]
+          )
         end
 
         # Yolks beaten in, whites whipped and folded: what is to rise is not boiled.
         def whipped(eggs)
-          Step.new(kind: "finish", text: "Off the heat, the yolks of #{@lines.list(eggs)} in, one by one; whip the whites to soft peaks, " \
-                                         "fold them in by thirds.", minutes: Constants.fetch(:making, :whites_minutes), uses: eggs,
-                   look_for: "no streaks of white, still full of air", safety: ["egg_dish"])
+          Step.new(
+            kind: "finish",
+            text:
+              "Off the heat, the yolks of #{@lines.list(eggs)} in, one by one; whip the whites to soft peaks, " \
+                "fold them in by thirds.",
+            minutes: Constants.fetch(:making, :whites_minutes),
+            uses: eggs,
+            look_for: "no streaks of white, still full of air",
+            safety: ["egg_dish"]
+          )
         end
 
         # Herbs, mustard, what is sharp; salt is tasted for last.
@@ -72,28 +93,53 @@ module Restauro
           return if late.empty?
 
           salt, rest = late.partition { |line| %w[fine_salt flake_salt].include?(line.ingredient) }
-          words = [("stir in #{@lines.list(rest)}" if rest.any?), ("taste for salt last (#{@lines.list(salt)})" if salt.any?)].compact
-          Step.new(kind: "finish", text: "Off the heat, #{words.join("; ")}.", uses: late,
-                   safety: @lines.companions.safety(@lines.companions.at("finish")),
-                   look_for: rest.any? { |line| Finish.sharp?(@catalogue.find_key(line.ingredient)) } ?
-                   "sharp things thin it if they boil: now, not before" : nil)
+          words = [
+            ("stir in #{@lines.list(rest)}" if rest.any?),
+            ("taste for salt last (#{@lines.list(salt)})" if salt.any?)
+          ].compact
+          Step.new(
+            kind: "finish",
+            text: "Off the heat, #{words.join("; ")}.",
+            uses: late,
+            safety: @lines.companions.safety(@lines.companions.at("finish")),
+            look_for:
+              (
+                if rest.any? { |line| Finish.sharp?(@catalogue.find_key(line.ingredient)) }
+                  "sharp things thin it if they boil: now, not before"
+                end
+              )
+          )
         end
 
         def stand
           table = @lines.companions.at("table")
           return if @ours.cooling.empty? && table.empty?
 
-          Step.new(kind: "serve", text: "Serve at about #{@ours.serve_celsius.round} °C#{", with #{@lines.list(table)} beside it" if table.any?}.",
-                   uses: table,
-                   minutes: @ours.cooling.empty? ? nil : minutes(@ours.cooling.last.seconds - @ours.end_seconds),
-                   look_for: "#{LookFors.does(@ours.viscosity_plate.value)}; it goes on thickening as it cools")
+          Step.new(
+            kind: "serve",
+            text:
+              "Serve at about #{@ours.serve_celsius.round} °C#{", with #{@lines.list(table)} beside it" if table.any?}.",
+            uses: table,
+            minutes: @ours.cooling.empty? ? nil : minutes(@ours.cooling.last.seconds - @ours.end_seconds),
+            look_for: "#{LookFors.does(@ours.viscosity_plate.value)}; it goes on thickening as it cools"
+          )
         end
 
         def keep
-          storage = DataFiles.yaml("families/sauce/thickener_notes.yml").values_at(*@swap.thickeners.map(&:ingredient)).compact.flatten
-                             .select { |note| note["kind"] == "storage" }.map { |note| note["text"] }
-          Step.new(kind: "store", text: "Keep what is left in a shallow dish in the fridge; reheat it to a rolling boil.",
-                   caution: storage.any? ? storage.join(" ") : nil, safety: %w[leftovers cooling reheat])
+          storage =
+            DataFiles
+              .yaml("families/sauce/thickener_notes.yml")
+              .values_at(*@swap.thickeners.map(&:ingredient))
+              .compact
+              .flatten
+              .select { |note| note["kind"] == "storage" }
+              .map { |note| note["text"] }
+          Step.new(
+            kind: "store",
+            text: "Keep what is left in a shallow dish in the fridge; reheat it to a rolling boil.",
+            caution: storage.any? ? storage.join(" ") : nil,
+            safety: %w[leftovers cooling reheat]
+          )
         end
       end
     end

@@ -1,14 +1,21 @@
 module Restauro
   module Families
     class Sauce
-      # What is in the pan, sorted by what it does: liquids, bodies (all that thickens), and how the thickener is kept apart (school).
+      # What is in the pan, sorted by what it does: liquids, bodies (all that thickens), and how the thickener is kept
+      # apart (school).
       class Formula
-        # ingredient Ingredient · grams Estimate g · line the Line it came from, or nil · power share of its power that browning leaves it
+        # ingredient Ingredient · grams Estimate g · line the Line it came from, or nil · power share of its power that
+        # browning leaves it
         Part = Struct.new(:ingredient, :grams, :line, :power) do
           def initialize(ingredient, grams, line, power = 1.0) = super.freeze
 
           # What a fruit gives up to the pan.   @return [Float] g
-          def juice_g = ingredient.group == "fruit" ? grams.value * ingredient.free_water_fraction * ingredient.water_pct / 100 : 0.0
+          def juice_g =
+            if ingredient.group == "fruit"
+              grams.value * ingredient.free_water_fraction * ingredient.water_pct / 100
+            else
+              0.0
+            end
         end
 
         attr_reader :parts, :school, :slurry_water_g, :slurry_line, :colour
@@ -16,7 +23,11 @@ module Restauro
         # @param recipe [Recipes::Recipe] with sauce roles   @param school [String, nil] nil to detect
         # @param colour [String, nil] of a roux; nil for what the recipe's steps say
         def self.from(recipe, catalogue, school: nil, colour: nil)
-          parts = recipe.ingredients.select(&:counted?).map { |line| Part.new(catalogue.fetch(line.ingredient), line.grams, line) }
+          parts =
+            recipe
+              .ingredients
+              .select(&:counted?)
+              .map { |line| Part.new(catalogue.fetch(line.ingredient), line.grams, line) }
           school ||= detect_school(recipe, parts)
           colour = school == "roux" ? colour || Roux.colour_in(recipe) : "white"
           new(parts.map { |part| browned(part, colour) }, school: school, colour: colour)
@@ -33,7 +44,9 @@ module Restauro
         # Fat and flour make a roux, unless a line speaks of a slurry; starch alone, or no fat, a slurry.
         def self.detect_school(recipe, parts)
           return "slurry" if recipe.lines.any? { |line| line.text.match?(/\bslurry\b/i) }
-          return "roux" if recipe.lines.any? { |line| line.text.match?(/\broux\b/i) } && parts.any? { |part| part.line.role == "fat" }
+          if recipe.lines.any? { |line| line.text.match?(/\broux\b/i) } && parts.any? { |part| part.line.role == "fat" }
+            return "roux"
+          end
 
           parts.any? { |part| part.line.role == "fat" } && parts.any? { |part| roux?(part) } ? "roux" : "slurry"
         end
@@ -68,21 +81,31 @@ module Restauro
         end
 
         # Liquid in the pan before any slurry goes in, the juice of fruit in it.   @return [Float] g
-        def poured_g = liquids.reject { |part| part.line.equal?(slurry_line) }.sum(0.0) { |part| part.grams.value } + juice_g
+        def poured_g =
+          liquids.reject { |part| part.line.equal?(slurry_line) }.sum(0.0) { |part| part.grams.value } + juice_g
         # @return [Float] g of water that fruit gives up
         def juice_g = parts.sum(0.0, &:juice_g)
         # All liquid, juice and the slurry's own water in it.   @return [Estimate] g
-        def liquid = Estimate.sum([*liquids.map(&:grams), Estimate.new(value: juice_g), *(slurry_line ? [] : [Estimate.new(value: slurry_water_g)])])
+        def liquid =
+          Estimate.sum(
+            [
+              *liquids.map(&:grams),
+              Estimate.new(value: juice_g),
+              *(slurry_line ? [] : [Estimate.new(value: slurry_water_g)])
+            ]
+          )
 
         # Share of the liquids' volume that is fat: what a cream thickens by when it is boiled down.
         def fat_volume_share
           total = liquids.sum(0.0) { |part| part.grams.value }
           return 0.0 if total.zero?
 
-          liquids.sum(0.0) { |part| part.grams.value * part.ingredient.fat_pct / 100 } / Constants.fetch(:sauce, :fat_density) / total
+          liquids.sum(0.0) { |part| part.grams.value * part.ingredient.fat_pct / 100 } /
+            Constants.fetch(:sauce, :fat_density) / total
         end
 
-        # The viscosity of the liquid itself at 60 C, by weight; where the table has none, water's.   @return [Float] Pa s
+        # The viscosity of the liquid itself at 60 C, by weight; where the table has none, water's.
+        # @return [Float] Pa s
         def base_viscosity(water)
           total = liquids.sum { |part| part.grams.value }
           return water.eta_60c_pa_s if total.zero?
@@ -90,7 +113,8 @@ module Restauro
           liquids.sum { |part| part.grams.value * (part.ingredient.eta_60c_pa_s || water.eta_60c_pa_s) } / total
         end
 
-        # Grams of cold water the school's slurry needs for this much thickener; a flour is whisked into the liquid itself.
+        # Grams of cold water the school's slurry needs for this much thickener; a flour is whisked into the liquid
+        # itself.
         def self.water_for(ingredient, grams)
           return 0.0 unless Cooking.late?(ingredient)
 
@@ -112,7 +136,12 @@ module Restauro
         def find_slurry_line
           most = thickeners.sum { |part| part.grams.value } * Constants.fetch(:sauce, :slurry_water_most)
           named = liquids.find { |part| part.line.text.match?(/\bslurry\b/i) }
-          named ||= liquids.find { |part| part.ingredient.key == "water" && part.grams.value.between?(0.1, most) } if liquids.length > 1
+          if liquids.length > 1
+            named ||=
+              liquids.find do |part|
+                part.ingredient.key == "water" && part.grams.value.between?(0.1, most)
+              end
+          end
           named&.line
         end
       end

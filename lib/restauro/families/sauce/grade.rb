@@ -7,7 +7,8 @@ module Restauro
         def initialize(**) = super.freeze
 
         # @return [Grade]   @example Grade.of(6.0).key # => "medium"
-        def self.of(flour_equivalents) = Grade::ALL.find { |grade| grade.upper.nil? || flour_equivalents < grade.upper }
+        def self.of(flour_equivalents) =
+          Grade::ALL.find { |grade| grade.upper.nil? || flour_equivalents < grade.upper }
 
         # @raise [NotFound]
         def self.fetch(key)
@@ -24,10 +25,30 @@ module Restauro
       figure = ->(name) { Constants.fetch(:sauce, name) }
       Grade::ALL = [
         Grade.new(key: "runny", flour_equivalents: 0.0, upper: figure[:edge_runny], does: "runs off like milk"),
-        Grade.new(key: "thin", flour_equivalents: figure[:grade_thin], upper: figure[:edge_thin], does: "runs off, leaves a veil"),
-        Grade.new(key: "medium", flour_equivalents: figure[:grade_medium], upper: figure[:edge_medium], does: "coats the spoon"),
-        Grade.new(key: "thick", flour_equivalents: figure[:grade_thick], upper: figure[:edge_thick], does: "a drawn line stays"),
-        Grade.new(key: "very_thick", flour_equivalents: figure[:grade_very_thick], upper: nil, does: "keeps its shape, cuts clean")
+        Grade.new(
+          key: "thin",
+          flour_equivalents: figure[:grade_thin],
+          upper: figure[:edge_thin],
+          does: "runs off, leaves a veil"
+        ),
+        Grade.new(
+          key: "medium",
+          flour_equivalents: figure[:grade_medium],
+          upper: figure[:edge_medium],
+          does: "coats the spoon"
+        ),
+        Grade.new(
+          key: "thick",
+          flour_equivalents: figure[:grade_thick],
+          upper: figure[:edge_thick],
+          does: "a drawn line stays"
+        ),
+        Grade.new(
+          key: "very_thick",
+          flour_equivalents: figure[:grade_very_thick],
+          upper: nil,
+          does: "keeps its shape, cuts clean"
+        )
       ].freeze
     end
   end

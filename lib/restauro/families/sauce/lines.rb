@@ -14,8 +14,11 @@ module Restauro
           @thickeners = swap.thickeners
           @slurry = @ours.cooking.formula.slurry_line
           all = @ours.recipe.ingredients
-          @late_thickeners = all.select { |line| line.role == "thickener" && line.counted? && @thickeners.none? { |fresh| fresh.equal?(line) } }
-          @companions = Companions.new(all.select { |line| companion?(line) }, catalogue, stew_minutes: @ours.options.stew_minutes)
+          @late_thickeners = all.select do |line|
+            line.role == "thickener" && line.counted? && @thickeners.none? { |fresh| fresh.equal?(line) }
+          end
+          @companions =
+            Companions.new(all.select { |line| companion?(line) }, catalogue, stew_minutes: @ours.options.stew_minutes)
           freeze
         end
 
@@ -34,10 +37,9 @@ module Restauro
           mild.any? || wines.any? || fruits.any? ? mild : found
         end
         # What simmers along in the liquid: pastes, dark sauces, yeast flakes, cubes.
-        def pastes = of("liquid").select { |line|
-          paste?(line) &&
-            !line.equal?(slurry)
-        } + of("seasoning").select { |line| SIMMERS.include?(line.ingredient) }
+        def pastes =
+          of("liquid").select { |line| paste?(line) && !line.equal?(slurry) } +
+            of("seasoning").select { |line| SIMMERS.include?(line.ingredient) }
         # @return [Array<Recipes::Line>] weighed spice, for the fat
         def spices = of("seasoning").select { |line| line.ingredient == "ground_spice" && !line.grams.nil? }
         # @return [Array<Recipes::Line>]
@@ -69,7 +71,10 @@ module Restauro
         def sharp?(line) = Finish.sharp?(ingredient(line)) && !paste?(line)
         def paste?(line) = %w[tomato_paste soy_sauce tamari table_sauce hot_sauce].include?(line.ingredient)
         # Sour cream and yogurt split on the boil.
-        def soured?(line) = ingredient(line).then { |i| i&.allergens&.include?("milk") && i.ph && i.ph <= Constants.fetch(:sauce, :soured_ph) }
+        def soured?(line) =
+          ingredient(line).then do |i|
+            i&.allergens&.include?("milk") && i.ph && i.ph <= Constants.fetch(:sauce, :soured_ph)
+          end
         def companion?(line) = line.role == "other" && !%w[fruit sugar].include?(group(line))
       end
     end

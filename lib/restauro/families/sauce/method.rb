@@ -3,7 +3,8 @@
 module Restauro
   module Families
     class Sauce
-      # The steps of a swap, in the order of the pot: what browns and softens, the thickener, the liquid, what simmers in it, what goes in last.
+      # The steps of a swap, in the order of the pot: what browns and softens, the thickener, the liquid, what simmers
+      # in it, what goes in last.
       class Method
         # @param swap [Swap]   @param catalogue [Catalogue]
         def initialize(swap, catalogue)
@@ -17,12 +18,21 @@ module Restauro
         def steps = [clean, *way, *Finish.new(@swap, @catalogue, @lines).steps].compact
 
         # At the stove, from what browns first to the simmer.
-        def way = [*@lines.companions.early_steps(@lines.fats), *StoveSteps.new(@swap, @catalogue, @lines).steps, *@lines.companions.simmer_steps]
+        def way =
+          [
+            *@lines.companions.early_steps(@lines.fats),
+            *StoveSteps.new(@swap, @catalogue, @lines).steps,
+            *@lines.companions.simmer_steps
+          ]
 
         private
 
         def clean
-          Step.new(kind: "set_out", text: "Set out a clean pan, whisk and board, and the packs.", safety: ["coeliac_pan"])
+          Step.new(
+            kind: "set_out",
+            text: "Set out a clean pan, whisk and board, and the packs.",
+            safety: ["coeliac_pan"]
+          )
         end
       end
     end

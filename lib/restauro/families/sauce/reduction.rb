@@ -1,11 +1,13 @@
 module Restauro
   module Families
     class Sauce
-      # No thickener at all: the liquid is boiled down until it is as thick as asked for. A cream thickens by its own fat; milk and stock hardly do.
+      # No thickener at all: the liquid is boiled down until it is as thick as asked for. A cream thickens by its own
+      # fat; milk and stock hardly do.
       class Reduction
         # A sauce of cream that nothing thickens is boiled down until it coats, as it always is, whoever eats.
         def self.cream?(recipe, options, catalogue)
-          options.school.nil? && options.target.nil? && options.with.empty? && recipe.ingredients.none? { |line| line.role == "thickener" } &&
+          options.school.nil? && options.target.nil? && options.with.empty? &&
+            recipe.ingredients.none? { |line| line.role == "thickener" } &&
             richest(recipe, catalogue) >= Constants.fetch(:sauce, :reducing_cream_pct)
         end
 
@@ -29,7 +31,8 @@ module Restauro
           freeze
         end
 
-        # @param target [Float] e   @return [Array(Array, Prediction)] the draft's pairs, and the sauce boiled down for as long as it takes
+        # @param target [Float] e
+        # @return [Array(Array, Prediction)] the draft's pairs, and the sauce boiled down for as long as it takes
         # @raise [InvalidInput] when this liquid never gets that thick
         def solve(target)
           pairs = @draft.pairs([], [])
@@ -44,14 +47,23 @@ module Restauro
         def predict(pairs, simmer_s)
           recipe = @draft.recipe(pairs)
           options = @options.with_choices(simmer_s: simmer_s)
-          Prediction.new(recipe, Cooking.new(Formula.from(recipe, @draft.catalogue, school: "reduction"), options, water: @water), water: @water)
+          Prediction.new(
+            recipe,
+            Cooking.new(Formula.from(recipe, @draft.catalogue, school: "reduction"), options, water: @water),
+            water: @water
+          )
         end
 
-        # When the sauce, put on a 60 C plate, would be thick enough: between two points of the course by bisection, since it runs away at the end.
+        # When the sauce, put on a 60 C plate, would be thick enough: between two points of the course by bisection,
+        # since it runs away at the end.
         # @return [Float, nil] s
         def reached(prediction, aim)
-          points = prediction.course.select { |point| point.flour_equivalents && point.seconds >= prediction.boil_seconds }
-          before, after = points.each_cons(2).find { |_, later| thickness(prediction, later.flour_equivalents, later.liquid_grams) >= aim }
+          points =
+            prediction.course.select { |point| point.flour_equivalents && point.seconds >= prediction.boil_seconds }
+          before, after =
+            points
+              .each_cons(2)
+              .find { |_, later| thickness(prediction, later.flour_equivalents, later.liquid_grams) >= aim }
           return unless after
 
           low, high = 0.0, 1.0

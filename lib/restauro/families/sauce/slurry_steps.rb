@@ -19,16 +19,31 @@ module Restauro
         private
 
         # Flours without fat are whisked in cold and heated with the liquid.
-        def cold_start? = @lines.thickeners.any? && @lines.thickeners.none? { |line| Cooking.late?(@catalogue.fetch(line.ingredient)) } &&
-          !boiled_eggs?
+        def cold_start? =
+          @lines.thickeners.any? &&
+            @lines.thickeners.none? { |line| Cooking.late?(@catalogue.fetch(line.ingredient)) } && !boiled_eggs?
 
         def cold_start
           with = [*@lines.thickeners, *@lines.spices]
-          [Step.new(kind: "mix", text: "Whisk #{@lines.list(with)} smooth in a little of the cold liquid, then in all of it: " \
-                                       "#{@lines.list([*@lines.wines, *poured, *@lines.slurry])}#{fat_in}.",
-                    uses: [*with, *@lines.wines, *poured, *@lines.slurry, *@lines.fats], look_for: "no lumps: press any flat against the side"),
-           Step.new(kind: "boil", text: "Stir on #{heat} until it boils.", minutes: minutes(boil_s), look_for: thickens_at, caution: milk_climbs),
-           simmered, *late]
+          [
+            Step.new(
+              kind: "mix",
+              text:
+                "Whisk #{@lines.list(with)} smooth in a little of the cold liquid, then in all of it: " \
+                  "#{@lines.list([*@lines.wines, *poured, *@lines.slurry])}#{fat_in}.",
+              uses: [*with, *@lines.wines, *poured, *@lines.slurry, *@lines.fats],
+              look_for: "no lumps: press any flat against the side"
+            ),
+            Step.new(
+              kind: "boil",
+              text: "Stir on #{heat} until it boils.",
+              minutes: minutes(boil_s),
+              look_for: thickens_at,
+              caution: milk_climbs
+            ),
+            simmered,
+            *late
+          ]
         end
 
         def fat_in = @lines.fats.any? ? ", #{@lines.list(@lines.fats)} with it" : ""
@@ -37,25 +52,49 @@ module Restauro
           return if @lines.thickeners.empty?
 
           water = @lines.slurry ? "#{Companions.grams(@lines.slurry)}cold water" : "cold water"
-          Step.new(kind: "mix", heat: "hob", text: "Stir #{@lines.list(@lines.thickeners)} smooth in #{water}. Pour it in a thin stream, whisking.",
-                   minutes: 0.5,
-                   uses: [*@lines.thickeners, @lines.slurry], look_for: "clouded, then glossy within half a minute",
-                   caution: "Dry starch or a warm slurry makes lumps: cold, stirred again just before.")
+          Step.new(
+            kind: "mix",
+            heat: "hob",
+            text: "Stir #{@lines.list(@lines.thickeners)} smooth in #{water}. Pour it in a thin stream, whisking.",
+            minutes: 0.5,
+            uses: [*@lines.thickeners, @lines.slurry],
+            look_for: "clouded, then glossy within half a minute",
+            caution: "Dry starch or a warm slurry makes lumps: cold, stirred again just before."
+          )
         end
 
         # Yolks and starch together: whisked smooth, tempered, boiled.
         def custard
           with = [*@lines.thickeners, *@lines.eggs, @lines.slurry].compact
-          Step.new(kind: "mix", heat: "hob",
-                   text: "Whisk #{@lines.list(with)} smooth with a little of the sugar and cold liquid. A ladle of the hot liquid into it, " \
-                                                   "whisking; then all of it back into the pan.", minutes: 1.0, uses: with, look_for: WARM_EGGS)
+          Step.new(
+            kind: "mix",
+            heat: "hob",
+            text:
+              "Whisk #{@lines.list(with)} smooth with a little of the sugar and cold liquid. A ladle of the hot liquid into it, " \
+                "whisking; then all of it back into the pan.",
+            minutes: 1.0,
+            uses: with,
+            look_for: WARM_EGGS
+          )
         end
 
         def simmered
           eggs = boiled_eggs?
-          Step.new(kind: "simmer", text: eggs ?
-                   "Whisk until it boils, then two minutes at the boil, into the corners." : "Low heat, a slow bubble, stirring.",
-                   minutes: simmer_minutes, look_for: seen, caution: Cautions.of_sauce(@ours).first, safety: eggs ? %w[yolk_boiled egg_dish] : [])
+          Step.new(
+            kind: "simmer",
+            text:
+              (
+                if eggs
+                  "Whisk until it boils, then two minutes at the boil, into the corners."
+                else
+                  "Low heat, a slow bubble, stirring."
+                end
+              ),
+            minutes: simmer_minutes,
+            look_for: seen,
+            caution: Cautions.of_sauce(@ours).first,
+            safety: eggs ? %w[yolk_boiled egg_dish] : []
+          )
         end
       end
     end

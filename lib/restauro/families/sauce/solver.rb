@@ -1,8 +1,9 @@
 module Restauro
   module Families
     class Sauce
-      # Solves for the grams of a gluten-free thickener that give a sauce the flour-equivalents asked for. e is linear in the grams,
-      # so one course gives the answer by division; only a slurry's own water bends it, and that settles in a few rounds.
+      # Solves for the grams of a gluten-free thickener that give a sauce the flour-equivalents asked for. e is linear
+      # in the grams, so one course gives the answer by division; only a slurry's own water bends it, and that settles
+      # in a few rounds.
       class Solver
         ROUNDS = 12
         SETTLED = 1e-3
@@ -22,7 +23,9 @@ module Restauro
           freeze
         end
 
-        # @param split [Split]   @param target [Float] e   @return [Array(Array, Cooking)] the draft's pairs with the grams in them, to 0.1 g
+        # @param split [Split]
+        # @param target [Float] e
+        # @return [Array(Array, Cooking)] the draft's pairs with the grams in them, to 0.1 g
         # @raise [InvalidInput] when nothing of this thickener can reach the target
         def solve(split, target)
           grams, cooking = settled(split, target)
@@ -32,9 +35,13 @@ module Restauro
         end
 
         # Grams of each thickener for a target, from a course that has been cooked with it or its trial.
-        # @param effects [Array<Float>] power x share of each   @param missing [Float] e wanted   @param liquid_g [Float] g at the end
+        # @param effects [Array<Float>] power x share of each
+        # @param missing [Float] e wanted
+        # @param liquid_g [Float] g at the end
         def self.grams(split, effects, missing:, liquid_g:)
-          return split.shares.zip(effects).map { |share, effect| share * missing * liquid_g / (100 * effect) } unless split.by_weight
+          unless split.by_weight
+            return split.shares.zip(effects).map { |share, effect| share * missing * liquid_g / (100 * effect) }
+          end
 
           total = split.shares.zip(effects).sum { |share, effect| share * effect }
           split.shares.map { |share| share * missing * liquid_g / (100 * total) }
@@ -48,7 +55,7 @@ module Restauro
           ROUNDS.times do
             cooking = cook(@draft.pairs(split.thickeners, grams))
             before, grams = grams, solved(split, cooking, target)
-            return [grams, cooking] if roux? || before.zip(grams).all? { |a, b| (a - b).abs <= SETTLED * b }
+            return grams, cooking if roux? || before.zip(grams).all? { |a, b| (a - b).abs <= SETTLED * b }
           end
           [grams, nil]
         end
@@ -61,8 +68,9 @@ module Restauro
         end
 
         def too_weak(split)
-          raise InvalidInput, "#{split.thickeners.map(&:say).join(" and ")} cannot get this thick in this course: simmer 5 minutes or more, " \
-                              "make a roux, or choose another starch"
+          raise InvalidInput,
+                "#{split.thickeners.map(&:say).join(" and ")} cannot get this thick in this course: simmer 5 minutes or more, " \
+                  "make a roux, or choose another starch"
         end
 
         def first_guess(ingredient, target, split)
@@ -79,14 +87,17 @@ module Restauro
           Solver.grams(split, effects, missing: missing, liquid_g: cooking.liquid_g)
         end
 
-        def effects(cooking, ours) = ours.map { |part| part.ingredient.thick_power * part.power * cooking.share_of(part) }
+        def effects(cooking, ours) =
+          ours.map { |part| part.ingredient.thick_power * part.power * cooking.share_of(part) }
 
         def cook(pairs) = Cooking.new(formula(pairs), @options, water: @water, trials: @trials)
-        def formula(pairs) = Formula.from(@draft.recipe(pairs), @draft.catalogue, school: @options.school, colour: @options.colour)
+        def formula(pairs) =
+          Formula.from(@draft.recipe(pairs), @draft.catalogue, school: @options.school, colour: @options.colour)
         def roux? = @options.school == "roux"
 
         def too_thick(target)
-          raise InvalidInput, "without its flour this recipe is already as thick as #{target.round(1)} flour-equivalents: choose a thicker target"
+          raise InvalidInput,
+                "without its flour this recipe is already as thick as #{target.round(1)} flour-equivalents: choose a thicker target"
         end
       end
     end

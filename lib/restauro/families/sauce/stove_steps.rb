@@ -3,24 +3,33 @@
 module Restauro
   module Families
     class Sauce
-      # A sauce at the stove, from the fat or the cold liquid to the end of its simmer, with the minutes of its own course.
+      # A sauce at the stove, from the fat or the cold liquid to the end of its simmer, with the minutes of its own
+      # course.
       class StoveSteps
         include StoveWords
 
-        BROWNED = {"blond" => "sandy and straw-coloured, smells of biscuit", "brown" => "the colour of a hazelnut, smells roasted",
-                   "dark" => "the colour of a chestnut, thin as oil"}.freeze
-        POURED = {"cold_at_once" => "Pour in %s cold, all at once, whisking.",
-                  "portions" => "Whisk in %s in four or five portions, smooth each time.",
-                  "hot_at_once" => "Pour in %s hot, all at once, whisking hard."}.freeze
+        BROWNED = {
+          "blond" => "sandy and straw-coloured, smells of biscuit",
+          "brown" => "the colour of a hazelnut, smells roasted",
+          "dark" => "the colour of a chestnut, thin as oil"
+        }.freeze
+        POURED = {
+          "cold_at_once" => "Pour in %s cold, all at once, whisking.",
+          "portions" => "Whisk in %s in four or five portions, smooth each time.",
+          "hot_at_once" => "Pour in %s hot, all at once, whisking hard."
+        }.freeze
         PALE = "foams and smells of toast, still pale"
         LOOSE = "smooth and loose like thin cream; starch will not smell toasted, so go by the clock"
 
         # @return [Array<Step>]
         def steps
           case @swap.school
-          when "roux" then [roux, *wine, pour, boil, simmer, *late]
-          when "reduction" then [*wine, warm, boil_down]
-          else SlurrySteps.new(@swap, @catalogue, @lines).steps
+          when "roux"
+            [roux, *wine, pour, boil, simmer, *late]
+          when "reduction"
+            [*wine, warm, boil_down]
+          else
+            SlurrySteps.new(@swap, @catalogue, @lines).steps
           end
         end
 
@@ -29,8 +38,15 @@ module Restauro
         def roux
           fats, with = @lines.fats, [*@lines.thickeners, *@lines.spices]
           start = softened? ? "Into the pan with the fat: stir in" : "Melt #{@lines.list(fats)} on medium. Stir in"
-          Step.new(kind: "brown", text: "#{start} #{@lines.list(with)}.", minutes: minutes(Roux.seconds(@formula.colour)), uses: [*fats, *with],
-                   look_for: roux_look, caution: roux_caution, safety: @formula.colour == "white" ? [] : ["hot_roux"])
+          Step.new(
+            kind: "brown",
+            text: "#{start} #{@lines.list(with)}.",
+            minutes: minutes(Roux.seconds(@formula.colour)),
+            uses: [*fats, *with],
+            look_for: roux_look,
+            caution: roux_caution,
+            safety: @formula.colour == "white" ? [] : ["hot_roux"]
+          )
         end
 
         def roux_look = @formula.colour == "white" ? (floury? ? PALE : LOOSE) : BROWNED.fetch(@formula.colour)
@@ -46,28 +62,62 @@ module Restauro
         def pour
           lumps = LumpRisk.assess(@formula, @ours.options.pour || LumpRisk.usual("roux"))
           into = liquid.empty? ? [*@lines.wines, *poured] : poured
-          Step.new(kind: "mix", heat: "hob", text: POURED.fetch(lumps.pour) % @lines.list(into), uses: into,
-                   look_for: "no lumps before it warms; press any flat against the side",
-                   caution: lumps.level == "low" ? "Hot liquid at once onto a hot roux makes lumps." : "#{lumps.words[0].upcase}#{lumps.words[1..]}.")
+          Step.new(
+            kind: "mix",
+            heat: "hob",
+            text: POURED.fetch(lumps.pour) % @lines.list(into),
+            uses: into,
+            look_for: "no lumps before it warms; press any flat against the side",
+            caution:
+              (
+                if lumps.level == "low"
+                  "Hot liquid at once onto a hot roux makes lumps."
+                else
+                  "#{lumps.words[0].upcase}#{lumps.words[1..]}."
+                end
+              )
+          )
         end
 
         def boil
-          Step.new(kind: "boil", text: "Stir on #{heat} until it boils.", minutes: minutes(boil_s - Roux.seconds(@formula.colour)),
-                   look_for: thickens_at)
+          Step.new(
+            kind: "boil",
+            text: "Stir on #{heat} until it boils.",
+            minutes: minutes(boil_s - Roux.seconds(@formula.colour)),
+            look_for: thickens_at
+          )
         end
 
         def simmer
-          yolks = boiled_eggs? ? " Off the heat, a ladle of it into #{@lines.list(@lines.eggs)}, whisking; back into the pan, and boil again." : ""
-          Step.new(kind: "simmer", text: "Low heat, a slow bubble, stirring.#{yolks}", minutes: simmer_minutes, uses: boiled_eggs? ? @lines.eggs : [],
-                   look_for: seen, caution: Cautions.of_sauce(@ours).first, safety: boiled_eggs? ? %w[yolk_boiled egg_dish] : [])
+          yolks =
+            (
+              if boiled_eggs?
+                " Off the heat, a ladle of it into #{@lines.list(@lines.eggs)}, whisking; back into the pan, and boil again."
+              else
+                ""
+              end
+            )
+          Step.new(
+            kind: "simmer",
+            text: "Low heat, a slow bubble, stirring.#{yolks}",
+            minutes: simmer_minutes,
+            uses: boiled_eggs? ? @lines.eggs : [],
+            look_for: seen,
+            caution: Cautions.of_sauce(@ours).first,
+            safety: boiled_eggs? ? %w[yolk_boiled egg_dish] : []
+          )
         end
 
         def boil_down
           left = @ours.cooking.liquid_g
-          Step.new(kind: "reduce",
-                   text: "Boil it down on #{heat}, stirring, until #{left.round} g of liquid are left: weigh the pan before and after.",
-                   minutes: simmer_minutes, look_for: "it browns at the rim and #{seen}",
-                   caution: "Past this it splits: a spoonful of cold cream brings it back.")
+          Step.new(
+            kind: "reduce",
+            text:
+              "Boil it down on #{heat}, stirring, until #{left.round} g of liquid are left: weigh the pan before and after.",
+            minutes: simmer_minutes,
+            look_for: "it browns at the rim and #{seen}",
+            caution: "Past this it splits: a spoonful of cold cream brings it back."
+          )
         end
       end
     end

@@ -3,7 +3,8 @@
 module Restauro
   module Families
     class Sauce
-      # What the roux, the slurry and the reduction do alike at the stove: wine, the boil, the simmer's look, late starch.
+      # What the roux, the slurry and the reduction do alike at the stove: wine, the boil, the simmer's look, late
+      # starch.
       module StoveWords
         def initialize(swap, catalogue, lines)
           @swap = swap
@@ -30,9 +31,15 @@ module Restauro
           wines = @lines.wines
           return [] if wines.empty? || liquid.empty?
 
-          [Step.new(kind: "simmer", text: "Pour in #{@lines.list(wines)}#{", stirring" if @swap.school == "roux"}; let it bubble.", minutes: 1.0,
-                    uses: wines,
-                    look_for: "it no longer smells sharp")]
+          [
+            Step.new(
+              kind: "simmer",
+              text: "Pour in #{@lines.list(wines)}#{", stirring" if @swap.school == "roux"}; let it bubble.",
+              minutes: 1.0,
+              uses: wines,
+              look_for: "it no longer smells sharp"
+            )
+          ]
         end
 
         # Where the sauce has half its body on the way up.
@@ -47,9 +54,15 @@ module Restauro
           lines = @lines.late_thickeners
           return [] if lines.empty?
 
-          [Step.new(kind: "simmer", text: "Stir #{@lines.list(lines)} smooth in a little cold water; pour it in, whisking; boil a minute.",
-                    minutes: 1.0,
-                    uses: lines, look_for: "glossier, and a little thicker")]
+          [
+            Step.new(
+              kind: "simmer",
+              text: "Stir #{@lines.list(lines)} smooth in a little cold water; pour it in, whisking; boil a minute.",
+              minutes: 1.0,
+              uses: lines,
+              look_for: "glossier, and a little thicker"
+            )
+          ]
         end
 
         def seen = "#{LookFors.does(@ours.viscosity_pan.value)}; #{on_plate}"
@@ -62,21 +75,35 @@ module Restauro
           "on the plate it will be #{times.round(1) == 2 ? "twice" : "#{times.round(1)} times"} as thick"
         end
 
-        def milk_climbs = @formula.liquids.any? { |part| part.ingredient.allergens.include?("milk") } ? "Milk climbs: stay with it." : nil
+        def milk_climbs =
+          if @formula.liquids.any? { |part| part.ingredient.allergens.include?("milk") }
+            "Milk climbs: stay with it."
+          end
 
         def warm
           return stew_fruit if @lines.liquids.empty? && @lines.fruits.any?
 
           first = [*(@lines.wines if liquid.empty?), *poured, *@lines.spices, *(@lines.fats unless softened?)]
           first = [*@lines.wines, *first].uniq if @swap.school == "reduction" && liquid.empty?
-          Step.new(kind: "boil", text: "Bring #{@lines.list(first)} to the boil on #{heat}.", minutes: minutes(boil_s), uses: first,
-                   look_for: "bubbles right across, not only at the rim", caution: milk_climbs)
+          Step.new(
+            kind: "boil",
+            text: "Bring #{@lines.list(first)} to the boil on #{heat}.",
+            minutes: minutes(boil_s),
+            uses: first,
+            look_for: "bubbles right across, not only at the rim",
+            caution: milk_climbs
+          )
         end
 
         def stew_fruit
           with = [*@lines.fruits, *@lines.sugars, *@lines.wines, *@lines.pastes, *@lines.fats, *@lines.spices]
-          Step.new(kind: "simmer", text: "#{@lines.list(with)} into the pan, lid on, low; stir now and then.", minutes: minutes(boil_s), uses: with,
-                   look_for: "the juice runs and boils, the fruit still holds its shape")
+          Step.new(
+            kind: "simmer",
+            text: "#{@lines.list(with)} into the pan, lid on, low; stir now and then.",
+            minutes: minutes(boil_s),
+            uses: with,
+            look_for: "the juice runs and boils, the fruit still holds its shape"
+          )
         end
       end
     end

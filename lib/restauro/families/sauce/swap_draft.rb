@@ -1,12 +1,15 @@
 module Restauro
   module Families
     class Sauce
-      # The wheat recipe with its thickener taken out, into which new thickeners, a slurry's water and a roux's fat are written.
+      # The wheat recipe with its thickener taken out, into which new thickeners, a slurry's water and a roux's fat are
+      # written.
       class SwapDraft
         # substitutions: other lines that had to change, with what takes their place
         attr_reader :catalogue, :substitutions
 
-        # @param recipe [Recipes::Recipe] with sauce roles   @param school [String] roux or slurry   @param units [KitchenUnits]
+        # @param recipe [Recipes::Recipe] with sauce roles
+        # @param school [String] roux or slurry
+        # @param units [KitchenUnits]
         # @param fat [Ingredient] what a roux is made with when the recipe has no fat
         # @param substitutions [Array<Diets::Substitution>] other lines that must change
         def initialize(recipe, catalogue, school:, units:, fat:, replaced:, substitutions: [])
@@ -17,12 +20,14 @@ module Restauro
           @recipe = recipe
           @replaced = replaced
           @substitutions = substitutions.select(&:found?).freeze
-          @substitutes = @substitutions.each_with_object({}.compare_by_identity) { |found, all| all[found.line] = found.lines }
+          @substitutes =
+            @substitutions.each_with_object({}.compare_by_identity) { |found, all| all[found.line] = found.lines }
           @old_slurry = Formula.from(recipe, catalogue).slurry_line
           freeze
         end
 
-        # The thickener lines a swap replaces: those that may not be eaten, or where there are none every flour and starch.
+        # The thickener lines a swap replaces: those that may not be eaten, or where there are none every flour and
+        # starch.
         def self.replaced(recipe, catalogue, exclusion)
           lines = recipe.ingredients.select { |line| line.role == "thickener" && line.counted? }
           out = lines.reject { |line| exclusion.allows?(catalogue.fetch(line.ingredient)) }
@@ -33,14 +38,17 @@ module Restauro
         def fresh(formula) = formula.thickeners.select { |part| part.line.added }
 
         # @return [Float] g that is poured
-        def liquid_g = @recipe.ingredients.select { |line| line.role == "liquid" && line.counted? }.sum { |line| line.grams.value }
+        def liquid_g =
+          @recipe.ingredients.select { |line| line.role == "liquid" && line.counted? }.sum { |line| line.grams.value }
 
-        # Each line of the wheat recipe (steps aside) with the lines that take its place: the first flour line's place is taken by the new
-        # thickeners, a slurry's water and a roux's fat; a second flour line's by nothing.
-        # @param thickeners [Array<Ingredient>]   @param grams [Array<Float>] g   @return [Array<Array(Line, Array<Line>)>]
+        # Each line of the wheat recipe (steps aside) with the lines that take its place: the first flour line's place
+        # is taken by the new thickeners, a slurry's water and a roux's fat; a second flour line's by nothing.
+        # @param thickeners [Array<Ingredient>]
+        # @param grams [Array<Float>] g
+        # @return [Array<Array(Line, Array<Line>)>]
         def pairs(thickeners, grams)
           found = listed.map do |line|
-            next [line, fresh_lines(thickeners, grams, line.part)] if line.equal?(@replaced.first)
+            next line, fresh_lines(thickeners, grams, line.part) if line.equal?(@replaced.first)
 
             [line, replaced?(line) || line.equal?(@old_slurry) ? [] : @substitutes.fetch(line) { [printed(line)] }]
           end
@@ -67,20 +75,31 @@ module Restauro
         def replaced?(line) = @replaced.any? { |old| old.equal?(line) }
 
         def fresh_lines(thickeners, grams, part)
-          thickener_lines = thickeners.zip(grams).map { |ingredient, g|
-            new_line(ingredient, g, "thickener", part,
-                     name: named(ingredient, thickeners))
-          }
+          thickener_lines =
+            thickeners
+              .zip(grams)
+              .map { |ingredient, g| new_line(ingredient, g, "thickener", part, name: named(ingredient, thickeners)) }
           thickener_lines + slurry_lines(thickeners, grams, part) + fat_lines(thickeners, grams, part)
         end
 
         # Starch alone is read as a slurry: one that goes into the fat says so.
         def named(ingredient, thickeners)
-          @school == "roux" && thickeners.all? { |one| Cooking.late?(one) } ? "#{ingredient.say}, for the roux" : ingredient.say
+          if @school == "roux" && thickeners.all? { |one| Cooking.late?(one) }
+            "#{ingredient.say}, for the roux"
+          else
+            ingredient.say
+          end
         end
 
         def slurry_lines(thickeners, grams, part)
-          water = @school == "slurry" ? thickeners.zip(grams).sum { |ingredient, g| Formula.water_for(ingredient, g) }.round(1) : 0.0
+          water =
+            (
+              if @school == "slurry"
+                thickeners.zip(grams).sum { |ingredient, g| Formula.water_for(ingredient, g) }.round(1)
+              else
+                0.0
+              end
+            )
           return [] unless water.positive?
 
           [new_line(@catalogue.fetch("water"), water, "liquid", part, name: "cold water, for the slurry")]
@@ -103,8 +122,22 @@ module Restauro
           return line if !line.counted? || line.words? || !%w[liquid fat thickener egg cheese].include?(line.role)
 
           grams = line.grams.value.round(1)
-          name = line.corrected ? @catalogue.fetch(line.ingredient).say : line.name_text || @catalogue.fetch(line.ingredient).say
-          own = line.amount_text && !line.corrected && !line.amount_text.match?(/\A[\d.,\s]+g\z/i) ? " (#{line.amount_text})" : ""
+          name =
+            (
+              if line.corrected
+                @catalogue.fetch(line.ingredient).say
+              else
+                line.name_text || @catalogue.fetch(line.ingredient).say
+              end
+            )
+          own =
+            (
+              if line.amount_text && !line.corrected && !line.amount_text.match?(/\A[\d.,\s]+g\z/i)
+                " (#{line.amount_text})"
+              else
+                ""
+              end
+            )
           line.with(text: "#{Recipes::WeighedLine.tenths(grams)} g #{name}#{own}", corrected: false)
         end
       end

@@ -1,7 +1,8 @@
 module Restauro
   module Heat
     module Conduction
-      # Bessel functions of the first kind, by their integral: (1/pi) int cos(n t - x sin t) dt, exact to rounding with this many steps.
+      # Bessel functions of the first kind, by their integral: (1/pi) int cos(n t - x sin t) dt, exact to rounding with
+      # this many steps.
       module Bessel
         module_function
 
@@ -18,7 +19,9 @@ module Restauro
             guess = Math::PI * (index + order / 2.0 - 0.25)
             low, high = guess - 0.6, guess + 0.6
             sign = j(order, low).positive?
-            60.times { (middle = (low + high) / 2) && (j(order, middle).positive? == sign ? low = middle : high = middle) }
+            60.times do
+              (middle = (low + high) / 2) && (j(order, middle).positive? == sign ? low = middle : high = middle)
+            end
             high
           end
         end

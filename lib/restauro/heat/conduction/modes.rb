@@ -13,7 +13,9 @@ module Restauro
         # @return [Array<Array(Float, Float)>] zeta^2 and the mode's weight at that position
         def weighed(shape, position, biot, terms)
           kept(:weighed, [shape, position, biot.round(9), terms]) do
-            roots(shape, biot, terms).map { |root| [root**2, amplitude(shape, root) * across(shape, root * position)] }.freeze
+            roots(shape, biot, terms)
+              .map { |root| [root**2, amplitude(shape, root) * across(shape, root * position)] }
+              .freeze
           end
         end
 
@@ -25,9 +27,12 @@ module Restauro
         # @return [Float] of one term of the series
         def amplitude(shape, root)
           case shape
-          when :slab then 4 * Math.sin(root) / (2 * root + Math.sin(2 * root))
-          when :sphere then 4 * (Math.sin(root) - root * Math.cos(root)) / (2 * root - Math.sin(2 * root))
-          else 2 / root * Bessel.j(1, root) / (Bessel.j(0, root)**2 + Bessel.j(1, root)**2)
+          when :slab
+            4 * Math.sin(root) / (2 * root + Math.sin(2 * root))
+          when :sphere
+            4 * (Math.sin(root) - root * Math.cos(root)) / (2 * root - Math.sin(2 * root))
+          else
+            2 / root * Bessel.j(1, root) / (Bessel.j(0, root)**2 + Bessel.j(1, root)**2)
           end
         end
 
@@ -36,9 +41,12 @@ module Restauro
           return 1.0 if distance.zero?
 
           case shape
-          when :slab then Math.cos(distance)
-          when :sphere then Math.sin(distance) / distance
-          else Bessel.j(0, distance)
+          when :slab
+            Math.cos(distance)
+          when :sphere
+            Math.sin(distance) / distance
+          else
+            Bessel.j(0, distance)
           end
         end
 
@@ -65,19 +73,26 @@ module Restauro
         def bracket(shape, index)
           pi = Math::PI
           case shape
-          when :slab then [index * pi, (index + 0.5) * pi]
-          when :sphere then [[index * pi, 1e-9].max, (index + 1) * pi]
-          when :cylinder then [index.zero? ? 1e-9 : Bessel.zero(1, index), Bessel.zero(0, index + 1)]
-          else raise ArgumentError, "no shape #{shape}"
+          when :slab
+            [index * pi, (index + 0.5) * pi]
+          when :sphere
+            [[index * pi, 1e-9].max, (index + 1) * pi]
+          when :cylinder
+            [index.zero? ? 1e-9 : Bessel.zero(1, index), Bessel.zero(0, index + 1)]
+          else
+            raise ArgumentError, "no shape #{shape}"
           end
         end
 
         # Rises through nothing at the root.   @param sign [Integer] of the denominator in this interval
         def residue(shape, biot, sign)
           case shape
-          when :slab then ->(z) { sign * (z * Math.sin(z) - biot * Math.cos(z)) }
-          when :sphere then ->(z) { sign * ((1 - biot) * Math.sin(z) - z * Math.cos(z)) }
-          else ->(z) { sign * (z * Bessel.j(1, z) - biot * Bessel.j(0, z)) }
+          when :slab
+            ->(z) { sign * (z * Math.sin(z) - biot * Math.cos(z)) }
+          when :sphere
+            ->(z) { sign * ((1 - biot) * Math.sin(z) - z * Math.cos(z)) }
+          else
+            ->(z) { sign * (z * Bessel.j(1, z) - biot * Bessel.j(0, z)) }
           end
         end
 
