@@ -1,23 +1,13 @@
-require "yaml"
-
 # A hundred and more dishes, each held to what a cook would hold it to: spec/reference/dishes.yml.
 RSpec.describe "The corpus of dishes" do
-  choices = {
-    "oil" => ->(text) { Restauro::Heat::Frying.parse(text) },
-    "oven" => ->(text) { Restauro::Kitchen::OvenTemperature.parse(text) },
-    "without" => ->(text) { text.split(",") }
-  }
-  worked = Hash.new do |all, row|
-    chosen = row.fetch("with", {}).to_h { |name, text| [name.to_sym, choices.fetch(name)[text]] }
-    all[row] = Class.new { extend Reference::Helpers }.answer(row["recipe"], system: row.fetch("units", "us"), **chosen)
-  end
+  worked = Corpus.method(:answer)
   words = ->(found) do
     [*found.lines.map(&:text), *found.steps.flat_map { |step| [step.text, step.look_for, step.said] }].compact
       .join("\n")
   end
   minutes = ->(found, kind) { found.steps.select { |step| step.kind == kind }.filter_map(&:minutes) }
 
-  YAML.load_file(File.join(__dir__, "..", "reference", "dishes.yml")).each do |name, row|
+  Corpus.rows.each do |name, row|
     describe name do
       if row["refused"]
         it "is told not to be this trade" do
