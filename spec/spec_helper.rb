@@ -6,6 +6,7 @@ require "json"
 require "restauro"
 require_relative "support/reference"
 require_relative "support/corpus"
+require_relative "support/dish_answers"
 require_relative "support/label_table"
 
 RSpec::Matchers.define_negated_matcher(:not_include, :include)

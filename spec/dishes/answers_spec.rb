@@ -4,21 +4,21 @@ require "fileutils"
 # what is right is held by the other specs. After a change that is meant, write them anew and read what changed:
 #   ANSWERS=write bin/test spec/dishes/answers_spec.rb
 RSpec.describe "The answers" do
-  rows = Corpus.rows.reject { |_, row| row["refused"] }
+  rows = DishAnswers.rows.reject { |_, row| row["refused"] }
 
   if ENV["ANSWERS"] == "write"
-    FileUtils.rm_rf(Corpus::DIRECTORY)
-    FileUtils.mkdir_p(Corpus::DIRECTORY)
-    rows.each { |name, row| File.write(Corpus.file(name), Corpus.text(row)) }
+    FileUtils.rm_rf(DishAnswers::DIRECTORY)
+    FileUtils.mkdir_p(DishAnswers::DIRECTORY)
+    rows.each { |name, row| File.write(DishAnswers.file(name), DishAnswers.text(row)) }
   end
 
   rows.each do |name, row|
     it "is what it was: #{name}" do
-      expect(Corpus.text(row)).to eq File.read(Corpus.file(name), encoding: Encoding::UTF_8)
+      expect(DishAnswers.text(row)).to eq File.read(DishAnswers.file(name), encoding: Encoding::UTF_8)
     end
   end
 
   it "keeps no answer of a dish that is not there" do
-    expect(Dir["#{Corpus::DIRECTORY}/*"].sort).to eq(rows.keys.map { |name| Corpus.file(name) }.sort)
+    expect(Dir["#{DishAnswers::DIRECTORY}/*"].sort).to eq(rows.keys.map { |name| DishAnswers.file(name) }.sort)
   end
 end

@@ -1,13 +1,13 @@
 # A hundred and more dishes, each held to what a cook would hold it to: spec/reference/dishes.yml.
 RSpec.describe "The corpus of dishes" do
-  worked = Corpus.method(:answer)
+  worked = DishAnswers.method(:answer)
   words = ->(found) do
     [*found.lines.map(&:text), *found.steps.flat_map { |step| [step.text, step.look_for, step.said] }].compact
       .join("\n")
   end
   minutes = ->(found, kind) { found.steps.select { |step| step.kind == kind }.filter_map(&:minutes) }
 
-  Corpus.rows.each do |name, row|
+  DishAnswers.rows.each do |name, row|
     describe name do
       if row["refused"]
         it "is told not to be this trade" do

@@ -1,76 +1,75 @@
-require "yaml"
-
-# The dishes of spec/reference/dishes.yml, each solved once for all specs, and its answer in words to be kept.
+# Scores the reader of recipe lines against spec/reference/recipe_lines.txt. Expected grams come from the catalogue's
+# weights and
+# from volumes written out here, not from the reader's own tables.
 module Corpus
-  DIRECTORY = File.join(Reference::DIRECTORY, "answers")
-  CHOICES = {
-    "oil" => ->(text) { Restauro::Heat::Frying.parse(text) },
-    "oven" => ->(text) { Restauro::Kitchen::OvenTemperature.parse(text) },
-    "without" => ->(text) { text.split(",") }
-  }.freeze
-  # Of each part; its lines stand above them.
-  KEPT = %i[target school metrics wheat swap filling_swap alternatives refused].freeze
-  LINES = %i[lines bakers_percentages].freeze
-  MOST_LISTED = 12
-  @answers = {}
+  DIRECTORY = File.expand_path("../reference", __dir__)
+  TOLERANCE = 0.01
+  # Millilitres, by system (NIST Handbook 44; imperial by definition).
+  CUP = {"us" => 236.588, "metric" => 250.0, "uk" => 284.131, "au" => 250.0}.freeze
+  TABLESPOON = {"us" => 14.7868, "metric" => 15.0, "uk" => 15.0, "au" => 20.0}.freeze
+  TEASPOON = {"us" => 4.92892, "metric" => 5.0, "uk" => 5.0, "au" => 5.0}.freeze
+  PINT = {"us" => 473.176, "metric" => 568.261, "uk" => 568.261, "au" => 568.261}.freeze
+  FLUID_OUNCE = {"us" => 29.5735, "metric" => 28.4131, "uk" => 28.4131, "au" => 28.4131}.freeze
+  GRAMS = {"g" => 1.0, "oz" => 28.3495, "lb" => 453.592, "stick" => 113.398}.freeze
+  Score = Struct.new(:total, :right, :misses)
 
   module_function
 
-  # @return [Hash{String => Hash}] name => recipe, units, what is held of it
-  def rows = YAML.load_file(File.join(Reference::DIRECTORY, "dishes.yml"))
-
-  # @return [Restauro::Dishes::Answer]
-  def answer(row)
-    @answers[row] ||=
-      begin
-        chosen = row.fetch("with", {}).to_h { |name, text| [name.to_sym, CHOICES.fetch(name)[text]] }
-        Class.new { extend Reference::Helpers }.answer(row["recipe"], system: row.fetch("units", "us"), **chosen)
-      end
+  def rows(name)
+    File
+      .readlines(File.join(DIRECTORY, "#{name}.txt"), encoding: "UTF-8")
+      .reject { |line| line.start_with?("#") }
+      .map { |line| line.chomp.split(" | ", 5) }
   end
 
-  # The whole answer as a cook reads it, with the figures behind it: a line for each, so that a change of one is a
-  # change of one line.
-  def text(row)
-    report = Restauro::Dishes::Report.new(Reference::Helpers::CATALOGUE).swap(answer(row))
-    [report[:title], *report[:parts].flat_map { |part| part_lines(part) }, "", *method_lines(report), "",
-     *report[:warnings].map { |warning| "! #{warning[:text]}" }, ""].join("\n")
+  # @param readers [Hash] system => Recipes::Reader
+  def score(name, readers)
+    misses = rows(name).filter_map { |row| miss(row, readers) }
+    Score.new(rows(name).length, rows(name).length - misses.length, misses)
   end
 
-  def file(name) = File.join(DIRECTORY, "#{name.downcase.gsub(/[^a-z0-9]+/, "-").gsub(/\A-|-\z/, "")}.txt")
-
-  def part_lines(part)
-    ["", "#{part[:name] || "Dish"}: #{part[:family] || "plain"}",
-     *(part.dig(:swap, :lines) || []).map { |line| "  #{line[:role]}: #{line[:text].strip}" },
-     *figures(part.slice(*KEPT).merge(swap: part[:swap]&.except(:metrics))).map { |path, value|
-  "  #{path} = #{value}"
-}]
-  end
-
-  def method_lines(report)
-    report[:method].map do |step|
-      head = [step[:kind], step[:minutes]&.then { |minutes| "#{minutes} min" }].compact.join(" ")
-      ["#{head}: #{step[:text]}", step[:look_for], step[:caution]].compact.join("\n    ")
+  # @return [String, nil] what was read instead
+  def miss((system, text, amount, ingredient, role), readers)
+    line = readers[system].read("1 cup water\n#{text}\n1 cup water").lines[1]
+    read = line.understood ? line.ingredient || "-" : "?"
+    grams = expected_grams(system, amount, ingredient)
+    right =
+      read == ingredient && line.role == role &&
+      (grams.nil? ? line.ingredient.nil? || line.grams.nil? || ingredient == "-" : close?(line.grams, grams))
+    if right
+      nil
+    else
+      "#{system}: '#{text}' read as #{read}, #{line.grams&.value&.round(2).inspect} g, #{line.role}; expected " \
+"#{ingredient}, #{grams&.round(2).inspect} g, #{role}"
     end
+  rescue Restauro::InvalidInput => e
+    "#{system}: '#{text}' refused: #{e.message}"
   end
 
-  # Every figure and word of a report by its path, a list on one line, numbers to four figures.
-  def figures(found, path = nil)
-    return [] if found.nil?
-    return [[path, said(found)]] unless found.is_a?(Hash)
+  def close?(estimate, grams) = !estimate.nil? && (estimate.value - grams).abs <= TOLERANCE * grams + 0.01
 
-    found.except(*LINES).flat_map { |key, value| figures(value, [path, key].compact.join(".")) }
+  def expected_grams(system, amount, key)
+    return if amount == "-" || %w[- ?].include?(key)
+
+    number, unit = amount.split
+    number = number.to_f
+    return number * GRAMS[unit] if GRAMS.key?(unit)
+
+    ingredient = Reference::Helpers::CATALOGUE.fetch(key)
+    return number * ingredient.piece_g if unit == "piece"
+
+    per_millilitre = ingredient.cup_spooned_g ? ingredient.cup_spooned_g / 236.588 : ingredient.tbsp_g / 14.7868
+    number * millilitres(unit, system) * per_millilitre
   end
 
-  def said(found)
-    case found
-    when Hash then found.compact.map { |key, value| "#{key} #{said(value)}" }.join(", ")
-    when Array
-      # Of a curve, how long it is and where it ends.
-      return "#{found.length}, the last #{said(found.last)}" if found.length > MOST_LISTED
-
-      found.map { |one| said(one) }.join("; ")
-    when Float then format("%.4g", found)
-    else found
-    end
+  def millilitres(unit, system)
+    {
+      "ml" => 1.0,
+      "cup" => CUP[system],
+      "tbsp" => TABLESPOON[system],
+      "tsp" => TEASPOON[system],
+      "pint" => PINT[system],
+      "floz" => FLUID_OUNCE[system]
+    }.fetch(unit)
   end
 end
