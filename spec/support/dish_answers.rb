@@ -28,8 +28,7 @@ module DishAnswers
       end
   end
 
-  # The whole answer as a cook reads it, with the figures behind it: a line for each, so that a change of one is a
-  # change of one line.
+  # The whole answer as a cook reads it, with the figures behind it: a line for each step and each kind of figure.
   def text(row)
     report = Restauro::Dishes::Report.new(Reference::Helpers::CATALOGUE).swap(answer(row))
     [report[:title], *report[:parts].flat_map { |part| part_lines(part) }, "", *method_lines(report), "",
@@ -41,26 +40,24 @@ module DishAnswers
   def part_lines(part)
     ["", "#{part[:name] || "Dish"}: #{part[:family] || "plain"}",
      *(part.dig(:swap, :lines) || []).map { |line| "  #{line[:role]}: #{line[:text].strip}" },
-     *figures(part.slice(*KEPT).merge(swap: part[:swap]&.except(:metrics))).map { |path, value|
-  "  #{path} = #{value}"
-}]
+     *figures(part).map { |name, found| "  #{name}: #{said(found)}" }]
   end
 
   def method_lines(report)
     report[:method].map do |step|
       head = [step[:kind], step[:minutes]&.then { |minutes| "#{minutes} min" }].compact.join(" ")
-      ["#{head}: #{step[:text]}", step[:look_for], step[:caution]].compact.join("\n    ")
+      ["#{head}: #{step[:text]}", step[:look_for], step[:caution]].compact.join(" // ")
     end
   end
 
-  # Every figure and word of a report by its path, a list on one line, numbers to four figures.
-  def figures(found, path = nil)
-    return [] if found.nil?
-    return [[path, said(found)]] unless found.is_a?(Hash)
-
-    found.except(*LINES).flat_map { |key, value| figures(value, [path, key].compact.join(".")) }
+  # Figures and words of a part by their kind, each kind on one line; its lines stand above them.
+  def figures(part)
+    part.slice(*KEPT).merge(swap: part[:swap]&.except(:metrics)).compact.transform_values do |found|
+      found.is_a?(Hash) ? found.except(*LINES) : found
+    end
   end
 
+  # Numbers to four figures.
   def said(found)
     case found
     when Hash then found.compact.map { |key, value| "#{key} #{said(value)}" }.join(", ")
