@@ -101,7 +101,8 @@ module Restauro
     # The default port, or the next that is free; a port that was asked for, or nothing.
     def open_port
       candidates = @port ? [@port] : (PORT..(PORT + 50))
-      candidates.find { |port| free?(port) } or abort "bin/start: port #{@port || PORT} is taken; type bin/start --port N"
+      candidates.find { |port| free?(port) } or
+        abort "bin/start: port #{@port || PORT} is taken; type bin/start --port N"
     end
 
     def free?(port)
@@ -122,7 +123,7 @@ module Restauro
 
     # Where a phone in the same house finds the pages; nowhere while they are not open to it.
     def home_addresses(port)
-      @lan ? Socket.ip_address_list.select(&:ipv4_private?).map { |address| "http://#{address.ip_address}:#{port}" } : []
+      (@lan ? Socket.ip_address_list.select(&:ipv4_private?) : []).map { |home| "http://#{home.ip_address}:#{port}" }
     end
 
     # A night's archive beside the home.
@@ -138,8 +139,9 @@ module Restauro
       FileUtils.rm_f(path) if File.exist?(path) && File.size(path) < SECRET_BYTES
       return File.read(path) if File.exist?(path)
 
-      File.open(path, File::WRONLY | File::CREAT | File::EXCL, 0o600) { |file| file.write(SecureRandom.hex(SECRET_BYTES / 2)) }
-      File.read(path)
+      fresh = SecureRandom.hex(SECRET_BYTES / 2)
+      File.open(path, File::WRONLY | File::CREAT | File::EXCL, 0o600) { |file| file.write(fresh) }
+      fresh
     end
     SECRET_BYTES = 128
   end

@@ -16,13 +16,16 @@ module Restauro
 
   # The pages. Rooms are in routes/; this is what they share: safety of the connection, errors, helpers.
   class Web < Sinatra::Base
-    POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self'; font-src 'self'; connect-src 'self'; " \
-             "form-action 'self'; base-uri 'none'; frame-ancestors 'none'".freeze
-    HEADERS = {"content-security-policy" => POLICY, "x-content-type-options" => "nosniff", "referrer-policy" => "same-origin",
-               "x-frame-options" => "DENY", "cross-origin-opener-policy" => "same-origin", "cross-origin-resource-policy" => "same-origin",
-               "permissions-policy" => "camera=(), microphone=(), geolocation=()"}.freeze
+    POLICY =
+      "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self'; font-src 'self'; connect-src 'self'; " \
+      "form-action 'self'; base-uri 'none'; frame-ancestors 'none'".freeze
+    HEADERS =
+      {"content-security-policy" => POLICY, "x-content-type-options" => "nosniff", "referrer-policy" => "same-origin",
+       "x-frame-options" => "DENY", "cross-origin-opener-policy" => "same-origin", "cross-origin-resource-policy" => "same-origin",
+       "permissions-policy" => "camera=(), microphone=(), geolocation=()"}.freeze
 
-    DISK_FULL = "The disk is full: nothing was written. What you typed is still in the page before this one; make room, then send it again.".freeze
+    DISK_FULL =
+      "The disk is full: nothing was written. What you typed is still in the page before this one; make room, then send it again.".freeze
 
     set :environment, :production
     set :root, __dir__
@@ -39,14 +42,16 @@ module Restauro
     set :host_authorization, {}
     set :services, nil
 
-    # @param services [Services]   @param secret [String] at least 64 bytes   @param lan [Boolean] open to the home network
+    # @param services [Services]   @param secret [String] at least 64 bytes
+    # @param lan [Boolean] open to the home network
     # @param pool [Workers::Pool, nil] for what takes longer; nil where it is worked out here
     # @return [#call] the Rack application
     def self.with(services, secret:, lan: false, pool: nil)
       web = Class.new(self) do
         serve(services, lan)
         use RequestLimits
-        use Rack::Session::Cookie, key: "restauro", secret: secret, same_site: :lax, httponly: true, expire_after: 90 * 86_400
+        use Rack::Session::Cookie, key: "restauro", secret: secret, same_site: :lax, httponly: true,
+          expire_after: 90 * 86_400
         use KeptToken
         set :let_in, LetIn.new
         use PasscodeGate, services.passcode, let_in if services.passcode
@@ -88,17 +93,20 @@ module Restauro
       warn "database: #{env["sinatra.error"].message.lines.first}"
       next problem 507, DISK_FULL if env["sinatra.error"].message.match?(/DiskFull|No space left on device/)
 
-      problem 503, "The notebook's database does not answer. What you typed is still in this page: try again in a moment."
+      problem 503, "The notebook's database does not answer. " \
+                   "What you typed is still in this page: try again in a moment."
     end
     error do
       error = env["sinatra.error"]
       warn "#{error.class}: #{error.message}\n#{Array(error.backtrace).first(8).join("\n")}"
-      problem 500, "Something went wrong here, and it is our mistake. What you typed is still in the page before this one."
+      problem 500, "Something went wrong here, and it is our mistake. " \
+                   "What you typed is still in the page before this one."
     end
 
     helpers do
       # A view by its name, in whichever room it stands.
-      def find_template(views, name, engine, &found) = Array(views).each { |folder| super(folder, name, engine, &found) }
+      def find_template(views, name, engine, &found) =
+        Array(views).each { |folder| super(folder, name, engine, &found) }
       def services = settings.services
       def h(text) = ERB::Util.html_escape(text)
       def preferences
@@ -108,7 +116,8 @@ module Restauro
       end
 
       def format_of = @format_of ||= Presenters::HouseFormat.new(preferences)
-      def csrf_field = "<input type=\"hidden\" name=\"authenticity_token\" value=\"#{h(Rack::Protection::AuthenticityToken.token(session))}\">"
+      def csrf_field =
+        "<input type=\"hidden\" name=\"authenticity_token\" value=\"#{h(Rack::Protection::AuthenticityToken.token(session))}\">"
       def browser_id = session[:browser] ||= SecureRandom.hex(16)
 
       def problem(code, error)

@@ -5,7 +5,8 @@ require "socket"
 
 module Restauro
   module Database
-    # A PostgreSQL server of our own on loopback: made, started, found again and stopped. As root it runs as the postgres user.
+    # A PostgreSQL server of our own on loopback: made, started, found again and stopped. As root it runs as the
+    # postgres user.
     #
     #   DIRECTORY/data      the cluster         DIRECTORY/port      remembered, changed when taken
     #   DIRECTORY/password  scram, mode 0600    DIRECTORY/log       what the server says
@@ -43,8 +44,9 @@ module Restauro
         connection
       end
 
-      # Starts the server again whenever it has died under us, and takes one over that was another's and is gone with it. The thread lives as
-      # long as this process does.   @yield [Hash] connection options, each time it was started anew
+      # Starts the server again whenever it has died under us, and takes one over that was another's and is gone with
+      # it. The thread lives as long as this process does.
+      # @yield [Hash] connection options, each time it was started anew
       def keep
         @keeper ||= Thread.new do
           loop do
@@ -108,7 +110,8 @@ module Restauro
       rescue Errno::ENOENT
         raise Failed, NO_PASSWORD % path("password")
       end
-      NO_PASSWORD = "the database's password is gone from %s: put that file back from a backup of the home, or start with another home and bring " \
+      NO_PASSWORD =
+        "the database's password is gone from %s: put that file back from a backup of the home, or start with another home and bring " \
                     "a nightly archive in".freeze
 
       # A torn file is as good as none.
@@ -143,7 +146,8 @@ module Restauro
       end
 
       def write_password
-        File.open(path("password"), File::WRONLY | File::CREAT | File::TRUNC, 0o600) { |file| file.puts(SecureRandom.hex(24)) }
+        File.open(path("password"), File::WRONLY | File::CREAT | File::TRUNC,
+                  0o600) { |file| file.puts(SecureRandom.hex(24)) }
       end
 
       def initdb
@@ -155,12 +159,14 @@ module Restauro
         return if system(*command, out: path("log"), err: %i[child out], chdir: "/")
 
         FileUtils.rm_rf(path("data"))
-        raise Failed, "the database could not be made: #{last_words}. Every directory above #{@directory} must let the server's user pass."
+        raise Failed, "the database could not be made: #{last_words}. Every directory above #{@directory} must let " \
+                      "the server's user pass."
       ensure
         FileUtils.rm_f(secret)
       end
 
-      # What an old server's last backend still holds is waited for; only a port that another program has is left for another.
+      # What an old server's last backend still holds is waited for; only a port that another program has is left for
+      # another.
       def launch
         deadline = now + LAUNCH_SECONDS
         while now < deadline
@@ -175,12 +181,16 @@ module Restauro
       end
 
       def spawn_server
-        command = ["setpriv", "--pdeathsig=INT", *(@server_user ? as_server.drop(1) : ["--"]), binary("postgres"), "-D", path("data"), *settings]
-        @pid = Process.spawn(*command, in: File::NULL, out: [path("log"), "w"], err: %i[child out], pgroup: true, chdir: "/")
+        command =
+          ["setpriv", "--pdeathsig=INT", *(@server_user ? as_server.drop(1) : ["--"]), binary("postgres"), "-D",
+           path("data"), *settings]
+        @pid =
+          Process.spawn(*command, in: File::NULL, out: [path("log"), "w"], err: %i[child out], pgroup: true, chdir: "/")
       end
 
       def settings
-        pairs = {"port" => port, "listen_addresses" => "127.0.0.1", "unix_socket_directories" => "", "max_connections" => 40}
+        pairs =
+          {"port" => port, "listen_addresses" => "127.0.0.1", "unix_socket_directories" => "", "max_connections" => 40}
         pairs.merge!("fsync" => "off", "synchronous_commit" => "off", "full_page_writes" => "off") unless @durable
         pairs.flat_map { |name, value| ["-c", "#{name}=#{value}"] }
       end
@@ -220,7 +230,8 @@ module Restauro
         return false unless File.exist?(path("port"))
 
         require "pg"
-        PG.connect(host: "127.0.0.1", port: port, user: USER, password: password, dbname: "postgres", connect_timeout: 3).close
+        PG.connect(host: "127.0.0.1", port: port, user: USER, password: password, dbname: "postgres",
+                   connect_timeout: 3).close
         true
       rescue PG::Error
         false
@@ -245,7 +256,9 @@ module Restauro
         false
       end
 
-      def last_words = File.exist?(path("log")) ? File.read(path("log"), encoding: "UTF-8").scrub.lines.last(3).join(" ").strip : "no log"
+      def last_words =
+        File.exist?(path("log")) ? File.read(path("log"), encoding: "UTF-8").scrub.lines.last(3).join(" ").strip :
+                                   "no log"
     end
   end
 end

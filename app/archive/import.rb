@@ -7,7 +7,9 @@ module Restauro
     class Import
       PHOTO = %r{\Aphotos/[0-9a-f-]{36}\.jpg\z}
       # How what is not as Export wrote it shows.
-      BROKEN = [JSON::ParserError, CSV::MalformedCSVError, KeyError, ArgumentError, NoMethodError, TypeError, Sequel::ConstraintViolation].freeze
+      BROKEN =
+        [JSON::ParserError, CSV::MalformedCSVError, KeyError, ArgumentError, NoMethodError, TypeError,
+         Sequel::ConstraintViolation].freeze
 
       # A column or a value that the tables do not know.
       REFUSED = [PG::SyntaxErrorOrAccessRuleViolation, PG::DataException].freeze
@@ -33,14 +35,16 @@ module Restauro
           made_ahead(files["made_ahead.csv"])
           eaters = household(JSON.parse(files.fetch("household.json", "{}"), max_nesting: 20))
           entries = files.keys.grep(%r{\Anotebook/\d+\.json\z}).sort.count { |path| entry(files[path]) }
-          Done.new(eaters: eaters, entries: entries, packs: packs(files["cupboard.csv"]), observations: observations(files["observations.csv"]),
+          Done.new(eaters: eaters, entries: entries, packs: packs(files["cupboard.csv"]),
+                   observations: observations(files["observations.csv"]),
                    photos: files.keys.grep(PHOTO).count { |path| photo(path, files[path]) })
         end
       rescue *BROKEN => e
         warn "import: #{e.class}: #{e.message.to_s[0, 200]}"
         raise InvalidInput, NOT_AS_WRITTEN
       rescue Sequel::DatabaseError => e
-        raise unless REFUSED.any? { |kind| e.wrapped_exception.is_a?(kind) } # a full disk or a lost line is no fault of the archive
+        # A full disk or a lost line is no fault of the archive.
+        raise unless REFUSED.any? { |kind| e.wrapped_exception.is_a?(kind) }
 
         raise InvalidInput, NOT_AS_WRITTEN
       end
@@ -68,14 +72,18 @@ module Restauro
       end
 
       def entry(text)
-        kept = CardJson.entry(text) or raise InvalidInput, "an entry of this archive cannot be read; nothing was changed"
+        kept = CardJson.entry(text) or raise InvalidInput,
+          "an entry of this archive cannot be read; nothing was changed"
         return false unless @database[:kept_swaps].where(uid: kept.fetch("uid")).empty?
 
-        id = @services.kept_swaps.add(family: kept.fetch("family"), title: kept.fetch("title"), note: kept.fetch("note"),
+        id =
+          @services.kept_swaps.add(family: kept.fetch("family"), title: kept.fetch("title"), note: kept.fetch("note"),
                                       inputs: kept.fetch("inputs"),
-                                      choices: kept.fetch("choices"), data_version: kept.fetch("data_version"), snapshot: kept.fetch("snapshot"),
+                                      choices: kept.fetch("choices"), data_version: kept.fetch("data_version"),
+                                      snapshot: kept.fetch("snapshot"),
                                       created_at: Time.iso8601(kept.fetch("created_at")))
-        @database[:kept_swaps].where(id: id).update(uid: kept["uid"], marks: Sequel.pg_json(kept["marks"].to_h), favourite: kept["favourite"] == true,
+        @database[:kept_swaps].where(id: id)
+          .update(uid: kept["uid"], marks: Sequel.pg_json(kept["marks"].to_h), favourite: kept["favourite"] == true,
                                                     updated_at: Time.iso8601(kept["updated_at"]))
         kept["cooks"].to_a.each { |cook|
           @database[:cooks].insert(kept_swap_id: id, taken: Sequel.pg_json(cook["taken"]),
@@ -99,7 +107,9 @@ module Restauro
       end
 
       def made_ahead(text)
-        rows(text, :made_ahead).each { |row| @database[:made_ahead].insert(row.transform_keys(&:to_sym)) if Planning::Ahead.rows.key?(row["kind"]) }
+        rows(text, :made_ahead).each do |row|
+          @database[:made_ahead].insert(row.transform_keys(&:to_sym)) if Planning::Ahead.rows.key?(row["kind"])
+        end
       end
 
       def observations(text)
@@ -107,8 +117,8 @@ module Restauro
         rows(text, :observations).count do |row|
           next false if row["entry_uid"] && !ids.key?(row["entry_uid"])
 
-          @database[:observations].insert(uid: row["uid"], kept_swap_id: ids[row["entry_uid"]], at: row["at"], words: row["words"].to_s,
-                                          data: Sequel.pg_json(JSON.parse(row["data"])))
+          @database[:observations].insert(uid: row["uid"], kept_swap_id: ids[row["entry_uid"]], at: row["at"],
+                                          words: row["words"].to_s, data: Sequel.pg_json(JSON.parse(row["data"])))
         end
       end
 

@@ -1,5 +1,6 @@
 module Restauro
-  # What the cook does at the counter and at the stove, as the events of a dish. Nothing is computed here that the core could compute.
+  # What the cook does at the counter and at the stove, as the events of a dish. Nothing is computed here that the core
+  # could compute.
   class DishDoings
     LEAST_TIMER_MIN, MOST_TIMER_MIN = 5.0 / 60, 24 * 60
 
@@ -11,9 +12,11 @@ module Restauro
     end
 
     # What a button can do, and the field that stands after its colon: "pause:t3".
-    DOINGS = {"weigh" => nil, "tap" => "by", "which" => "answer", "skip" => nil, "unweigh" => "item", "focus" => "item", "rebalance" => "key",
-              "take_out" => nil, "step" => "index", "back" => nil, "onward" => nil, "timer" => "own", "pause" => "timer", "go" => "timer",
-              "stop" => "timer", "longer" => "timer", "probe" => "on", "saw" => nil}.freeze
+    DOINGS =
+      {"weigh" => nil, "tap" => "by", "which" => "answer", "skip" => nil, "unweigh" => "item", "focus" => "item",
+       "rebalance" => "key",
+       "take_out" => nil, "step" => "index", "back" => nil, "onward" => nil, "timer" => "own", "pause" => "timer", "go" => "timer",
+       "stop" => "timer", "longer" => "timer", "probe" => "on", "saw" => nil}.freeze
 
     # @return [Array<Array(String, Hash)>] kind and data of what happened   @raise [InvalidInput]
     def events
@@ -22,7 +25,10 @@ module Restauro
       raise InvalidInput, "there is no doing '#{name[0, 40]}'" unless DOINGS.key?(name)
 
       field = DOINGS.fetch(name)
-      @fields = @fields.merge(field ? {field => rest} : [rest.to_s.split("=", 2)].select { |pair| pair.length == 2 }.to_h) if rest
+      if rest
+        @fields =
+          @fields.merge(field ? {field => rest} : [rest.to_s.split("=", 2)].select { |pair| pair.length == 2 }.to_h)
+      end
       send(name)
     end
 
@@ -45,7 +51,10 @@ module Restauro
       asked!
       wanted, near = @dish.wanted(item), Making::Item.tolerance(@dish.targets.fetch(item.id))
       return [["over", {"item" => item.id, "grams" => grams}]] if grams > wanted + near
-      raise InvalidInput, "#{grams} g is too little: #{Recipes::WeighedLine.tenths(wanted.round(1))} g are wanted; pour on" if grams < wanted - near
+      if grams < wanted - near
+        raise InvalidInput, "#{grams} g is too little: #{Recipes::WeighedLine.tenths(wanted.round(1))} g are wanted; " \
+                            "pour on"
+      end
 
       taken(item, grams, "scale")
     end
@@ -64,7 +73,8 @@ module Restauro
     def which = @fields["answer"] == "yes" ? [["which", {"item" => item.id, "answer" => item.key}]] : wrong_pack
 
     def wrong_pack
-      raise InvalidInput, "then do not pour it: that is #{item.lookalike["other"]}, and #{item.lookalike["why"]}. Look for #{item.name}"
+      raise InvalidInput, "then do not pour it: that is #{item.lookalike["other"]}, and #{item.lookalike["why"]}. " \
+                          "Look for #{item.name}"
     end
 
     def skip = [["skipped", {"item" => item.id}]]
@@ -74,8 +84,10 @@ module Restauro
 
     def rebalance
       over = @dish.over or raise InvalidInput, "there is nothing on the scale that is too much"
-      chosen = @page.rebalances.find { |found| found.key == @fields["key"] } or raise InvalidInput, "choose one of the ways that stand here"
-      [["retarget", {"targets" => chosen.targets, "words" => chosen.words}], *taken(@page.plan.item(over["item"]), over["grams"], "scale")]
+      chosen = @page.rebalances.find { |found| found.key == @fields["key"] } or raise InvalidInput,
+        "choose one of the ways that stand here"
+      [["retarget", {"targets" => chosen.targets, "words" => chosen.words}],
+       *taken(@page.plan.item(over["item"]), over["grams"], "scale")]
     end
 
     def step = [["step", {"index" => index}]]
@@ -94,7 +106,9 @@ module Restauro
       entered = @dish.entered_at(here) or return
       actual = @page.step_timer&.passed_at(@page.now) || (@page.now - entered)
       planned = @dish.steps[here]
-      return Making::Replan.after(@dish, here, actual) unless @page.grades.any? && planned.kind == "boil" && planned.minutes
+      unless @page.grades.any? && planned.kind == "boil" && planned.minutes
+        return Making::Replan.after(@dish, here, actual)
+      end
       return unless Making::Replan.slipped?(planned.minutes * 60, actual) && @page.worked.swap
 
       Making::Replan.boiled(@page.worked.family, @page.worked.swap, actual / (planned.minutes * 60))
@@ -102,13 +116,16 @@ module Restauro
 
     def timer
       minutes = @fields["own"] ? ClockText.minutes(@fields["minutes"]) : @page.step.minutes
-      raise InvalidInput, "a clock runs from 5 seconds to a day; got #{Recipes::WeighedLine.tenths(minutes.round(1))} minutes" unless
-        minutes.between?(LEAST_TIMER_MIN, MOST_TIMER_MIN)
+      unless minutes.between?(LEAST_TIMER_MIN, MOST_TIMER_MIN)
+        raise InvalidInput, "a clock runs from 5 seconds to a day; got " \
+                            "#{Recipes::WeighedLine.tenths(minutes.round(1))} minutes"
+      end
 
       label = @fields["own"] ? @fields["label"].to_s.strip[0, 60] : ""
       label = @page.step.text[0, 40] if label.empty?
       step = @fields["own"] ? nil : @dish.step
-      [["timer_start", {"id" => "t#{@dish.version}", "label" => label, "seconds" => (60 * minutes).round, "step" => step}]]
+      [["timer_start", {"id" => "t#{@dish.version}", "label" => label, "seconds" => (60 * minutes).round,
+                        "step" => step}]]
     end
 
     def clock(kind, **more) = [["timer_#{kind}", {"id" => @fields["timer"].to_s, **more}]]

@@ -1,5 +1,6 @@
 module Restauro
-  # What a dish that was cooked teaches, from its plan and what was confirmed of it: predicted by the book, measured by the cook.
+  # What a dish that was cooked teaches, from its plan and what was confirmed of it: predicted by the book, measured by
+  # the cook.
   class DishLessons
     # @param page [DishPage]   @param services [Services]
     def initialize(page, services)
@@ -8,10 +9,13 @@ module Restauro
     end
 
     # @param texture [String] key of how it came out   @param right [Boolean] whether it was called right
-    # @param side [String] where a bake was darkest, or empty   @return [Array<Array(Hash, String)>] data of Learning::Seen, and words
+    # @param side [String] where a bake was darkest, or empty
+    # @return [Array<Array(Hash, String)>] data of Learning::Seen, and words
     def all(texture, right:, side: "")
       planned = [*bakes, *boils, *drink, *pieces].map { |data, words| [lessons.by_the_book(data, believed), words] }
-      found = [*planned, *stretched(right), *BakeLessons.sides(side), root, *seen, *eaten(texture, right)].compact.select(&:first)
+      found =
+        [*planned, *stretched(right), *BakeLessons.sides(side), root, *seen,
+         *eaten(texture, right)].compact.select(&:first)
       found.map { |data, words| [data.merge("packs" => packs(data)), words] }
     end
 
@@ -65,7 +69,9 @@ module Restauro
     end
 
     def stretch(short)
-      parts = worked.swap.ours.weights.map { |ingredient, grams| [@services.facts.find_key(ingredient.key) || ingredient, grams] }
+      parts = worked.swap.ours.weights.map do |ingredient, grams|
+        [@services.facts.find_key(ingredient.key) || ingredient, grams]
+      end
       lessons.stretch(parts, worked.swap.ours.stretch_needed, short: short)
     end
 
@@ -74,7 +80,8 @@ module Restauro
 
       heat = worked.input.hob
       timed("boil").map do |planned, took|
-        [lessons.boil(heat, planned.minutes, took), "#{planned.minutes.round(1)} min to the boil on #{heat.tr("_", "-")} took #{took.round(1)}"]
+        [lessons.boil(heat, planned.minutes, took),
+         "#{planned.minutes.round(1)} min to the boil on #{heat.tr("_", "-")} took #{took.round(1)}"]
       end
     end
 
@@ -86,17 +93,21 @@ module Restauro
       grams = @page.dish.weighed[item.id]
       return [] if grams.nil? || (grams - item.grams).abs < 0.5
 
-      [[lessons.drink(flours, item.grams, grams), "#{grams.round} g #{item.name} went in, #{item.grams.round} were planned"]]
+      [[lessons.drink(flours, item.grams, grams),
+        "#{grams.round} g #{item.name} went in, #{item.grams.round} were planned"]]
     end
 
     # What a test piece said of the bowl.
     def pieces
       return [] unless worked.swap.respond_to?(:flours)
 
-      @page.dish.seen.select { |one| one["drink"] }.map { |one| [lessons.drink(flours, 1.0, one["drink"]), "a test piece: #{one["words"]}"] }
+      @page.dish.seen.select { |one| one["drink"] }
+        .map { |one| [lessons.drink(flours, 1.0, one["drink"]), "a test piece: #{one["words"]}"] }
     end
 
-    def flours = worked.swap.flours.to_h { |line| [@services.facts.find_key(line.ingredient), line.grams.value] }.reject { |flour, _| flour.nil? }
+    def flours =
+      worked.swap.flours.to_h { |line| [@services.facts.find_key(line.ingredient), line.grams.value] }
+        .reject { |flour, _| flour.nil? }
 
     # Both weights of the root.
     def root
@@ -104,7 +115,8 @@ module Restauro
       return unless raw && cooked
 
       book = @services.facts.fetch("potato_riced")
-      found = Hydration::Moisture.weighed(raw_water: @services.facts.fetch("raw_potato").water_pct, from_g: raw, to_g: cooked)
+      found =
+        Hydration::Moisture.weighed(raw_water: @services.facts.fetch("raw_potato").water_pct, from_g: raw, to_g: cooked)
       [lessons.water(found.water / 100, book), "#{raw.round} g raw came to #{cooked.round} g"]
     rescue InvalidInput
       nil
@@ -116,17 +128,19 @@ module Restauro
     def seen
       return [] unless sauce?
 
-      @page.dish.seen.select { |one| one["e"] }.map { |one| [lessons.sauce(one["e"], book, how: one["how"]), one["words"]] }
+      @page.dish.seen.select { |one| one["e"] }
+        .map { |one| [lessons.sauce(one["e"], book, how: one["how"]), one["words"]] }
     end
 
     # At the table: of a sauce how thick it was, and of any that is called right how it is liked.
     def eaten(texture, right)
-      found = sauce? ? [[lessons.sauce(grade(texture).flour_equivalents, book, how: "eaten"), "at the table it #{grade(texture).does}"]] : []
+      found = sauce? ? [[tasted(grade(texture)), "at the table it #{grade(texture).does}"]] : []
       right ? [*found, LikingLesson.of(worked, texture)].compact : found
     rescue InvalidInput, NotFound
       []
     end
 
+    def tasted(grade) = lessons.sauce(grade.flour_equivalents, book, how: "eaten")
     def grade(texture) = Families::Sauce::Grade.fetch(texture)
     def book = @book ||= DishLessons.by_the_book(worked, @services)
   end

@@ -8,7 +8,8 @@ module Restauro
         find = NotebookFind.of(params)
         number = params["page"].to_s[/\A[1-9]\d{0,3}\z/].to_i.clamp(1, nil)
         swaps, more = services.kept_swaps.page(find, number: number)
-        page :notebook, room: "Notebook", title: "Notebook", swaps: swaps, more: more, number: number, find: find, eaters: services.household.eaters,
+        page :notebook, room: "Notebook", title: "Notebook", swaps: swaps, more: more, number: number, find: find,
+          eaters: services.household.eaters,
                         deleted: services.kept_swaps.deleted(session.delete(:deleted))
       end
 
@@ -17,7 +18,8 @@ module Restauro
       web.get("/notebook/:id") do
         kept = fetch_kept
         view = Presenters.view(SwapSnapshot.from_json(kept.snapshot), pull: false, format: format_of)
-        page :kept, room: "Notebook", title: kept.title, kept: kept, view: view, older: kept.data_version != services.data_version,
+        page :kept, room: "Notebook", title: kept.title, kept: kept, view: view,
+          older: kept.data_version != services.data_version,
                     cooks: services.cooks.of(kept.id), tries: tries_of(kept), eaters: services.household.eaters,
                     photo: services.dishes.photographed(kept.id)
       end
@@ -26,7 +28,8 @@ module Restauro
         kept = fetch_kept
         next both_notes(kept) if note_changed?(kept)
 
-        services.kept_swaps.update(kept.id, title: given_title(params["title"], kept.title), note: params["note"].to_s[0, 4000])
+        services.kept_swaps.update(kept.id, title: given_title(params["title"], kept.title),
+                                   note: params["note"].to_s[0, 4000])
         redirect to("/notebook/#{kept.id}"), 303
       end
 
@@ -78,7 +81,8 @@ module Restauro
       INPUTS = %w[recipe units corrections].freeze
       CHOICES = (SwapInput::FIELDS - [*INPUTS, "title", "note", "look"]).freeze
 
-      # Entries of the same dish, by the beginning of its name: "Gravy", "Gravy, second try".   @return [Array<Database::KeptSwap>] oldest first
+      # Entries of the same dish, by the beginning of its name: "Gravy", "Gravy, second try".
+      # @return [Array<Database::KeptSwap>] oldest first
       def tries_of(kept)
         found = services.kept_swaps.named(kept.title[/\A[^,:(]+/].strip)
         found.length > 1 ? found : []
@@ -116,10 +120,12 @@ module Restauro
 
       def kept_fields(input, worked)
         {family: worked.answer.main.family.key, title: given_title(input.title, worked.recipe.title), note: input.note,
-         inputs: input.state.slice(*INPUTS), choices: input.state.slice(*CHOICES), data_version: services.data_version, snapshot: worked.snapshot}
+         inputs: input.state.slice(*INPUTS), choices: input.state.slice(*CHOICES), data_version: services.data_version,
+         snapshot: worked.snapshot}
       end
 
-      def given_title(typed, fallback) = [typed.to_s.strip, fallback.to_s.strip, "Sauce"].find { |words| !words.empty? }[0, 200]
+      def given_title(typed, fallback) =
+        [typed.to_s.strip, fallback.to_s.strip, "Sauce"].find { |words| !words.empty? }[0, 200]
     end
   end
 end

@@ -1,10 +1,13 @@
 # frozen_string_literal: true
 
 module Restauro
-  # Works a Swap form out: the recipe read into a dish, every part swapped for who eats and from what the cupboard holds, or the error to show
-  # beside what was typed. Whatever goes wrong, the page comes.
+  # Works a Swap form out: the recipe read into a dish, every part swapped for who eats and from what the cupboard
+  # holds, or the error to show beside what was typed. Whatever goes wrong, the page comes.
   class SwapPage
-    OURS = "Something went wrong here with this recipe, and it is our mistake. What you typed is below: change a line, or empty the page."
+    include LookedAt
+
+    OURS = "Something went wrong here with this recipe, and it is our mistake. " \
+           "What you typed is below: change a line, or empty the page."
 
     # family, swap: of the part that is looked at; error: what to show; broken: whether it is our mistake
     attr_reader :input, :recipe, :dish, :answer, :error, :broken, :shelf, :eaters, :learnt
@@ -20,39 +23,20 @@ module Restauro
       work_out
     end
 
-    # The part whose choices and picture are shown: the one asked for by name, else the one that names the dish.   @return [Integer]
-    def active
-      return 0 unless dish
+    # The result as it is kept in the notebook and drawn on the page.   @return [Hash, nil]
+    def snapshot
+      return unless answer
 
-      dish.parts.index { |part| part.family && part.name == input.part } || dish.main
+      @snapshot ||=
+        SwapSnapshot.of(answer, shelf: shelf, who: who, catalogue: @catalogue).merge(linked, two_pots, taught)
     end
 
-    def part = answer&.parts&.fetch(active)
-    def swap = part&.swap
-    def family = part&.family || Families.fetch(dish&.parts&.fetch(active)&.family || input.family_typed || "sauce", @catalogue)
-    # What the page shows the choices of: the part, its family, and the shape of a dough.
-    def face = [(part_name if dish && !dish.one_part?), family.key,
-                (swap.ours.options.shape if swap && family.is_a?(Families::Dough))].compact.join(" ")
-    def part_name = dish.parts.fetch(active).name
-    def part_name_of(row) = dish && row[:part] ? dish.parts.fetch(row[:part]).name : nil
-    def shape = swap && family.is_a?(Families::Dough) ? swap.ours.options.shape : nil
-
-    # The result as it is kept in the notebook and drawn on the page.   @return [Hash, nil]
-    def snapshot = answer && (@snapshot ||= SwapSnapshot.of(answer, shelf: shelf, who: who, catalogue: @catalogue).merge(linked, two_pots, taught))
     # The same with the part that is looked at in front.
     def shown = snapshot && SwapSnapshot.facing(snapshot, active)
 
-    # Sauces kept in the notebook, which a crust can be filled with.   @return [Hash{Integer => String}] titles by number
+    # Sauces kept in the notebook, which a crust can be filled with.
+    # @return [Hash{Integer => String}] titles by number
     def sauces = @sauces ||= crust? ? @services.kept_swaps.titles_of("sauce") : {}
-
-    # The sauce at the moment the cook wants to look at, as a moment of the snapshot, with its minute.   @return [Hash, nil]
-    def looked_at
-      return unless swap && input.look && family.grades.any?
-
-      seconds = input.look * (swap.ours.cooling.last || swap.ours.course.last).seconds
-      moment = Families::Sauce::LookFors.at(swap.ours, seconds)
-      moment && SauceSnapshot.moment(moment).merge(minute: seconds / 60)
-    end
 
     # Every line with what takes its place, or alone where there is no swap.
     def rows
@@ -65,15 +49,6 @@ module Restauro
     # Whether a rule of somebody in the house would change this dish, and nobody has said yet who eats.
     def ask_who?
       answer && input.state["eaters"].empty? && input.diets.empty? && eaters.any? { |eater| touched?(eater) }
-    end
-
-    # What the part that is looked at was worked out with.
-    def options = swap.ours.options
-
-    # The tin or dish that it is worked out for.   @return [Kitchen::BakingPan, nil]
-    def pan_chosen
-      chosen = options.respond_to?(:pan) ? options.pan : nil
-      chosen.is_a?(Kitchen::BakingPan) ? chosen : input.baking_pan
     end
 
     # The household's oven as it showed itself, the way this dish is baked.   @return [Learning::Oven, nil]
@@ -90,11 +65,17 @@ module Restauro
 
     def crust? = family.choices.include?(:filling_with)
     # A kept sauce in the place of the recipe's own filling.   @return [FillingLink, nil]
-    def filling_link = input.filling_from ? (@filling_link ||= FillingLink.new(@services.kept_swaps.fetch(input.filling_from))) : nil
+    def filling_link
+      return unless input.filling_from
+
+      @filling_link ||= FillingLink.new(@services.kept_swaps.fetch(input.filling_from))
+    end
+
     def two_pots = input.two_pots ? {two_pots: MeetingSnapshot.two_pots(answer, *input.two_pots, @catalogue)} : {}
     # Of all that is made, what is made without wheat.
     def share = input.two_pots&.then { |without, others| without.to_f / (without + others) } || 1.0
-    # What this kitchen showed, where it changed something; and all that was counted with, for what is measured to be told from the book.
+    # What this kitchen showed, where it changed something; and all that was counted with, for what is measured to be
+    # told from the book.
     def taught = {learnt: TaughtSnapshot.of(self), believed: @learnt&.any? ? BelievedFactors.of(self) : nil}.compact
     def linked = filling_link ? {linked: filling_link.to_h} : {}
 
@@ -134,14 +115,17 @@ module Restauro
     end
 
     def solved_with(catalogue, memo)
-      Dishes::Solver.call(@dish, SwapChoices.new(self, input, @services).to_dish(@dish), catalogue: catalogue, memo: memo)
+      choices = SwapChoices.new(self, input, @services).to_dish(@dish)
+      Dishes::Solver.call(@dish, choices, catalogue: catalogue, memo: memo)
     end
 
     # With a flour of the cook's own in the cupboard every answer is worked out anew.
     def memo = @catalogue.equal?(@services.facts) ? @services.memo : nil
 
-    def touched?(eater) = eater.diets.any? && Diets::Exclusion.of(eater.diets, @catalogue).held_in(recipe_lines, @catalogue).any?
+    def touched?(eater) =
+      eater.diets.any? && Diets::Exclusion.of(eater.diets, @catalogue).held_in(recipe_lines, @catalogue).any?
     # Flour is replaced whoever eats; what else holds gluten or an allergen is what a rule is about.
-    def recipe_lines = answer.lines.select { |line| line.ingredient && !@catalogue.fetch(line.ingredient).contains_gluten? }
+    def recipe_lines =
+      answer.lines.select { |line| line.ingredient && !@catalogue.fetch(line.ingredient).contains_gluten? }
   end
 end

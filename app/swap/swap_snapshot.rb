@@ -1,13 +1,12 @@
 # frozen_string_literal: true
 
 module Restauro
-  # A dish's answer as plain data: what the pages draw and the notebook keeps, the same for today's and for one kept years ago. Form 2
-  # holds every
-  # part; one kept before (no form) is a dish of one part.
+  # A dish's answer as plain data: what the pages draw and the notebook keeps, the same for today's and for one kept
+  # years ago. Form 2 holds every part; one kept before (no form) is a dish of one part.
   module SwapSnapshot
     FORM = 2
-    OWN = {"sauce" => "SauceSnapshot", "batter" => "BatterSnapshot", "breading" => "BreadingSnapshot", "gnocchi" => "DoughSnapshot",
-           "pasta" => "DoughSnapshot", "crust" => "CrustSnapshot"}.freeze
+    OWN = {"sauce" => "SauceSnapshot", "batter" => "BatterSnapshot", "breading" => "BreadingSnapshot",
+           "gnocchi" => "DoughSnapshot", "pasta" => "DoughSnapshot", "crust" => "CrustSnapshot"}.freeze
 
     module_function
 
@@ -18,9 +17,9 @@ module Restauro
       main = parts[answer.dish.main]
       main.merge(form: FORM, title: answer.dish.title, main: answer.dish.main, parts: parts,
                  rows: SnapshotRows.of(answer, catalogue), method: steps(answer),
-                 diet: diet(answer, who, catalogue), needs: needs(answer), costs: costs(answer, shelf), said: said(answer.dish.said),
-                 bake: MeetingSnapshot.bake(answer), taste: answer.tastes, plate: MeetingSnapshot.plate(answer),
-                 untouched: answer.already_gluten_free?,
+                 diet: diet(answer, who, catalogue), needs: needs(answer), costs: costs(answer, shelf),
+                 said: said(answer.dish.said), bake: MeetingSnapshot.bake(answer), taste: answer.tastes,
+                 plate: MeetingSnapshot.plate(answer), untouched: answer.already_gluten_free?,
                  warnings: warnings(answer, shelf))
     end
 
@@ -39,14 +38,19 @@ module Restauro
     # One part: what its family draws, and how it meets the others.
     def part(answer, part, index, catalogue, shelf)
       joins = answer.dish.joins_from(index).map { |join| {to: answer.dish.parts[join.to].name, how: join.how} }
-      base = {name: part.name, family: part.family&.key, joins: joins, lines: part.lines.map { |line| SnapshotRows.line(line, catalogue) }}
-      part.swap ? base.merge(of_family(part.family, part.swap, shelf)) : base.merge(thickeners: changed(part, catalogue), alternatives: [])
+      own = part.swap ? of_family(part.family, part.swap, shelf) :
+                        {thickeners: changed(part, catalogue), alternatives: []}
+      {name: part.name, family: part.family&.key, joins: joins,
+       lines: part.lines.map { |line| SnapshotRows.line(line, catalogue) }, **own}
     end
 
     def of_family(family, swap, shelf)
       words = family.class::Report.new(family, family.catalogue)
-      {replaced: replaced(swap, family), metrics: words.metrics(swap.ours), wheat_metrics: words.metrics(swap.wheat), picture: family.picture(swap),
-       alternatives: swap.alternatives.map { |other| words.alternative(other).merge(names: other.names, **at_hand(other, shelf)) },
+      others = swap.alternatives.map do |other|
+        words.alternative(other).merge(names: other.names, **at_hand(other, shelf))
+      end
+      {replaced: replaced(swap, family), metrics: words.metrics(swap.ours), wheat_metrics: words.metrics(swap.wheat),
+       picture: family.picture(swap), alternatives: others,
        **Restauro.const_get(OWN.fetch(family.key)).of(family, swap)}
     end
 
@@ -54,24 +58,25 @@ module Restauro
     def changed(part, catalogue)
       fresh = part.pairs.flat_map { |wheat, ours| ours.reject { |line| line.ingredient == wheat.ingredient } }
       fresh.select { |line| line.grams && line.ingredient }.map do |line|
-        {key: line.ingredient, name: catalogue.fetch(line.ingredient).say, grams: line.grams.value, low: nil, high: nil, measure: line.amount_text,
-         measure_error_pct: nil}
+        {key: line.ingredient, name: catalogue.fetch(line.ingredient).say, grams: line.grams.value, low: nil, high: nil,
+         measure: line.amount_text, measure_error_pct: nil}
       end
     end
 
     def steps(answer)
       places = answer.lines.each_with_index.to_h { |line, place| [line.object_id, place] }
       answer.steps.map do |step|
-        {text: step.text, minutes: step.minutes, batches: step.batches, look_for: step.look_for, caution: step.caution, part: step.part,
-         kind: step.kind,
-         heat: step.heat, celsius: step.celsius, attended: step.attended, uses: step.uses.filter_map { |line| places[line.object_id] }.uniq}
+        {text: step.text, minutes: step.minutes, batches: step.batches, look_for: step.look_for, caution: step.caution,
+         part: step.part, kind: step.kind, heat: step.heat, celsius: step.celsius, attended: step.attended,
+         uses: step.uses.filter_map { |line| places[line.object_id] }.uniq}
       end
     end
 
     # What was taken from the recipe's own words.
     def said(said)
-      {"oven" => said.oven&.say, "pan" => said.pan&.say, "baking" => said.bake_minutes&.then { |minutes| "#{minutes.round} min" },
-       "simmering" => said.simmer_minutes&.then { |minutes| "#{minutes.round} min" }, "makes" => said.makes&.to_s}.compact
+      minutes = {"baking" => said.bake_minutes, "simmering" => said.simmer_minutes}.compact
+      {"oven" => said.oven&.say, "pan" => said.pan&.say,
+       **minutes.transform_values { |found| "#{found.round} min" }, "makes" => said.makes&.to_s}.compact
     end
 
     def replaced(swap, family)
@@ -80,9 +85,10 @@ module Restauro
 
     # A new line as it stands in the big answer.
     def new_line(line, family, system, band: line.grams)
-      measure = line.grams && Measure.nearest(family.catalogue.fetch(line.ingredient), line.grams.value, KitchenUnits.of(system))
-      {key: line.ingredient, name: family.catalogue.fetch(line.ingredient).say, grams: line.grams&.value, low: band&.low&.round(1),
-       high: band&.high&.round(1),
+      ingredient = family.catalogue.fetch(line.ingredient)
+      measure = line.grams && Measure.nearest(ingredient, line.grams.value, KitchenUnits.of(system))
+      {key: line.ingredient, name: ingredient.say, grams: line.grams&.value,
+       low: band&.low&.round(1), high: band&.high&.round(1),
        measure: measure&.text, measure_error_pct: measure&.error_pct&.round(1)}
     end
 
@@ -96,7 +102,8 @@ module Restauro
 
       needed = other.keys.zip(other.grams)
       costs = needed.map { |key, grams| shelf.cost(key, grams) }
-      held.merge(enough: needed.all? { |key, grams| shelf.grams_left(key) >= grams }, price: (costs.sum.round(2) if costs.none?(&:nil?)))
+      enough = needed.all? { |key, grams| shelf.grams_left(key) >= grams }
+      held.merge(enough: enough, price: (costs.sum.round(2) if costs.none?(&:nil?)))
     end
 
     # What the eaters' rules took out, put in, and left undone: told from our own lines. nil when nobody has one.
@@ -106,8 +113,10 @@ module Restauro
       return if exclusion.empty?
 
       left, out = remaining(answer.main.family, swap, exclusion)
-      {diets: exclusion.diets.map { |diet| {say: diet.say, note: diet.note} }, who: who.reject { |eater| eater.diets.empty? }.map(&:name),
-       left: left.map(&:say), out: out.map(&:say), left_to: holds?(answer.main.family) ? "hold it with" : "thicken with",
+      {diets: exclusion.diets.map { |diet| {say: diet.say, note: diet.note} },
+       who: who.reject { |eater| eater.diets.empty? }.map(&:name),
+       left: left.map(&:say), out: out.map(&:say),
+       left_to: holds?(answer.main.family) ? "hold it with" : "thicken with",
        stays: exclusion.held_in(answer.lines, catalogue),
        changed: answer.parts.flat_map { |part| part.substitutions.to_a }.uniq
                       .map { |found| {from: found.line.text.strip, to: found.lines.map(&:text), costs: found.costs} }}
@@ -127,7 +136,9 @@ module Restauro
     def costs(answer, shelf)
       amounts = needs(answer)
       prices = amounts.filter_map { |key, grams| shelf.cost(key, grams) }
-      prices.empty? ? answer.costs : answer.costs.merge(money: prices.sum.round(2), priced: prices.length, things: amounts.length)
+      return answer.costs if prices.empty?
+
+      answer.costs.merge(money: prices.sum.round(2), priced: prices.length, things: amounts.length)
     end
 
     # Grams of each ingredient of the gluten-free side, to take off the cupboard.

@@ -26,6 +26,7 @@ module Restauro
     autoload :Detection, "restauro/families/detection"
     autoload :Dough, "restauro/families/dough"
     autoload :Draft, "restauro/families/draft"
+    autoload :Fat, "restauro/families/fat"
     autoload :Report, "restauro/families/report"
     autoload :Sauce, "restauro/families/sauce"
     autoload :Step, "restauro/families/step"

@@ -3,22 +3,18 @@ require "json"
 module Restauro
   # The Swap form: strings in, checked choices out. What was typed is kept whatever is wrong with it.
   class SwapInput
-    FIELDS = %w[recipe units family flour dust crumb rung piece oven oil tin school with grade spoons heat simmer altitude colour pour lid stir
-                happens becomes look book eaters diets scale two corrections part parts kinds sizes title note].freeze + DoughInput::FIELDS +
-      CrustInput::FIELDS
+    # What is typed in the Swap form, by name.
+    FIELDS = (%w[recipe units family flour dust crumb rung piece oven oil tin school with grade spoons heat simmer
+                 altitude colour pour lid stir happens becomes look book eaters diets scale two corrections part parts
+                 kinds sizes title note] + DoughInput::FIELDS + CrustInput::FIELDS).freeze
     MOST_RECIPE = 400_000
     NUMBERS = (%w[spoons simmer altitude look] + DoughInput::NUMBERS.keys).freeze
     GRADES = %w[keep thin medium thick very_thick own].freeze
-    DEFAULTS = {"recipe" => "", "units" => "metric", "family" => "", "flour" => "", "dust" => "", "crumb" => "", "rung" => "keep",
-                "piece" => "", "oven" => "", "oil" => "", "tin" => "standard", "school" => "", "with" => "",
-                "grade" => "keep", "spoons" => "2",
-                "heat" => "medium", "simmer" => "", "altitude" => "0", "colour" => "", "pour" => "", "lid" => "", "stir" => "still", "happens" => "",
-                "becomes" => "",
-                "look" => "", "book" => "",
-                "eaters" => "", "diets" => "", "scale" => "1", "two" => "", "part" => "", "parts" => "{}", "kinds" => "{}",
-                "sizes" => "{}",
-                "corrections" => "[]", "title" => "", "note" => "", **DoughInput::DEFAULTS, **CrustInput::DEFAULTS}.freeze
-
+    # Empty unless it says otherwise.
+    DEFAULTS = {**FIELDS.to_h { |name| [name, ""] }, "units" => "metric", "rung" => "keep", "tin" => "standard",
+                "grade" => "keep", "spoons" => "2", "heat" => "medium", "altitude" => "0", "stir" => "still", "scale" => "1",
+                "parts" => "{}", "kinds" => "{}", "sizes" => "{}", "corrections" => "[]",
+                **DoughInput::DEFAULTS, **CrustInput::DEFAULTS}.freeze
     WORDS = {units: "units", school: "roux, slurry or reduction", with: "thickener", grade: "how thick",
              spoons: "spoons of flour a cup (0.1 to 6)", heat: "heat", look: "look",
              simmer: "simmer (0 to 240 minutes)", scale: "how much", altitude: "altitude (-400 to 5000 metres)",
@@ -27,17 +23,20 @@ module Restauro
     attr_reader :state
 
     # What is chosen for one part, and kept for it while another is looked at.
-    OF_A_PART = (FIELDS - %w[recipe units family eaters diets scale two corrections part parts kinds sizes title note filling_from book]).freeze
+    OF_A_PART = (FIELDS - %w[recipe units family eaters diets scale two corrections part parts kinds sizes title note
+                             filling_from book]).freeze
     MOST_PARTS = 40_000
 
     # @param params [Hash] string keys: a form, or a saved draft   @raise [InvalidInput]
     def initialize(params)
-      @state = DEFAULTS.merge(params.slice(*FIELDS).transform_values { |value| clean(value) }).merge(DoughInput.chosen(params))
+      typed = params.slice(*FIELDS).transform_values { |value| clean(value) }
+      @state = {**DEFAULTS, **typed, **DoughInput.chosen(params)}
       @state.merge!(Picked.fields(params, @state))
       @state["scale"] = "1" if @state["scale"].strip.empty?
       @state["eaters"] = Picked.eaters(@state["eaters"])
       @state["recipe"] = cap(@state["recipe"])
-      @state["corrections"] = CorrectionsInput.new(@state["corrections"]).with(params["fix"]) if params["fix"].is_a?(Hash)
+      fix = params["fix"]
+      @state["corrections"] = CorrectionsInput.new(@state["corrections"]).with(fix) if fix.is_a?(Hash)
       params["kinds_of"].each { |name, family| name_part(name, family) } if params["kinds_of"].is_a?(Hash)
       size_part(FormText.clean(params["size"])) if params["size"].is_a?(String)
       turn_to(FormText.clean(params["tab"])[0, 120]) if params["tab"].is_a?(String)
@@ -71,7 +70,8 @@ module Restauro
     # Whether somebody of the household eats.
     def eats?(eater) = checked[:eaters] == "all" || checked[:eaters].to_s.split(",").include?(eater.id.to_s)
     def scale = checked[:scale].to_s
-    # How many eat without wheat and how many with, where the dish is made twice.   @return [Array(Integer, Integer), nil]   @raise [InvalidInput]
+    # How many eat without wheat and how many with, where the dish is made twice.
+    # @return [Array(Integer, Integer), nil]   @raise [InvalidInput]
     def two_pots = Dishes::TwoPots.counts(checked[:two])
     def happens = checked[:happens].to_s
     def hob = checked[:heat]
@@ -85,9 +85,7 @@ module Restauro
     def family = checked[:family]
 
     # For a family's own options.   @param catalogue [Catalogue]   @raise [InvalidInput]
-    def options(family, catalogue)
-      FamilyOptions.new(checked, catalogue).of(family.key)
-    end
+    def options(family, catalogue) = FamilyOptions.new(checked, catalogue).of(family.key)
 
     private
 
@@ -103,8 +101,8 @@ module Restauro
       return if name == part
 
       kept = json("parts").merge(part => state.slice(*OF_A_PART).reject { |field, value| DEFAULTS[field] == value })
-      fresh = kept.fetch(name, {})
-      @state.merge!(DEFAULTS.slice(*OF_A_PART), fresh.is_a?(Hash) ? fresh.slice(*OF_A_PART).transform_values(&:to_s) : {}, "part" => name)
+      fresh = kept.fetch(name, {}).then { |left| left.is_a?(Hash) ? left : {} }
+      @state.merge!(DEFAULTS.slice(*OF_A_PART), fresh.slice(*OF_A_PART).transform_values(&:to_s), "part" => name)
       @state["parts"] = JSON.generate(kept.except(name)).then { |text| text.bytesize > MOST_PARTS ? "{}" : text }
     end
 
@@ -113,7 +111,8 @@ module Restauro
       name, _, times = text[0, 160].rpartition("=")
       return if name.empty? || Float(times, exception: false).nil?
 
-      @state["sizes"] = JSON.generate(times.to_f == 1.0 ? json("sizes").except(name) : json("sizes").merge(name => times))
+      @state["sizes"] =
+        JSON.generate(times.to_f == 1.0 ? json("sizes").except(name) : json("sizes").merge(name => times))
     end
 
     # "Gravy" is a sauce: said once, kept for the recipe.
@@ -129,12 +128,14 @@ module Restauro
     def cap(text)
       return text if text.bytesize <= MOST_RECIPE
 
-      raise InvalidInput, "this recipe is #{text.bytesize / 1000} kB; the most is #{MOST_RECIPE / 1000} kB: paste the ingredient lines alone"
+      raise InvalidInput, "this recipe is #{text.bytesize / 1000} kB; the most is #{MOST_RECIPE / 1000} kB: paste " \
+                          "the ingredient lines alone"
     end
 
     def checked
       @checked ||= begin
-        result = SwapContract.new.call(state.to_h { |name, value| [name, NUMBERS.include?(name) ? value.strip.tr(",", ".") : value.strip] })
+        typed = state.transform_values(&:strip)
+        result = SwapContract.new.call({**typed, **typed.slice(*NUMBERS).transform_values { |text| text.tr(",", ".") }})
         raise InvalidInput, problem(result.errors.to_h) if result.failure?
 
         result.to_h

@@ -1,7 +1,8 @@
 module Restauro
   module Presenters
-    # The sauce's instrument: thickness on a log scale over the grade bands, temperature above it, wheat's and ours, against minutes.
-    # The lines go through the points of the answer's own course. The target line carries where it can be pulled to.
+    # The sauce's instrument: thickness on a log scale over the grade bands, temperature above it, wheat's and ours,
+    # against minutes. The lines go through the points of the answer's own course. The target line carries where it can
+    # be pulled to.
     class CourseChart
       WIDTH = 738
       HEIGHT = 470
@@ -34,12 +35,15 @@ module Restauro
       private
 
       def parts
-        [Svg.tag("title", "How it thickens", id: title_id), Svg.tag("desc", words, id: "#{title_id}-words"), bands, heat_frame, time_axis,
-         thickness_axis, moments, uncertainty, heat_line(:wheat), heat_line(:ours), line(:wheat), line(:ours), legend, target]
+        [Svg.tag("title", "How it thickens", id: title_id), Svg.tag("desc", words, id: "#{title_id}-words"), bands,
+         heat_frame, time_axis, thickness_axis, moments, uncertainty, heat_line(:wheat), heat_line(:ours),
+         line(:wheat), line(:ours), legend, target]
       end
 
       def title_id = "course-#{object_id}" # two pictures can stand on one page
-      def words = "Thickness in pascal seconds and temperature against minutes, from the cold pan to the plate: #{@names.join("; ")}."
+      def words
+        "Thickness in pascal seconds and temperature against minutes, from the cold pan to the plate: #{@names.join("; ")}."
+      end
 
       def all_points(side) = side[:course] + side[:cooling]
       def x(seconds) = LEFT + (RIGHT - LEFT) * seconds / @seconds.to_f
@@ -63,7 +67,8 @@ module Restauro
         name = band[:grade].tr("_", " ")
         return Svg.text(name, x: RIGHT + 18, y: middle + 5, class: "band-name") if height < TWO_LINES
 
-        Svg.text(name, x: RIGHT + 18, y: middle - 3, class: "band-name") + Svg.text(band[:does], x: RIGHT + 18, y: middle + 14, class: "band-does")
+        Svg.text(name, x: RIGHT + 18, y: middle - 3, class: "band-name") +
+          Svg.text(band[:does], x: RIGHT + 18, y: middle + 14, class: "band-does")
       end
 
       def heat_frame
@@ -84,36 +89,43 @@ module Restauro
 
       def thickness_axis
         TICKS.map { |pa_s| Svg.tag("line", x1: LEFT - 6, x2: LEFT, y1: y(pa_s), y2: y(pa_s), class: "axis") }.join +
-          Svg.text("thickness, each mark ten times", x: 34, y: (TOP + BOTTOM) / 2, class: "axis-name", text_anchor: "middle",
-                                                     transform: "rotate(-90 34 #{(TOP + BOTTOM) / 2})")
+          Svg.text("thickness, each mark ten times", x: 34, y: (TOP + BOTTOM) / 2, class: "axis-name",
+                   text_anchor: "middle", transform: "rotate(-90 34 #{(TOP + BOTTOM) / 2})")
       end
 
       # Boil, off the heat and plate of our sauce, each a line through both parts.
       def moments
         ours = @picture[:ours]
-        [[ours[:course].find { |point| point[:viscosity_pa_s] }&.fetch(:seconds), "liquid in", "start", 5],
-         [ours[:boil_seconds], "boils", "end", -5], [ours[:off_seconds], "off the heat", "start", 5],
-         [(ours[:cooling].last || {})[:seconds], "plate, #{@picture[:serve_celsius].round} °C", "end", -5]].map do |seconds, name, anchor, shift|
+        poured, served = ours[:course].find { |point| point[:viscosity_pa_s] }, ours[:cooling].last
+        [[poured&.fetch(:seconds), "liquid in", "start", 5], [ours[:boil_seconds], "boils", "end", -5],
+         [ours[:off_seconds], "off the heat", "start", 5],
+         [served&.fetch(:seconds), "plate, #{@picture[:serve_celsius].round} °C", "end", -5]]
+          .map do |seconds, name, anchor, shift|
           next "" unless seconds&.positive?
 
           Svg.tag("line", x1: x(seconds), x2: x(seconds), y1: HEAT_TOP, y2: BOTTOM, class: "moment") +
-            Svg.text(name, x: x(seconds) + shift, y: TOP - 8, class: "moment-name moment-#{name[/\A\w+/]}", text_anchor: anchor)
+            Svg.text(name, x: x(seconds) + shift, y: TOP - 8, class: "moment-name moment-#{name[/\A\w+/]}",
+                     text_anchor: anchor)
         end.join
       end
 
       def uncertainty
         points = all_points(@picture[:ours]).select { |point| point[:high_pa_s] }
-        outline = points.map { |p| [x(p[:seconds]), y(p[:high_pa_s])] } + points.reverse.map { |p| [x(p[:seconds]), y(p[:low_pa_s])] }
+        outline = points.map { |p| [x(p[:seconds]), y(p[:high_pa_s])] } +
+          points.reverse.map { |p| [x(p[:seconds]), y(p[:low_pa_s])] }
         outline.empty? ? "" : Svg.tag("path", d: "#{Svg.path(outline)}Z", class: "uncertainty")
       end
 
       def line(side)
         points = all_points(@picture[side]).select { |point| point[:viscosity_pa_s] }
-        points.empty? ? "" : Svg.tag("path", d: Svg.path(points.map { |p| [x(p[:seconds]), y(p[:viscosity_pa_s])] }), class: "curve #{side}")
+        return "" if points.empty?
+
+        Svg.tag("path", d: Svg.path(points.map { |p| [x(p[:seconds]), y(p[:viscosity_pa_s])] }), class: "curve #{side}")
       end
 
       def heat_line(side)
-        Svg.tag("path", d: Svg.path(all_points(@picture[side]).map { |p| [x(p[:seconds]), heat_y(p[:celsius])] }), class: "heat #{side}")
+        Svg.tag("path", d: Svg.path(all_points(@picture[side]).map { |p| [x(p[:seconds]), heat_y(p[:celsius])] }),
+                class: "heat #{side}")
       end
 
       def legend
@@ -123,28 +135,7 @@ module Restauro
         end.join
       end
 
-      def target
-        at = y(@picture[:target][:pa_s])
-        line = Svg.tag("line", x1: LEFT, x2: RIGHT, y1: 0, y2: 0, class: "target-line") +
-          Svg.text(target_words, x: LEFT + 8, y: -7, class: "target-name")
-        return Svg.tag("g", line, transform: "translate(0 #{Svg.plain(at)})", class: "target") unless @pull
-
-        grip = Svg.tag("rect", x: RIGHT - 24, y: -24, width: 48, height: 48, class: "grip-area") +
-          Svg.tag("circle", cx: RIGHT, cy: 0, r: 13, class: "grip") +
-          Svg.tag("path", d: "M#{RIGHT - 5} -3L#{RIGHT} -8L#{RIGHT + 5} -3M#{RIGHT - 5} 3L#{RIGHT} 8L#{RIGHT + 5} 3", class: "grip-arrows")
-        Svg.tag("g", line + grip, **slider(at))
-      end
-
-      def slider(at)
-        stops = @picture[:stops]
-        {id: "target-handle", class: "target pull", transform: "translate(0 #{Svg.plain(at)})", tabindex: 0, role: "slider",
-         aria_orientation: "vertical", aria_label: "How thick", aria_valuemin: stops.first[:spoons], aria_valuemax: stops.last[:spoons],
-         aria_valuenow: @picture[:target][:spoons], aria_valuetext: target_words,
-         data_stops: JSON.generate(stops.map { |stop| [stop[:spoons], y(stop[:pa_s]).round(2), stop_words(stop)] })}
-      end
-
-      def target_words = "target: #{stop_words(@picture[:target])}"
-      def stop_words(stop) = "#{stop[:grade].tr("_", " ")}, #{Format.number(stop[:spoons])} spoons of flour a cup"
+      def target = CourseTarget.new(@picture, left: LEFT, right: RIGHT, y: method(:y)).to_s(pull: @pull)
     end
   end
 end

@@ -1,6 +1,7 @@
 module Restauro
   module Presenters
-    # The pieces as they are cut, to scale: rounds on a sheet, ribbons, a rope with its cuts, strands; a bar of five centimetres beside them.
+    # The pieces as they are cut, to scale: rounds on a sheet, ribbons, a rope with its cuts, strands; a bar of five
+    # centimetres beside them.
     class LayoutPicture
       WIDTH = 680
       MOST_HEIGHT = 250
@@ -22,7 +23,8 @@ module Restauro
       def to_s
         height = MARGIN * 2 + wide_mm * scale + 34
         drawn = pieces + bar(MARGIN * 2 + wide_mm * scale)
-        Svg.tag("svg", drawn, viewBox: "0 0 #{WIDTH} #{height.round}", class: "layout-picture", role: "img", aria_label: words) +
+        Svg.tag("svg", drawn, viewBox: "0 0 #{WIDTH} #{height.round}", class: "layout-picture", role: "img",
+                aria_label: words) +
           "<p class=\"quiet\">#{ERB::Util.html_escape(words)}</p>"
       end
 
@@ -31,14 +33,16 @@ module Restauro
       def long_mm
         return @layout[:length_mm] if on_a_sheet?
 
-        {"extruded" => STRAND_MM.to_f, "strings" => STRAND_MM.to_f, "pushed" => STRAND_MM.to_f, "spooned" => 2 * BALLS * @layout[:thickness_mm]}
+        {"extruded" => STRAND_MM.to_f, "strings" => STRAND_MM.to_f, "pushed" => STRAND_MM.to_f,
+         "spooned" => 2 * BALLS * @layout[:thickness_mm]}
           .fetch(@layout[:shape]) { ROPE_CUTS * @layout[:thickness_mm] }
       end
 
       def wide_mm
         return @layout[:width_mm] if on_a_sheet?
 
-        {"extruded" => 2 * STRANDS, "strings" => 2 * STRANDS, "pushed" => 2 * DROPS}.fetch(@layout[:shape], 1) * @layout[:thickness_mm]
+        {"extruded" => 2 * STRANDS, "strings" => 2 * STRANDS, "pushed" => 2 * DROPS}
+          .fetch(@layout[:shape], 1) * @layout[:thickness_mm]
       end
 
       def on_a_sheet? = %w[filled rolled sheets].include?(@layout[:shape])
@@ -90,7 +94,8 @@ module Restauro
 
       # Where a round is folded.
       def fold(along, across, radius)
-        Svg.tag("line", x1: MARGIN + (along - radius) * scale, x2: MARGIN + (along + radius) * scale, y1: MARGIN + across * scale,
+        Svg.tag("line", x1: MARGIN + (along - radius) * scale, x2: MARGIN + (along + radius) * scale, y1: MARGIN +
+                across * scale,
                         y2: MARGIN + across * scale, class: "fold")
       end
 
@@ -105,13 +110,16 @@ module Restauro
       def rope
         side = @layout[:thickness_mm] * scale
         Array.new(ROPE_CUTS) do |index|
-          Svg.tag("rect", x: MARGIN + index * side, y: MARGIN, width: side - 2, height: side, rx: side / 5, class: "dough")
+          Svg.tag("rect", x: MARGIN + index * side, y: MARGIN, width: side - 2, height: side, rx: side / 5,
+                  class: "dough")
         end.join
       end
 
       def balls
         radius = @layout[:thickness_mm] * scale / 2
-        Array.new(BALLS) { |index| Svg.tag("circle", cx: MARGIN + (4 * index + 2) * radius, cy: MARGIN + radius, r: radius, class: "dough") }.join
+        Array.new(BALLS) { |index|
+          Svg.tag("circle", cx: MARGIN + (4 * index + 2) * radius, cy: MARGIN + radius, r: radius, class: "dough")
+        }.join
       end
 
       # Short, of no two lengths.
@@ -127,7 +135,8 @@ module Restauro
       def strands
         Array.new(STRANDS) do |index|
           Svg.tag("rect", x: MARGIN, y: MARGIN + index * 2 * @layout[:thickness_mm] * scale, width: long_mm * scale,
-                          height: @layout[:thickness_mm] * scale, rx: @layout[:thickness_mm] * scale / 2, class: "dough")
+                          height: @layout[:thickness_mm] * scale, rx: @layout[:thickness_mm] * scale / 2,
+                          class: "dough")
         end.join
       end
 

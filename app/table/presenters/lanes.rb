@@ -8,7 +8,8 @@ module Restauro
 
       HEAT_MOST = 250.0
 
-      # @param plan [Planning::Plan]   @param pins [Array<String>] "1-0": what is pinned   @param now [Float, nil] minute that it is
+      # @param plan [Planning::Plan]   @param pins [Array<String>] "1-0": what is pinned
+      # @param now [Float, nil] minute that it is
       def initialize(plan, pins: [], now: nil)
         @plan = plan
         @pins = pins
@@ -22,12 +23,15 @@ module Restauro
 
       # @return [String] SVG
       def to_s
-        Svg.tag("svg", axis + rows + waits + eat + now_line, class: "lanes", data_minute: ((RIGHT - LEFT) / (@to - @from).to_f).round(3),
-                                                             data_from: @from, data_left: LEFT, viewBox: "0 0 #{WIDTH} #{height}",
+        Svg.tag("svg", axis + rows + waits + eat + now_line, class: "lanes",
+                data_minute: ((RIGHT - LEFT) / (@to - @from).to_f).round(3),
+                                                             data_from: @from, data_left: LEFT,
+                                                             viewBox: "0 0 #{WIDTH} #{height}",
                                                              role: "img", aria_label: words)
       end
 
-      def words = "The meal in #{@lanes.length} lanes from #{Planning::Meal.clock(@plan.start_at)} to #{Planning::Meal.clock(@plan.meal.serve_at)}"
+      def words =
+        "The meal in #{@lanes.length} lanes from #{Planning::Meal.clock(@plan.start_at)} to #{Planning::Meal.clock(@plan.meal.serve_at)}"
 
       private
 
@@ -38,9 +42,12 @@ module Restauro
       def lanes
         tasks = @plan.tasks
         cooks = @plan.meal.kitchen.cooks
-        hands = (1..cooks).map { |cook| [cooks > 1 ? "hands #{cook}" : "hands", tasks.select { |task| task.cook == cook }] }
-        rings = (1..(tasks.filter_map(&:burner).max || 0)).map { |ring| ["ring #{ring}", tasks.select { |task| task.burner == ring }] }
-        ovens = tasks.filter_map(&:oven).uniq.sort.flat_map { |oven| trays(oven, tasks.select { |task| task.oven == oven }) }
+        hands =
+          (1..cooks).map { |cook| [cooks > 1 ? "hands #{cook}" : "hands", tasks.select { |task| task.cook == cook }] }
+        rings = (1..(tasks.filter_map(&:burner).max || 0))
+          .map { |ring| ["ring #{ring}", tasks.select { |task| task.burner == ring }] }
+        ovens =
+          tasks.filter_map(&:oven).uniq.sort.flat_map { |oven| trays(oven, tasks.select { |task| task.oven == oven }) }
         cold, rest = tasks.select { |task| task.step.heat == "rest" }.partition { |task| task.step.text.match?(COLD) }
         [*hands, *rings, *ovens, *stacked("rests", rest), *stacked("fridge", cold)].reject { |_, found| found.empty? }
       end
@@ -52,7 +59,9 @@ module Restauro
       # So many rows as overlap.
       def stacked(name, tasks)
         rows = []
-        tasks.sort_by(&:from).each { |task| (rows.find { |row| row.last.to <= task.from } || rows.push([]).last) << task }
+        tasks.sort_by(&:from).each do |task|
+          (rows.find { |row| row.last.to <= task.from } || rows.push([]).last) << task
+        end
         rows.each_with_index.map { |row, index| [index.zero? ? name : "", row] }
       end
 
@@ -68,7 +77,8 @@ module Restauro
       def rows
         @lanes.each_with_index.map do |(name, tasks), index|
           y = TOP + index * LANE
-          Svg.tag("path", class: "lane-line", d: "M#{LEFT} #{y + LANE - 3}H#{RIGHT}") + Svg.text(name, x: 8, y: y + 24, class: "lane-name") +
+          Svg.tag("path", class: "lane-line", d: "M#{LEFT} #{y + LANE - 3}H#{RIGHT}") +
+            Svg.text(name, x: 8, y: y + 24, class: "lane-name") +
             (name.start_with?("oven") ? heat(tasks.first.oven, y) : "") + tasks.map { |task| bar(task, y) }.join
         end.join
       end
@@ -78,11 +88,13 @@ module Restauro
         kind = task.step.oven? ? "oven" : (task.step.attended ? "hands" : "alone")
         key = @keys[task.object_id]
         pinned = @pins.include?(key)
-        title = ERB::Util.html_escape("#{Planning::Meal.clock(task.from)} #{[task.dish, task.step.text].compact.join(": ")}")
+        title =
+          ERB::Util.html_escape("#{Planning::Meal.clock(task.from)} #{[task.dish, task.step.text].compact.join(": ")}")
         moved = " data-task=\"#{key}\" data-at=\"#{task.from}\" class=\"lane-task#{" pinned" if pinned}\"" if key
         "<g#{moved}><title>#{title}</title>" +
           Svg.tag("rect", class: "strip-#{kind}", x: x(task.from), y: y, width: width, height: BAR, rx: 3) +
-          (pinned ? Svg.tag("circle", class: "lane-pin", cx: x(task.from) + 1, cy: y + 2, r: 5) : "") + label(task, y, width) + "</g>"
+          (pinned ? Svg.tag("circle", class: "lane-pin", cx: x(task.from) + 1, cy: y + 2, r: 5) : "") +
+          label(task, y, width) + "</g>"
       end
 
       # The dish by its number, by name where there is room; an oven says its heat.
@@ -92,13 +104,15 @@ module Restauro
         words = [[place, task.dish, heat].compact.join(" "), heat && "#{place} #{heat}", place]
         found = words.compact.map(&:strip).find { |text| text.length * LETTER_PX + 8 < width } or return ""
         light = task.step.oven? || !task.step.attended
-        Svg.text(found, x: (x(task.from) + 5).round(1), y: y + 22, class: "strip-name strip-name-#{light ? "alone" : "hands"}")
+        Svg.text(found, x: (x(task.from) + 5).round(1), y: y + 22,
+                        class: "strip-name strip-name-#{light ? "alone" : "hands"}")
       end
 
       # The oven's heat over the evening, from the cold to its last bake, behind its bars.
       def heat(oven, y)
         tasks = @plan.tasks.select { |task| task.oven == oven }.sort_by(&:from)
-        steady = tasks.flat_map { |task| [[task.dish ? task.from : task.to, task.step.celsius], [task.to, task.step.celsius]] }
+        steady =
+          tasks.flat_map { |task| [[task.dish ? task.from : task.to, task.step.celsius], [task.to, task.step.celsius]] }
         points = [[tasks.first.from, 0.0], *steady]
         drawn = points.map { |minute, celsius| [x(minute), (y + LANE - 4 - (LANE - 6) * celsius / HEAT_MOST).round(1)] }
         Svg.tag("path", class: "lane-heat", d: Svg.path(drawn))

@@ -1,9 +1,9 @@
 module Restauro
   module Blends
-    # Finds the whole grams of each flour for a jar. Minimises the sum of misses from wheat, each in its purpose's tolerances:
-    #   min sum (over + under)/tolerance   with over - under = sum(x property)/N - wheat
-    # under the taste limits, at most five parts, none under a twentieth. Where that cannot be, the limits may give way at a high price, and the
-    # answer says which did.
+    # Finds the whole grams of each flour for a jar. Minimises the sum of misses from wheat, each in its purpose's
+    # tolerances:   min sum (over + under)/tolerance   with over - under = sum(x property)/N - wheat
+    # under the taste limits, at most five parts, none under a twentieth. Where that cannot be, the limits may give way
+    # at a high price, and the answer says which did.
     class Designer
       # Cost of a gram over a limit, far above any miss.
       RELAX_COST = 1000.0
@@ -19,7 +19,8 @@ module Restauro
         freeze
       end
 
-      # @param ingredients [Array<Ingredient>]   @param purpose [Purpose]   @param grams [Integer] g in the jar   @return [Blend]
+      # @param ingredients [Array<Ingredient>]   @param purpose [Purpose]   @param grams [Integer] g in the jar
+      # @return [Blend]
       # @raise [InvalidInput]
       def design(ingredients, purpose, grams:)
         check(ingredients, grams)
@@ -35,13 +36,17 @@ module Restauro
       # @return [Hash] property => Float, by weight   @param parts [Array<Array(Ingredient, Numeric)>]
       def self.properties(parts, purpose)
         total = parts.sum(0.0, &:last)
-        purpose.tolerances.keys.to_h { |name| [name, parts.sum(0.0) { |part, g| part.public_send(name).to_f * g } / total] }
+        purpose.tolerances.keys.to_h do |name|
+          [name, parts.sum(0.0) { |part, g| part.public_send(name).to_f * g } / total]
+        end
       end
 
       private
 
       def check(ingredients, grams)
-        raise InvalidInput, "a blend needs flours or starches; type such as white_rice_flour,corn_starch" if ingredients.empty?
+        if ingredients.empty?
+          raise InvalidInput, "a blend needs flours or starches; type such as white_rice_flour,corn_starch"
+        end
         raise InvalidInput, "a jar is 20 to 5000 g, got #{grams}" unless grams.between?(20, 5000)
 
         bad = ingredients.find { |i| !%w[flour starch meal blend binder].include?(i.group) }
@@ -69,12 +74,14 @@ module Restauro
           program.column([:units, i.key], high: (grams / step(i)).ceil, integer: true)
           program.column([:used, i.key], high: 1, integer: true)
           program.column([:over, i.key], cost: RELAX_COST, high: relaxed ? grams : 0)
-          program.row([:most, i.key], grams_term(i).merge([:used, i.key] => -@limits.most(i, purpose) * grams, [:over, i.key] => -1), high: 0)
+          program.row([:most, i.key], grams_term(i).merge([:used, i.key] => -@limits.most(i, purpose) * grams,
+                                                          [:over, i.key] => -1), high: 0)
           program.row([:used, i.key], grams_term(i).merge([:used, i.key] => -2.0 * grams), high: 0)
           program.row([:least, i.key], grams_term(i).merge([:used, i.key] => -@limits.part_least(i) * grams), low: 0)
         end
         slack = @spoons ? ingredients.map { |i| step(i) }.max / 2 : 0
-        program.row(:total, ingredients.map { |i| grams_term(i) }.reduce(:merge), low: grams - slack, high: grams + slack)
+        program.row(:total, ingredients.map { |i| grams_term(i) }.reduce(:merge), low: grams - slack, high: grams +
+                    slack)
         program.row(:parts, ingredients.to_h { |i| [[:used, i.key], 1] }, high: @limits.parts_most)
       end
 
@@ -105,8 +112,10 @@ module Restauro
         parts = amounts.select { |_, g| g.positive? }.sort_by { |_, g| -g }
         mixed = Designer.properties(parts, purpose)
         properties = mixed.to_h { |name, value| [name, {blend: value.round(3), wheat: @wheat.public_send(name).to_f}] }
-        Blend.new(parts: parts.freeze, purpose: purpose, properties: properties.freeze, cost_per_kg: cost(parts), status: status,
-                  gap: solution.gap, bound: solution.bound, objective: solution.objective, relaxed: gave_way(parts, purpose, grams, solution).freeze)
+        Blend.new(parts: parts.freeze, purpose: purpose, properties: properties.freeze, cost_per_kg: cost(parts),
+                  status: status,
+                  gap: solution.gap, bound: solution.bound, objective: solution.objective,
+                  relaxed: gave_way(parts, purpose, grams, solution).freeze)
       end
 
       # @return [Float, nil] nil when a part has no price
@@ -122,8 +131,12 @@ module Restauro
           limit = (100 * @limits.most(part, purpose)).round
           "#{part.say} stands at #{(100.0 * g / grams).round} %, its limit is #{limit} % (#{@limits.why(part)}): add another flour"
         end
-        over << "starch stands above #{(100 * purpose.starch_most).round} %: add a flour" if solution.values.fetch(:starch_over) > 0.5
-        over << "the stretch this needs is not reached: add psyllium or xanthan" if solution.values.fetch(:stretch_short) > 0.01
+        if solution.values.fetch(:starch_over) > 0.5
+          over << "starch stands above #{(100 * purpose.starch_most).round} %: add a flour"
+        end
+        if solution.values.fetch(:stretch_short) > 0.01
+          over << "the stretch this needs is not reached: add psyllium or xanthan"
+        end
         over
       end
     end

@@ -2,7 +2,8 @@
 
 module Restauro
   module Dishes
-    # What is done with the parts once they are made, where no family does it itself: layered and baked, poured over at the table, chilled and shaped.
+    # What is done with the parts once they are made, where no family does it itself: layered and baked, poured over at
+    # the table, chilled and shaped.
     class Assembly
       # @param answers [Array<PartAnswer>]   @param bake [Bake, nil] where it is layered
       def initialize(dish, answers, catalogue, bake)
@@ -21,7 +22,8 @@ module Restauro
       def step(**more) = Families::Step.new(**more)
       def figure(name) = Constants.fetch(:dishes, name)
       # A dish that goes into the oven though no crust, coat or batter of it is baked.
-      def baked? = @dish.said.baked && !@dish.parts.map(&:role).intersect?(between? || rolled_up? ? %i[shell] : %i[shell coat])
+      def baked? =
+        @dish.said.baked && !@dish.parts.map(&:role).intersect?(between? || rolled_up? ? %i[shell] : %i[shell coat])
       # Pancakes with something in them.
       def rolled_up? = @dish.joins.any? { |join| join.how == "fills" && @dish.parts[join.to].family == "batter" }
       def between? = @dish.joins.any? { |join| join.how == "between" }
@@ -29,19 +31,26 @@ module Restauro
       def layered
         return [] unless baked?
 
-        oven = @dish.said.oven || Kitchen::OvenTemperature.new(celsius: figure(@bake ? :bake_layered_celsius : :bake_celsius))
-        [step(kind: "preheat", text: "Heat the oven to #{oven.say}.", minutes: Constants.fetch(:crust, :preheat_minutes), celsius: oven.celsius),
-         step(kind: "shape", text: "#{fill}.", uses: @answers.flat_map(&:lines).select { |line| line.grams && laid?(line) },
+        oven =
+          @dish.said.oven ||
+          Kitchen::OvenTemperature.new(celsius: figure(@bake ? :bake_layered_celsius : :bake_celsius))
+        [step(kind: "preheat", text: "Heat the oven to #{oven.say}.",
+              minutes: Constants.fetch(:crust, :preheat_minutes), celsius: oven.celsius),
+         step(kind: "shape", text: "#{fill}.",
+              uses: @answers.flat_map(&:lines).select { |line| line.grams && laid?(line) },
               look_for: "no higher than a finger under the rim"),
          *bakes(oven), risen? ? straight : stand]
       end
 
       # Whipped whites in it carry it, and let go of it soon.
-      def risen? = @answers.any? { |part| part.lines.any? { |line| line.role == "egg" && Families::Sauce::Finish.separated?(line) } }
+      def risen? =
+        @answers.any? do |part|
+          part.lines.any? { |line| line.role == "egg" && Families::Sauce::Finish.separated?(line) }
+        end
 
       def stand
-        step(kind: "rest", text: "Let it stand before it is served.", minutes: figure(:rest_minutes), look_for: "it sets enough to be cut",
-             safety: ["hot_filling"])
+        step(kind: "rest", text: "Let it stand before it is served.", minutes: figure(:rest_minutes),
+             look_for: "it sets enough to be cut", safety: ["hot_filling"])
       end
 
       def straight = step(kind: "serve", text: "Straight to the table: it sinks within minutes.", hold_minutes: 2)
@@ -52,7 +61,8 @@ module Restauro
         return [bake(oven, told, @dish.said.bake_minutes || figure(:bake_minutes), risen? ? RISEN : BROWN)] if told?
 
         covered = Bake.covered_minutes(@bake.with, @bake.pan&.depth_cm || figure(:bake_depth_cm))
-        [bake(oven, "Bake at #{oven.say}#{in_the_dish}, covered.", covered, "a knife goes through the #{@bake.with} without a push"),
+        [bake(oven, "Bake at #{oven.say}#{in_the_dish}, covered.", covered,
+              "a knife goes through the #{@bake.with} without a push"),
          bake(oven, "Uncover it, to brown.", figure(:bake_brown_minutes), BROWN)]
       end
 
@@ -69,20 +79,24 @@ module Restauro
       end
 
       # What is laid into the dish: bought pasta and sheets, raw slices, and crumbs and cheese on top.
-      def laid?(line) = %w[gf_pasta_sheets gf_pasta gf_bread].include?(line.ingredient) || Bake.fried_layer?(line) || (@bake && Bake.raw_layer?(line))
+      def laid?(line) =
+        %w[gf_pasta_sheets gf_pasta gf_bread].include?(line.ingredient) || Bake.fried_layer?(line) ||
+          (@bake && Bake.raw_layer?(line))
 
       def fill
         tops, mains = @answers.partition { |part| part.part.place == :top }
         names = mains.map { |part| layer_name(part) }
         return [roll_up, *on_top(tops)].join("; ") if rolled_up?
 
-        filled = mains.length > 1 ? "Layer #{Families::Companions.list(names)} in the dish" : "Turn it into a buttered dish"
+        filled =
+          mains.length > 1 ? "Layer #{Families::Companions.list(names)} in the dish" : "Turn it into a buttered dish"
         [filled, *on_top(tops)].join("; ")
       end
 
       def on_top(tops)
         tops.map do |part|
-          part.lines.any? { |line| line.role == "crumb" } ? "scatter the crumbs over it" : "spread the #{part.name.to_s.downcase} over it"
+          part.lines.any? { |line| line.role == "crumb" } ? "scatter the crumbs over it" :
+                                                            "spread the #{part.name.to_s.downcase} over it"
         end
       end
 
@@ -90,7 +104,7 @@ module Restauro
         sauce = @answers.find { |part| part.part.role == :sauce }
         filling = @dish.joins.find { |join| join.how == "fills" }.then { |join| @answers[join.from].name.to_s.downcase }
         "Spread each with its share of the #{filling}, roll it up, and lay them side by side in a buttered dish" \
-          "#{"; pour the #{sauce.name.to_s.downcase} over" if sauce}"
+        "#{"; pour the #{sauce.name.to_s.downcase} over" if sauce}"
       end
 
       # Slices and bought sheets by what they are; a sauce, a ragout by its name.
@@ -107,7 +121,8 @@ module Restauro
       def tossed(part)
         things = Families::Companions.list(part.lines.map { |line| Families::Companions.say(line, @catalogue) })
         [step(kind: "serve", text: "Turn them in #{things}, " \
-                                   "with a splash of their water where it is dry.", hold_minutes: 5, part: part.part.name,
+                                   "with a splash of their water where it is dry.", hold_minutes: 5,
+                                   part: part.part.name,
               uses: part.lines.select(&:grams), look_for: "every piece glossy, none stuck to the next")]
       end
 
@@ -122,7 +137,8 @@ module Restauro
 
         coat = to.part.role == :coat
         where = coat ? "beside it, or over it at the last moment: a coat stays crisp only so" : "over it at the table"
-        [step(kind: "serve", text: "#{from.name}: warm it, a splash of water if it has thickened; #{where}.", hold_minutes: 5, part: from.name,
+        [step(kind: "serve", text: "#{from.name}: warm it, a splash of water if it has thickened; #{where}.",
+              hold_minutes: 5, part: from.name,
               look_for: "as thick on the plate as it should be, not in the pan", safety: ["hot_hold"])]
       end
     end

@@ -2,8 +2,8 @@
 
 module Restauro
   module Dishes
-    # One list of things that holds more than one formula: slices and what is baked between them, a dough, its filling and what goes over it, a crust
-    # and its fruit, mash over a pie. First that fits.
+    # One list of things that holds more than one formula: slices and what is baked between them, a dough, its filling
+    # and what goes over it, a crust and its fruit, mash over a pie. First that fits.
     class OneList
       include LineKinds
 
@@ -42,13 +42,16 @@ module Restauro
         over && [part(nil, over.first), part("Over it", over.last)]
       end
 
-      # "Ravioli: flour, eggs, squash, cheese, butter, sage": after what the dough is made of comes what goes in it, and butter with leaves over it.
+      # "Ravioli: flour, eggs, squash, cheese, butter, sage": after what the dough is made of comes what goes in it, and
+      # butter with leaves over it.
       def filled_dough(group)
         return unless @title.match?(Families::Dough::Prediction::FILLED)
 
         cut = group.lines.index { |line| !dough?(line) } || 0
         dough, rest = group.lines[0...cut], group.lines[cut..]
-        return unless dough.any? { |line| flour?(line) } && dough.length > 1 && rest.any? && rest.none? { |line| flour?(line) }
+        unless dough.any? { |line| flour?(line) } && dough.length > 1 && rest.any? && rest.none? { |line| flour?(line) }
+          return
+        end
 
         at = rest.index { |line| line.role == "fat" }
         over = at && rest[at..].any? { |line| line.kind == "herb" } ? rest[at..] : []
@@ -71,16 +74,22 @@ module Restauro
       end
 
       # Slices with egg and crumbs have a coat of their own before they are laid.
-      def coated?(lines) = %w[egg crumb].all? { |role| lines.any? { |line| line.role == role } } && lines.none? { |line| line.role == "liquid" }
+      def coated?(lines) =
+        %w[egg crumb].all? { |role| lines.any? { |line| line.role == role } } &&
+          lines.none? { |line| line.role == "liquid" }
 
       # The sauce stands under a heading of its own: the slices are laid, the rest is what goes between them.
       def with_what_is_laid_under(slices, rest)
         [part("Layers", slices), part("Filling", rest)] if slices.any? && rest.any? && @recipe.ingredients.any?(&:part)
       end
 
-      # Potatoes that the title puts somewhere else: mash over a meat pie, chips beside the fish.   @return [Array<Group>, nil]
+      # Potatoes that the title puts somewhere else: mash over a meat pie, chips beside the fish.
+      # @return [Array<Group>, nil]
       def named_aside(group)
-        at = group.lines.index { |line| line.ingredient == "raw_potato" || Families::Dough::Contents.roots.key?(line.ingredient) } or return
+        at =
+          group.lines.index do |line|
+            line.ingredient == "raw_potato" || Families::Dough::Contents.roots.key?(line.ingredient)
+          end or return
         return unless at.positive? && group.lines[0...at].any? { |line| flour?(line) }
 
         mash = @title.match?(MASHED) || (@title.match?(/\bpies?\b/i) && !raw?(group.lines[at]) && spread?(group, at))
@@ -90,7 +99,8 @@ module Restauro
       end
 
       # A mash over a sauce; stirred with eggs or milk it is the filling itself.
-      def spread?(group, at) = wet?(group.lines[0...at]) && group.lines[at..].none? { |line| %w[egg liquid].include?(line.role) }
+      def spread?(group, at) =
+        wet?(group.lines[0...at]) && group.lines[at..].none? { |line| %w[egg liquid].include?(line.role) }
       def raw?(line) = line.ingredient.to_s.start_with?("raw_")
 
       # Crumbs in their fat, with what is poured on them in the same list: a cheesecake.
@@ -98,18 +108,27 @@ module Restauro
         crumbs = group.lines.index { |line| group_of(line) == "crumb" }
         return unless crumbs && (group.label || @title).match?(BASED)
 
-        base = group.lines.each_with_index.select { |line, index| index == crumbs || (line.role == "fat" && (index - crumbs).abs == 1) }.map(&:first)
+        base =
+          group.lines.each_with_index.select { |line, index|
+            index == crumbs || (line.role == "fat" && (index - crumbs).abs == 1)
+          }.map(&:first)
         [base, group.lines - base].reject(&:empty?).then { |pieces| pieces if pieces.length == 2 }
       end
 
       # Fruit, or a poured custard, beside a crust's own flour and fat, where nothing says which is which.
       def crust_and_filling(group)
-        return if (group.label && !group.label.match?(Grouping::CRUSTY)) || @title.match?(Families::Detection::WORDS.fetch("batter"))
+        return if group.label && !group.label.match?(Grouping::CRUSTY)
+        return if @title.match?(Families::Detection::WORDS.fetch("batter"))
 
-        marked = Families::Crust::Parts.marked(Recipes::Recipe.new(lines: group.lines.map { |line| line.with(part: nil) }, system: @recipe.system),
+        marked =
+          Families::Crust::Parts.marked(Recipes::Recipe.new(lines: group.lines.map { |line| line.with(part: nil) },
+                                                            system: @recipe.system),
                                                @catalogue)
-        inside, crust = marked.lines.zip(group.lines).partition { |mark, _| Families::Crust::Parts.filling?(mark) }.map { |pairs| pairs.map(&:last) }
-        return unless inside.any? { |line| fruit?(line) } && crust_like?(crust) && inside.none? { |line| crusty_flour?(line) }
+        inside, crust = marked.lines.zip(group.lines).partition { |mark, _| Families::Crust::Parts.filling?(mark) }
+          .map { |pairs| pairs.map(&:last) }
+        unless inside.any? { |line| fruit?(line) } && crust_like?(crust) && inside.none? { |line| crusty_flour?(line) }
+          return
+        end
 
         [inside, crust].sort_by { |lines| group.lines.index(lines.first) }
       end
@@ -122,7 +141,8 @@ module Restauro
         sheet || (flour.positive? && fat > flour / 4 && liquid < flour)
       end
 
-      def crusty_flour?(line) = flour?(line) && @catalogue.fetch(line.ingredient).contains_gluten? && line.grams.value > least_g
+      def crusty_flour?(line) =
+        flour?(line) && @catalogue.fetch(line.ingredient).contains_gluten? && line.grams.value > least_g
     end
   end
 end

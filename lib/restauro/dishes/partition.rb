@@ -4,10 +4,13 @@ module Restauro
   module Dishes
     # Reads a recipe into a dish: its groups of lines, what family each is, how they meet.
     class Partition
-      NAMED = {"crust" => "Crust", "sauce" => "Sauce", "batter" => "Batter", "breading" => "Coat", "gnocchi" => "Dough", "pasta" => "Dough"}.freeze
+      NAMED =
+        {"crust" => "Crust", "sauce" => "Sauce", "batter" => "Batter", "breading" => "Coat", "gnocchi" => "Dough",
+         "pasta" => "Dough"}.freeze
       # Mash or cheese on a sauce; a pizza's topping lies on its own crust.
       TOPPED = DataFiles.words("dishes/words.yml").fetch(:topping_heading)
-      # @param recipe [Recipes::Recipe]   @param family [String, nil] forces a reading of one part   @param given [Hash] part name => family
+      # @param recipe [Recipes::Recipe]   @param family [String, nil] forces a reading of one part
+      # @param given [Hash] part name => family
       # @return [Dish]   @raise [InvalidInput]
       def self.of(recipe, catalogue, family: nil, given: {}) = new(recipe, catalogue, family, given).dish
 
@@ -23,20 +26,25 @@ module Restauro
         parts = @family ? [whole(@family)] : read_parts
         check_given(parts)
         parts = [whole(Families.detect(@recipe, @catalogue).key)] if parts.none?(&:family)
-        Dish.new(title: @recipe.title, parts: parts, joins: Joins.of(parts, @recipe, @catalogue), said: Said.of(@recipe), recipe: @recipe)
+        Dish.new(title: @recipe.title, parts: parts, joins: Joins.of(parts, @recipe, @catalogue),
+                 said: Said.of(@recipe), recipe: @recipe)
       end
 
       private
 
-      def read_parts = Moved.of(named(Meetings.new(@recipe).of(parts_of(Grouping.new(@recipe, @catalogue).groups))), @recipe, @catalogue, @given)
+      def read_parts =
+        Moved.of(named(Meetings.new(@recipe).of(parts_of(Grouping.new(@recipe, @catalogue).groups))), @recipe,
+                 @catalogue, @given)
       def whole(family) = Part.new(name: @recipe.title || NAMED.fetch(family), family: family, recipe: @recipe)
-      def flour?(lines) = lines.any? { |line| line.counted? && (of_dough?(@catalogue.fetch(line.ingredient)) || line.role == "crumb") }
+      def flour?(lines) =
+        lines.any? { |line| line.counted? && (of_dough?(@catalogue.fetch(line.ingredient)) || line.role == "crumb") }
 
       def parts_of(groups)
         return [Part.new(name: @recipe.title, family: lone_family, recipe: @recipe)] if groups.length == 1
 
         groups.each_with_index.map do |group, index|
-          recipe = @recipe.with(lines: [heading(group, index, groups), dish_title, *own(group.lines), *@recipe.steps].compact)
+          lines = [heading(group, index, groups), dish_title, *own(group.lines), *@recipe.steps].compact
+          recipe = @recipe.with(lines: lines)
           Part.new(name: group.label, family: family_of(group, recipe), recipe: recipe, place: place(group, groups))
         end
       end
@@ -45,7 +53,6 @@ module Restauro
       def own(lines) = lines.map { |line| line.part.to_s.match?(Grouping::TABLE) ? line : line.with(part: nil) }
 
       def lone_family = Families.detect(@recipe, @catalogue).key
-
       def dish_title = @recipe.title && Recipes::Line.new(text: @recipe.title, role: "title")
 
       # A part is judged by its heading, the first by the dish's own title where it has none.
@@ -69,14 +76,16 @@ module Restauro
 
       # Nuts, egg and butter under a heading are stirred together, no sauce: nothing in them is poured.
       def mixed_filling?(group)
-        group.label && group.lines.any? { |line| line.role == "egg" } && group.lines.none? { |line| line.role == "liquid" }
+        group.label && group.lines.any? { |line| line.role == "egg" } &&
+          group.lines.none? { |line| line.role == "liquid" }
       end
 
       # Crumbs alone are scattered over something, or coat something.
       def crumbs_only(group)
-        crumbs = group.lines.any? { |line| line.role == "crumb" }
-        return unless crumbs
-        return "breading" if group.lines.any? { |line| line.role == "egg" } || group.label.to_s.match?(/\bcoat|bread|schnitzel/i)
+        return if group.lines.none? { |line| line.role == "crumb" }
+
+        egg = group.lines.any? { |line| line.role == "egg" }
+        return "breading" if egg || group.label.to_s.match?(/\bcoat|bread|schnitzel/i)
 
         "crust" if group.label.to_s.match?(/\b(?:base|crust|shell)\b/i) || @recipe.title.to_s.match?(OneList::BASED)
       end
@@ -88,8 +97,11 @@ module Restauro
       # Fruit with a spoon of starch is a filling of the crust over it, not a sauce.
       def fruit_in_its_juice?(group)
         poured = group.lines.sum { |line| line.role == "liquid" && line.grams ? line.grams.value : 0.0 }
-        group.lines.any? { |line| @catalogue.find_key(line.ingredient)&.group == "fruit" } && poured <= Constants.fetch(:crust, :juicy_liquid_g) &&
-          group.lines.none? { |line| line.role == "fat" && line.grams && line.grams.value > poured + Constants.fetch(:dishes, :second_liquid_g) }
+        group.lines.any? { |line| @catalogue.find_key(line.ingredient)&.group == "fruit" } &&
+          poured <= Constants.fetch(:crust, :juicy_liquid_g) &&
+          group.lines.none? do |line|
+            line.role == "fat" && line.grams && line.grams.value > poured + Constants.fetch(:dishes, :second_liquid_g)
+          end
       end
 
       # Told by neither words nor weights: what its heading is made for, else the likelier of the two.
@@ -103,10 +115,11 @@ module Restauro
       def place(group, groups)
         return :main if groups.length == 1 || group.label.to_s.match?(Recipes::Parts::FILLING)
         return :top if group.label.to_s.match?(/\bmeringue\b/i)
-        return :top if group.lines.any? { |line| line.role == "crumb" } && !thickened?(group) && group.lines.none? { |line| wet?(line) }
-        return :top if group.label.to_s.match?(TOPPED) && !thickened?(group) && groups.any? { |other| thickened?(other) }
+        return :main if thickened?(group)
 
-        :main
+        crumbs = group.lines.any? { |line| line.role == "crumb" } && group.lines.none? { |line| wet?(line) }
+        on_a_sauce = group.label.to_s.match?(TOPPED) && groups.any? { |other| thickened?(other) }
+        crumbs || on_a_sauce ? :top : :main
       end
 
       # Every part has a name of its own.
@@ -116,17 +129,21 @@ module Restauro
         seen = Hash.new(0)
         parts.map do |part|
           name = part.name || (part.place == :top ? "Crumbs" : nil) || NAMED[part.family] || "Filling"
-          name = name.sub(/\A(?:for|to make)\s+(?:the\s+)?/i, "").then { |short| short.empty? ? name : short[0].upcase + short[1..] }
+          name =
+            name.sub(/\A(?:for|to make)\s+(?:the\s+)?/i, "")
+              .then { |short| short.empty? ? name : short[0].upcase + short[1..] }
           count = seen[name] += 1
           part.with(name: count > 1 ? "#{name} #{count}" : name)
         end
       end
 
       def check_given(parts)
-        unknown = @given.keys - parts.map { |part| part.name.to_s.downcase } - parts.map { |part| part.recipe.title.to_s.downcase }
+        unknown =
+          @given.keys - parts.flat_map { |part| [part.name, part.recipe.title].map { |name| name.to_s.downcase } }
         return if unknown.empty?
 
-        raise InvalidInput, "there is no part '#{unknown.first}' in this recipe; its parts are #{parts.map(&:name).join(", ")}"
+        raise InvalidInput, "there is no part '#{unknown.first}' in this recipe; its parts are " \
+                            "#{parts.map(&:name).join(", ")}"
       end
     end
   end

@@ -3,6 +3,7 @@ module Restauro
     # Batters: to coat with, to pour, to raise. Master metric: the water ratio.
     class Batter
       %w[
+        Balance
         Cautions
         Cooking
         Declarations

@@ -2,8 +2,8 @@
 
 module Restauro
   module Families
-    # What is only cooked along: meat, vegetables, herbs, bought pasta. Which stage of the cooking each belongs to, and the steps of the early ones.
-    #   The order in the pot is common practice: data/ingredients/kinds.yml.
+    # What is only cooked along: meat, vegetables, herbs, bought pasta. Which stage of the cooking each belongs to, and
+    # the steps of the early ones.   The order in the pot is common practice: data/ingredients/kinds.yml.
     class Companions
       include CompanionKinds
 
@@ -22,7 +22,9 @@ module Restauro
       end
 
       # @param stage [String] of STAGES   @return [Array<Recipes::Line>] in the order they go in
-      def at(stage) = @lines.select { |line| @rows[line]["stage"] == stage }.sort_by.with_index { |line, index| [@rows[line]["rank"].to_i, index] }
+      def at(stage) =
+        @lines.select { |line| @rows[line]["stage"] == stage }
+          .sort_by.with_index { |line, index| [@rows[line]["rank"].to_i, index] }
 
       # "brown 200 g sausage meat, broken up, until nothing is pink"
       def words(line) = @rows[line]["words"] % Companions.say(line, @catalogue)
@@ -38,7 +40,8 @@ module Restauro
       end
 
       # @return [String] "200 g ", to a tenth where it is under 20
-      def self.grams(line) = line.grams ? "#{Recipes::WeighedLine.tenths(line.grams.value.round(line.grams.value < 20 ? 1 : 0))} g " : ""
+      def self.grams(line) =
+        line.grams ? "#{Recipes::WeighedLine.tenths(line.grams.value.round(line.grams.value < 20 ? 1 : 0))} g " : ""
 
       # @param words [Array<String>]   @return [String] "a, b and c"
       def self.list(words) = words.length < 2 ? words.join : "#{words[0..-2].join(", ")} and #{words.last}"
@@ -48,10 +51,12 @@ module Restauro
         names = list(lines.map { |line| say(line, catalogue) })
         Step.new(kind: "boil", text: "Boil #{names} in salted water until a knife goes through; drain and " \
                                      "let them steam dry.",
-                 minutes: Constants.fetch(:dishes, :mash_minutes), uses: lines, look_for: "dull and floury, no water in the pot")
+                 minutes: Constants.fetch(:dishes, :mash_minutes), uses: lines,
+                 look_for: "dull and floury, no water in the pot")
       end
 
-      # Boiled, browned and softened before anything thickens.   @param fats [Array<Recipes::Line>] what they are fried in
+      # Boiled, browned and softened before anything thickens.
+      # @param fats [Array<Recipes::Line>] what they are fried in
       # @return [Array<Step>]
       def early_steps(fats = []) = [*boiled, *browned(fats), *softened(fats)]
 
@@ -72,7 +77,8 @@ module Restauro
                                elsif quick then [", lid on, low", figure(:tender_minutes), "its middle done, no longer"]
                                else ["", figure(:back_minutes), "hot through"]
                                end
-        [Step.new(kind: "simmer", text: "#{Companions.list(browned.map { |line| Companions.say(line, @catalogue) })} back into the pan#{words}.",
+        [Step.new(kind: "simmer", text: "#{Companions.list(browned.map { |line| Companions.say(line, @catalogue) })} " \
+                                        "back into the pan#{words}.",
                   minutes: minutes, uses: browned, look_for: look, attended: !cuts?, safety: safety(browned))]
       end
 
@@ -82,7 +88,8 @@ module Restauro
       def tender
         at("simmer").chunk_while { |a, b| @rows[a]["words"] == @rows[b]["words"] }.map do |group|
           said = @rows[group.first]["words"] % Companions.list(group.map { |line| Companions.say(line, @catalogue) })
-          Step.new(kind: "simmer", text: "#{capital(said)}#{", lid on, low" unless @rows[group.first]["rank"].to_i > 7}.",
+          lid = ", lid on, low" unless @rows[group.first]["rank"].to_i > 7
+          Step.new(kind: "simmer", text: "#{capital(said)}#{lid}.",
                    minutes: minutes(group.first), uses: group, safety: safety(group))
         end
       end
@@ -95,16 +102,19 @@ module Restauro
 
         names = Companions.list(found.map { |line| Companions.say(line, @catalogue) })
         [Step.new(kind: "boil",
-                  text: "Boil #{names} in plenty of salted water, two minutes short of what the pack says; drain, keep a cup of the water.",
-                  minutes: figure(:pack_boil_minutes), uses: found, safety: ["steam"], look_for: "a little firm still: it goes on cooking")]
+                  text: "Boil #{names} in plenty of salted water, two minutes short of what the pack says; drain, " \
+                        "keep a cup of the water.",
+                  minutes: figure(:pack_boil_minutes), uses: found, safety: ["steam"],
+                  look_for: "a little firm still: it goes on cooking")]
       end
 
       # Raw meat first, and each kind cooked through: nothing raw goes into a sauce off the heat.
       def browned(fats)
         at("brown").map do |line|
-          fat = fats.any? && line.equal?(at("brown").first) ? " in a little of the #{@catalogue.fetch(fats.first.ingredient).say}" : ""
-          Step.new(kind: "brown", text: "#{capital(words(line))}#{fat}; lift it out.", minutes: figure(:brown_minutes),
-                   uses: [line, *fats.first(fat.empty? ? 0 : 1)],
+          fat = fats.first if line.equal?(at("brown").first)
+          into = " in a little of the #{@catalogue.fetch(fat.ingredient).say}" if fat
+          Step.new(kind: "brown", text: "#{capital(words(line))}#{into}; lift it out.", minutes: figure(:brown_minutes),
+                   uses: [line, fat].compact,
                    look_for: "brown all over, its juice clear", safety: [*safety([line]), "raw_meat"])
         end
       end
@@ -115,8 +125,10 @@ module Restauro
 
         fat = fats.map { |line| Companions.say(line, @catalogue) }
         into = fat.any? ? " in #{Companions.list(fat)}" : " in a little fat, or a splash of water,"
-        [Step.new(kind: "brown", text: "Soften #{Companions.list(found.map { |line| Companions.say(line, @catalogue) })}#{into} on medium, stirring.",
-                  minutes: figure(:soften_minutes), uses: [*fats, *found], look_for: "soft and see-through; for a brown gravy let it go golden")]
+        names = Companions.list(found.map { |line| Companions.say(line, @catalogue) })
+        [Step.new(kind: "brown", text: "Soften #{names}#{into} on medium, stirring.",
+                  minutes: figure(:soften_minutes), uses: [*fats, *found],
+                  look_for: "soft and see-through; for a brown gravy let it go golden")]
       end
 
       def minutes(line)

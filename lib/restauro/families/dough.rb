@@ -15,6 +15,7 @@ module Restauro
         Picture
         Prediction
         Report
+        Rolling
         School
         Shape
         Stays

@@ -2,8 +2,8 @@ module Restauro
   module Families
     # Sauces thickened with flour or starch. Master metric: flour-equivalents.
     class Sauce
-      %w[Becomes Body Cautions Choice Comparison Cooking Cooling Declarations Event Finish Formula Grade Lines
-         LookFors LumpRisk Method Options Picture PlateTest Prediction Reduction Report Rescue Roux
+      %w[Becomes Body Cautions Choice Comparison Cooking Cooling CoursePoint Declarations Event Finish Formula Grade
+         Lines LookFors LumpRisk Method Options Picture PlateTest Prediction Reduction Report Rescue Roux
          SlurrySteps Solver StoveSteps StoveWords Swap SwapDraft Swapper Traits].each do |name|
         autoload name.to_sym, "restauro/families/sauce/#{name.gsub(/(?<!^)([A-Z])/, '_\1').downcase}"
       end
@@ -22,7 +22,10 @@ module Restauro
 
       # @return [Recipes::Recipe] flours, starches and gums in the role of thickener
       def read(recipe)
-        recipe.with(lines: recipe.lines.map { |line| THICKENER_ROLES.include?(line.role) && thickens?(line) ? line.with(role: "thickener") : line })
+        lines = recipe.lines.map do |line|
+          THICKENER_ROLES.include?(line.role) && thickens?(line) ? line.with(role: "thickener") : line
+        end
+        recipe.with(lines: lines)
       end
 
       # @return [Options]   @raise [InvalidInput]
@@ -59,7 +62,9 @@ module Restauro
         options, suits = Becomes.applied(options, catalogue)
         wheat, said = on_a_heat_that_works(recipe, options.with_choices(school: nil, target: nil))
         swapper = Swapper.new(catalogue)
-        swap = keep?(wheat.recipe, options) ? swapper.keep(wheat.recipe, options, wheat: wheat) : swapper.swap(wheat.recipe, options, wheat: wheat)
+        swap =
+          keep?(wheat.recipe, options) ? swapper.keep(wheat.recipe, options, wheat: wheat) :
+                                         swapper.swap(wheat.recipe, options, wheat: wheat)
         swap.with(warnings: [said, *swap.warnings, suits].compact.freeze)
       end
 
@@ -70,7 +75,8 @@ module Restauro
         # Nothing thickens it, and no line is missing or unread that could: it is as it is.
         return false if lines.empty? && (recipe.ingredients.length < 2 || !recipe.ingredients.all?(&:understood))
 
-        lines.all? { |line| exclusion.allows?(catalogue.fetch(line.ingredient)) } && options.with.empty? && options.target.nil? && options.school.nil?
+        lines.all? { |line| exclusion.allows?(catalogue.fetch(line.ingredient)) } && options.with.empty? &&
+          options.target.nil? && options.school.nil?
       end
 
       # @param swap [Swap]   @return [Array<Step>] in working order
@@ -80,7 +86,10 @@ module Restauro
       # @return [Hash] the numbers that its pictures draw
       def picture(swap) = Picture.new(swap).to_h
       # @param result [Prediction, Swap]   @return [Hash] in the command line's fixed words
-      def report(result) = Report.new(self, catalogue).then { |report| result.is_a?(Swap) ? report.swap(result) : report.prediction(result) }
+      def report(result)
+        report = Report.new(self, catalogue)
+        result.is_a?(Swap) ? report.swap(result) : report.prediction(result)
+      end
 
       private
 
@@ -94,23 +103,28 @@ module Restauro
       HEATS = %w[low medium medium_high high].freeze
       private_constant :HEATS
 
-      # On a heat where it boils and does not boil dry: else nothing can be solved for.   @return [Array(Prediction, Warning or nil)]
+      # On a heat where it boils and does not boil dry: else nothing can be solved for.
+      # @return [Array(Prediction, Warning or nil)]
       def on_a_heat_that_works(recipe, options)
         first = predict(recipe, options)
         return [first, nil] unless first.stop && options.events.empty? && options.watts.nil?
 
-        other = (HEATS - [options.heat]).lazy.map { |heat| predict(recipe, options.with_choices(heat: heat)) }.find { |found| found.stop.nil? } or
+        other = (HEATS - [options.heat]).lazy.map { |heat| predict(recipe, options.with_choices(heat: heat)) }
+          .find { |found| found.stop.nil? } or
           return [first, nil]
         words = first.stop == :boiling_dry ? "boils dry" : "never gets to the boil"
         [other, Warning.new(code: :heat_changed,
-                            text: "on #{options.heat.tr("_", "-")} this much #{words}: worked out on #{other.options.heat.tr("_", "-")}")]
+                            text: "on #{options.heat.tr("_", "-")} this much #{words}: worked out on " \
+                                  "#{other.options.heat.tr("_", "-")}")]
       end
 
       def no_liquid
-        raise InvalidInput, "no liquid was read; a sauce needs a line such as '2 cups milk', '500 ml stock' or '500 g rhubarb'"
+        raise InvalidInput, "no liquid was read; a sauce needs a line such as '2 cups milk', '500 ml stock' or '500 " \
+                            "g rhubarb'"
       end
 
-      def thickens?(line) = line.ingredient && (catalogue.fetch(line.ingredient).thickens? || line.ingredient == Body::GUM)
+      def thickens?(line) =
+        line.ingredient && (catalogue.fetch(line.ingredient).thickens? || line.ingredient == Body::GUM)
     end
   end
 end

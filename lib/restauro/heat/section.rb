@@ -1,21 +1,23 @@
 module Restauro
   module Heat
-    # A section through a coated piece, from its middle to its crust, over time: finite volumes in one direction (slab, cylinder or sphere).
-    # While the coat is wet its surface stays at the wet temperature and what heat the piece does not take boils its water off; then it
-    # dries to a crust that lets little heat through, browns and, left too long, burns. The piece itself is wet and never over the boil.
-    # Both faces get the same: the piece is turned.
+    # A section through a coated piece, from its middle to its crust, over time: finite volumes in one direction (slab,
+    # cylinder or sphere). While the coat is wet its surface stays at the wet temperature and what heat the piece does
+    # not take boils its water off; then it dries to a crust that lets little heat through, browns and, left too long,
+    # burns. The piece itself is wet and never over the boil. Both faces get the same: the piece is turned.
     class Section
       # minutes · centre, surface C · coat_water share of the coat's weight · profile C from the middle out
       Point = Struct.new(:minutes, :centre, :surface, :coat_water, :profile, keyword_init: true)
       # points every half minute · minutes until crisp, done, brown, burnt; nil when that does not come in time
       Result = Struct.new(:points, :crisp, :done, :brown, :burnt, keyword_init: true)
 
-      # @param piece [Piece]   @param around [Surroundings]   @param coat_m [Float] m   @param coat_water_kg_m2, coat_dry_kg_m2 [Float]
-      # @param minutes [Float] how long to look   @param from [Float] C   @param browns [Float] how many times as fast as a wheat crust
-      # @param enough [Float, nil] min after which there is no more to see once its middle is done: a filling neither browns nor burns
+      # @param piece [Piece]   @param around [Surroundings]   @param coat_m [Float] m   @param coat_*_kg_m2 [Float]
+      # @param minutes [Float] how long to look   @param from [Float] C   @param browns [Float] times a wheat crust
+      # @param enough [Float, nil] min after which a middle that is done ends it: a filling neither browns nor burns
       # @param until_known [Array<Symbol>] the moments that are asked for: it stops when all of them have come
-      def self.cook(piece, around, coat_m: 0.0, coat_water_kg_m2: 0.0, coat_dry_kg_m2: 0.0, minutes: Constants.fetch(:heat, :longest_minutes),
-                    from: Constants.fetch(:heat, :piece_start_celsius), browns: 1.0, enough: nil, until_known: %i[crisp done burnt])
+      def self.cook(piece, around, coat_m: 0.0, coat_water_kg_m2: 0.0, coat_dry_kg_m2: 0.0,
+                    minutes: Constants.fetch(:heat, :longest_minutes),
+                    from: Constants.fetch(:heat, :piece_start_celsius), browns: 1.0, enough: nil,
+                    until_known: %i[crisp done burnt])
         new(piece, around, coat_m, coat_water_kg_m2, coat_dry_kg_m2, minutes, from, browns, enough, until_known).cook
       end
 
@@ -33,7 +35,7 @@ module Restauro
 
       def initialize(piece, around, coat_m, water, dry, minutes, from, browns, enough, until_known)
         @enough_s = enough && enough * 60
-        @waits_for = until_known
+        @waits_for, @points = until_known, []
         @piece, @around, @dry, @limit_s = piece, around, dry, minutes * 60
         @done_celsius = piece.food.done_celsius
         @brown_step = browns * around.browns * around.share * STEP_S / 60
@@ -44,7 +46,6 @@ module Restauro
         @seconds = @browning = 0.0
         @crisp = @done = @brown = @burnt = nil
         @crisp = now(:crisp) if dry.zero? && water.zero?
-        @points = []
       end
 
       # @return [Result] its points, and the minutes until it was crisp, done, brown and burnt
@@ -58,14 +59,14 @@ module Restauro
           record
           next_record += RECORD_S
         end
-        Result.new(points: @points.freeze, crisp: minutes(@crisp), done: minutes(@done), brown: minutes(@brown), burnt: minutes(@burnt)).freeze
+        moments = {crisp: @crisp, done: @done, brown: @brown, burnt: @burnt}.transform_values { |s| s && s / 60 }
+        Result.new(points: @points.freeze, **moments).freeze
       end
 
       private
 
-      def seen_enough?
+      def seen_enough? =
         @waits_for.empty? || (@enough_s && @done && @seconds >= @enough_s && @seconds >= 2 * @done)
-      end
 
       # For one m2 of surface.
       def figures(from, coat_m)
@@ -85,7 +86,8 @@ module Restauro
       end
 
       # Whether the surface stands at its wet temperature and boils off what the piece does not take.
-      def wet? = @water.positive? && (@surface >= @around.wet_celsius || free_surface(@temperature.last) > @around.wet_celsius)
+      def wet? =
+        @water.positive? && (@surface >= @around.wet_celsius || free_surface(@temperature.last) > @around.wet_celsius)
 
       def wet_step
         @surface = @around.wet_celsius
@@ -109,7 +111,7 @@ module Restauro
 
       def surface_held = [@dry * COAT_HEAT + (@water.positive? ? @water : 0.0) * WATER_HEAT, SKIN_HEAT].max / STEP_S
 
-      # From the surface to the first node, through a wet coat or a dry crust.   W/(m2 K)
+      # W/(m2 K) from the surface to the first node, through a wet coat or a dry crust.
       def skin = dry? ? @dry_skin : @skin
       def dry? = @coated && @water <= 0
 
@@ -139,11 +141,9 @@ module Restauro
         (@around.coefficient * @around.celsius + skin * @temperature.last) / (@around.coefficient + skin)
       end
 
-      def minutes(seconds) = seconds && seconds / 60
-
       def record
-        @points << Point.new(minutes: @seconds / 60, centre: @temperature.first, surface: @surface, coat_water: water_share,
-                             profile: [*@temperature, @surface].freeze).freeze
+        @points << Point.new(minutes: @seconds / 60, centre: @temperature.first, surface: @surface,
+                             coat_water: water_share, profile: [*@temperature, @surface].freeze).freeze
       end
     end
   end

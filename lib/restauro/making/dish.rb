@@ -6,7 +6,8 @@ module Restauro
       Event = Struct.new(:kind, :at, :data)
 
       # over: "item" and "grams" of a line with too much on the scale, or nil
-      attr_reader :plan, :over, :targets, :weighed, :skipped, :which, :step, :timers, :seen, :moves, :probe, :finish, :version
+      attr_reader :plan, :over, :targets, :weighed, :skipped, :which, :step, :timers, :seen, :moves, :probe, :finish,
+        :version
 
       # @param events [Array<Event>] in order
       def self.of(plan, events) = events.reduce(new(plan)) { |dish, event| dish.after(event) }
@@ -30,7 +31,8 @@ module Restauro
         chosen || open_items.first
       end
 
-      def settled?(id) = (weighed.key?(id) && weighed[id] >= targets[id] - Item.tolerance(targets[id])) || skipped.include?(id)
+      def settled?(id) =
+        (weighed.key?(id) && weighed[id] >= targets[id] - Item.tolerance(targets[id])) || skipped.include?(id)
       # @return [Array<Item>] not weighed and not left out
       def open_items = plan.items.reject { |item| settled?(item.id) }
       def all_weighed? = open_items.empty?
@@ -39,7 +41,8 @@ module Restauro
       # Whether it has to be asked which pack this is.
       def ask?(item) = !item.lookalike.nil? && which[item.id].nil?
       # What is out of its turn: things before it, in a bowl that the method needs first.   @return [Array<Item>]
-      def skipped_before(item) = open_items.take_while { |other| other.id != item.id }.reject { |other| other.bowl == item.bowl }
+      def skipped_before(item) =
+        open_items.take_while { |other| other.id != item.id }.reject { |other| other.bowl == item.bowl }
 
       # @return [Array<PlannedStep>] with their minutes as replanned
       def steps = plan.steps.each_with_index.map { |planned, index| planned.with(minutes: @minutes[index]) }
@@ -56,7 +59,8 @@ module Restauro
       private
 
       def initialize_copy(_other)
-        @weighed, @which, @timers, @entered, @left_at, @targets = [@weighed, @which, @timers, @entered, @left_at, @targets].map(&:dup)
+        @weighed, @which, @timers, @entered, @left_at, @targets =
+          [@weighed, @which, @timers, @entered, @left_at, @targets].map(&:dup)
         @skipped, @seen, @moves, @minutes = [@skipped, @seen, @moves, @minutes].map(&:dup)
       end
 

@@ -3,18 +3,19 @@ require_relative "pan_course/actions"
 module Restauro
   module Physics
     # A pan taken through a list of events: piecewise integration with the boil located exactly.
-    # An event stands at seconds from the start; those in at_boil happen when the liquid first boils (or when waiting for it is over).
+    # An event stands at seconds from the start; those in at_boil come at the first boil, or when it is not waited for.
     class PanCourse
       EPSILON = 1e-6
 
       # @param thickeners [Array<Ingredient>]   @param events [Array<Timed>]   @param at_boil [Array]
       # @param simmer_s [Float] s after the boil   @param limit_s [Float] s to wait for it
-      # @param after_limit_s [Float] s cooked on when it never boils   @param stir [Float] how hard the grains are worked
+      # @param after_limit_s [Float] s cooked on when it never boils   @param stir [Float] how hard the grains work
       # @param dry_celsius [Float] a roux is kept at this until the liquid goes in   @param lid [Boolean] from the start
       def self.run(**arguments) = new(**arguments).send(:run)
 
       def initialize(pan:, watts:, thickeners:, events:, at_boil:, simmer_s:, limit_s:, after_limit_s: 0.0,
-                     stir: Constants.fetch(:starch, :stir_still), dry_celsius: Constants.fetch(:sauce, :roux_white_celsius), lid: false)
+                     stir: Constants.fetch(:starch, :stir_still),
+                     dry_celsius: Constants.fetch(:sauce, :roux_white_celsius), lid: false)
         @pan, @watts, @thickeners, @at_boil, @simmer_s, @limit_s, @after_limit_s =
           pan, watts, thickeners, at_boil, simmer_s, limit_s, after_limit_s
         @stir, @dry_celsius, @lid = stir, dry_celsius, lid
@@ -33,10 +34,8 @@ module Restauro
         @seconds = 0.0
         @state = [Constants.fetch(:pan, :start_celsius), 0.0] + @thickeners.flat_map { [0.0, 1.0] }
         @inside = @thickeners.map { false }
-        @parts = []
-        @poured = 0.0
-        @boiling = false
-        @points = []
+        @parts, @points = [], []
+        @poured, @boiling = 0.0, false
         @boil_seconds = @finish = @stop = nil
         conditions_changed
       end
@@ -56,9 +55,11 @@ module Restauro
 
       # Events that are due; at the very end those of that same second still count.
       def happen(final: false)
-        act(@events.shift.action) while @events.any? && @events.first.seconds <= @seconds + EPSILON && (@stop != :boiling_dry || !final)
+        act(@events.shift.action) while due? && (@stop != :boiling_dry || !final)
         give_up_waiting if @finish.nil? && @seconds >= @limit_s - EPSILON
       end
+
+      def due? = @events.any? && @events.first.seconds <= @seconds + EPSILON
 
       def act(action)
         case action
@@ -70,7 +71,7 @@ module Restauro
       end
 
       def pour(add)
-        pan_side = heat_capacity
+        pan_side = @state[1] * PanSystem::LIQUID_HEAT + @pan.heat_capacity
         added = add.grams * PanSystem::LIQUID_HEAT
         @state[0] = (pan_side * @state[0] + added * add.celsius) / (pan_side + added)
         @state[1] += add.grams
@@ -84,14 +85,13 @@ module Restauro
         @state[2 + 2 * index] = 1.0 unless @thickeners[index].paste_onset_c
       end
 
-      def heat_capacity = @state[1] * PanSystem::LIQUID_HEAT + @pan.heat_capacity
-
       def conditions_changed
         @mixture = Mixture.new(@parts)
         @boiling_celsius = dry_pan? ? @dry_celsius : @pan.boiling_celsius + @mixture.boiling_rise_c
         @state[0] = @boiling_celsius if @state[0] > @boiling_celsius
-        inside = ->(ingredient, i) { @inside[i] && ingredient.paste_onset_c }
-        grains = @thickeners.each_with_index.map { |ingredient, i| Grain.in(ingredient, @mixture, stir: @stir) if inside[ingredient, i] }
+        grains = @thickeners.zip(@inside).map do |ingredient, inside|
+          Grain.in(ingredient, @mixture, stir: @stir) if inside && ingredient.paste_onset_c
+        end
         build = ->(boiling) { PanSystem.new(pan: @pan, watts: @watts, lid: @lid, grains: grains, boiling: boiling) }
         @boiling = at_boil? && (dry_pan? ? @watts.positive? : build.(false).holds_boil?(@boiling_celsius))
         @system = build.(@boiling)

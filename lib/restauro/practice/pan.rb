@@ -27,22 +27,25 @@ module Restauro
 
       # @return [Hash] celsius, e, pa_s, film_mm, grade, boiling, whisk, lumps, skin, caught, colour, knob, liquid
       def scene
-        {celsius: hob.point.celsius, e: hob.e, pa_s: hob.pa_s, film_mm: hob.film_mm, grade: seen(hob.pa_s).key, boiling: hob.boiling?,
-         whisk: whisking?, lumps: lumps, skin: skin?, caught: caught?, colour: roux_colour, knob: hob.knob, liquid: hob.liquid?,
-         minutes: @seconds / 60}
+        {celsius: hob.point.celsius, e: hob.e, pa_s: hob.pa_s, film_mm: hob.film_mm, grade: seen(hob.pa_s).key,
+         boiling: hob.boiling?,
+         whisk: whisking?, lumps: lumps, skin: skin?, caught: caught?, colour: roux_colour, knob: hob.knob,
+         liquid: hob.liquid?, minutes: @seconds / 60}
       end
 
       # @return [String] what is to be seen now
       def words
         return "The roux is #{roux_colour}. Nothing is poured yet." unless hob.liquid?
 
-        ["After #{(@seconds / 60).round(1)} minutes #{heat_words}, and #{seen(hob.pa_s).does}", ("there are lumps" if lumps == "high"),
+        ["After #{(@seconds / 60).round(1)} minutes #{heat_words}, and " \
+         "#{seen(hob.pa_s).does}", ("there are lumps" if lumps == "high"),
          ("a skin is on it" if skin?), ("it catches at the bottom" if caught?)].compact.join("; ") + "."
       end
 
       # @return [Hash{String => String}] what can be done now
       def tools
-        @lesson.tools.flat_map { |tool| send(:"#{tool}_tools").to_a }.to_h.merge("now" => "Now: off the heat, onto the plate")
+        @lesson.tools.flat_map { |tool| send(:"#{tool}_tools").to_a }
+          .to_h.merge("now" => "Now: off the heat, onto the plate")
       end
 
       # @return [Verdict, nil] once it is called done
@@ -60,7 +63,8 @@ module Restauro
       def done(what) = hob.done(what)
 
       # What all of the starch comes to where all of it is in; else the grade that is asked for.
-      def wanted = hob.starch_in_first? ? hob.book.flour_equivalents.value : SAUCE::Grade.fetch(@lesson.wants).flour_equivalents
+      def wanted =
+        hob.starch_in_first? ? hob.book.flour_equivalents.value : SAUCE::Grade.fetch(@lesson.wants).flour_equivalents
 
       def spoilt
         return "not_in" if hob.e.zero? || @lesson.row["must"].to_a.any? { |tool| done(tool).empty? }
@@ -77,7 +81,8 @@ module Restauro
         hob.cooked? ? "too_thin" : "off_early"
       end
 
-      def most_before = BEFORE.map { |before| @seconds - before }.select(&:positive?).map { |at| hob.at(at).e }.max || 0.0
+      def most_before =
+        BEFORE.map { |before| @seconds - before }.select(&:positive?).map { |at| hob.at(at).e }.max || 0.0
 
       def heat_words
         return "it boils" if hob.boiling?
@@ -101,14 +106,16 @@ module Restauro
 
       # How it was put together, by the rule that real sauces go by.
       def lumps
-        ways = done("pour").map(&:with) + hob.pours.map { |act, _| act.what == "dry" ? "dry_into_hot" : "slurry_thread" }
+        ways =
+          done("pour").map(&:with) + hob.pours.map { |act, _| act.what == "dry" ? "dry_into_hot" : "slurry_thread" }
         levels = ways.map { |way| SAUCE::LumpRisk.assess(hob.formula, way).level }
         levels.max_by { |level| SAUCE::LumpRisk::LEVELS.index(level) } || "low"
       end
 
       def whisking? = done("whisk").last&.with == "on"
       def unwhisked_s = whisking? ? 0.0 : @seconds - (done("whisk").last&.seconds || 0.0)
-      def skin? = hob.liquid? && hob.knob == "off" && hob.e > figure(:skin_least_e) && unwhisked_s > figure(:skin_seconds)
+      def skin? =
+        hob.liquid? && hob.knob == "off" && hob.e > figure(:skin_least_e) && unwhisked_s > figure(:skin_seconds)
 
       def caught?
         hot = hob.boiling? && %w[medium high].include?(hob.knob) && hob.pa_s > figure(:catch_thickness)
@@ -121,7 +128,8 @@ module Restauro
         SAUCE::Roux::COLOURS.reverse.find { |colour| SAUCE::Roux.seconds(colour) <= @seconds } || "raw"
       end
 
-      def heat_tools = KNOB.reject { |level, _| level == hob.knob }.to_h { |level, words| ["heat:#{level}", "Heat #{words}"] }
+      def heat_tools =
+        KNOB.reject { |level, _| level == hob.knob }.to_h { |level, words| ["heat:#{level}", "Heat #{words}"] }
       def slurry_tools = {"slurry:1" => "A spoon of slurry", "slurry:3" => "Three spoons of slurry"}
       def dry_tools = {"dry:1" => "A spoon of dry starch"}
       def whisk_tools = whisking? ? {"whisk:off" => "Put the whisk down"} : {"whisk:on" => "Whisk"}
@@ -130,7 +138,9 @@ module Restauro
       def pour_tools
         return {} if done("pour").any?
 
-        @lesson.row["pours"].to_h { |way| ["pour:#{way}", SAUCE::LumpRisk::POURS.fetch(way).first.sub(/\A./, &:upcase)] }
+        @lesson.row["pours"].to_h do |way|
+          ["pour:#{way}", SAUCE::LumpRisk::POURS.fetch(way).first.sub(/\A./, &:upcase)]
+        end
       end
     end
   end

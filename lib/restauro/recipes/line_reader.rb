@@ -4,12 +4,9 @@ module Restauro
     class LineReader
       include LineWarnings
 
-      ROLES = {"flour" => "flour", "meal" => "flour", "blend" => "flour", "starch" => "starch", "binder" => "binder", "egg" => "egg",
-               "liquid" => "liquid", "fat" => "fat", "puree" => "puree", "curd" => "cheese", "cheese" => "cheese",
-               "leavener" => "lift", "seasoning" => "seasoning", "crumb" => "crumb"}.freeze
-      PLANT = /\bvegan\b|\bplant[- ]based\b|\b(?:dairy|milk)[- ]free\b|\bnon[- ]dairy\b/i
-      # What is said aside - "(or dairy-free)" - is another's.
-      ASIDE = /\([^)]*\)|,.*|\bor\b.*/i
+      ROLES = {"flour" => "flour", "meal" => "flour", "blend" => "flour", "starch" => "starch", "binder" => "binder",
+               "egg" => "egg", "liquid" => "liquid", "fat" => "fat", "puree" => "puree", "curd" => "cheese",
+               "cheese" => "cheese", "leavener" => "lift", "seasoning" => "seasoning", "crumb" => "crumb"}.freeze
       STUDDED = /\bstudded with\b/i
       COOKED_EGG = /\b(?:hard|soft)[- ]?boiled|\bpoached\b/i
 
@@ -22,8 +19,7 @@ module Restauro
         @weigher = Weigher.new(units)
         @forms = Forms.new
         @did_you_mean = DidYouMean.new(@names.known)
-        @gluten_free_kinds = DataFiles.yaml("ingredients/gluten_free_kinds.yml")
-        @plant_kinds = DataFiles.yaml("ingredients/plant_kinds.yml")
+        @free = FreeForm.new(catalogue)
         @most_grams = Constants.fetch(:uncertainty, :most_line_grams)
         freeze
       end
@@ -39,7 +35,8 @@ module Restauro
         check(counted(text, part, amount, match))
       end
 
-      # Whether a line holds an amount: used to tell ingredients from prose. An impossible one is an amount too: its line says so when it is read.
+      # Whether a line holds an amount: used to tell ingredients from prose. An impossible one is an amount too: its
+      # line says so when it is read.
       def amount?(text, bulleted: false)
         !amount_in(text, bulleted: bulleted).nil?
       rescue InvalidInput
@@ -68,14 +65,17 @@ module Restauro
 
       # The same line as the cook put it right.
       def correct(line, correction)
-        ingredient = correction.ingredient ? @catalogue.fetch(correction.ingredient) : @catalogue.find_key(line.ingredient)
-        return line.with(ingredient: nil, grams: nil, role: "other", warnings: [], corrected: true) if correction.left_out
+        if correction.left_out
+          return line.with(ingredient: nil, grams: nil, role: "other", warnings: [], corrected: true)
+        end
         return line.with(moved_to: correction.part, corrected: true) if correction.with(part: nil).empty?
 
+        key = correction.ingredient
+        ingredient = key ? @catalogue.fetch(key) : @catalogue.find_key(line.ingredient)
         grams = correction.grams ? Estimate.new(value: correction.grams) : regrams(line, ingredient)
         role = correction.role || (correction.ingredient ? role_of(ingredient) : line.role)
-        check(line.with(ingredient: ingredient&.key, grams: grams, role: role, understood: !ingredient.nil?, corrected: true,
-                        moved_to: correction.part, warnings: no_amount(line.text, grams, role)))
+        check(line.with(ingredient: ingredient&.key, grams: grams, role: role, understood: !ingredient.nil?,
+                        corrected: true, moved_to: correction.part, warnings: no_amount(line.text, grams, role)))
       end
 
       # @return [String] of Line::ROLES
@@ -85,7 +85,9 @@ module Restauro
 
       def amount_in(text, bulleted: false)
         amount = @amounts.read(@forms.poured(text), bulleted: bulleted)
-        raise InvalidInput, "no kitchen weighs that much: type a smaller amount" if amount&.terms&.any? { |term| term.number.value > @most_grams }
+        if amount&.terms&.any? { |term| term.number.value > @most_grams }
+          raise InvalidInput, "no kitchen weighs that much: type a smaller amount"
+        end
 
         amount
       rescue InvalidInput => e
@@ -95,33 +97,25 @@ module Restauro
       def name_in(text, amount) = amount ? amount.rest : Numbers.plain(text).sub(AmountReader::BULLET, "")
 
       def counted(text, part, amount, match)
-        ingredient = @catalogue.fetch(free_form(@forms.meant(match.key, text), name_in(text, amount)))
+        ingredient = @catalogue.fetch(@free.of(@forms.meant(match.key, text), name_in(text, amount)))
         grams = amount && @weigher.grams(amount, ingredient, line: text)&.*(@forms.share(match.key, text))
-        return not_understood(text, part, amount) if amount && grams.nil? && MEASURED_ROLES.include?(role_of(ingredient))
+        if amount && grams.nil? && MEASURED_ROLES.include?(role_of(ingredient))
+          return not_understood(text, part, amount)
+        end
 
         role = role_of(ingredient)
-        return Line.new(text: text, part: part, role: "other", grams: grams, amount_text: amount&.text, name_text: amount&.rest, kind: "late") if
-            role == "egg" && COOKED_EGG.match?(text)
+        said = {text: text, part: part, grams: grams, amount_text: amount&.text, name_text: amount&.rest}
+        return Line.new(**said, role: "other", kind: "late") if role == "egg" && COOKED_EGG.match?(text)
 
-        Line.new(text: text, part: part, ingredient: ingredient.key, grams: grams, role: role, amount_text: amount&.text,
-                 name_text: amount&.rest,
-                 warnings: asked(match, text) + no_amount(text, grams, role) + taken(ingredient, text) + choice(text, amount))
-      end
-
-      # What the line says it is free of makes another thing of it.
-      def free_form(key, name) = PLANT.match?(name.gsub(ASIDE, " ")) ? @plant_kinds.fetch(key, key) : gluten_free_form(key, name)
-
-      # "gluten-free strong white flour" is a blend, whatever flour it stands in for; what is said in a bracket or an aside changes nothing.
-      def gluten_free_form(key, name)
-        flour = @catalogue.fetch(key)
-        return key unless flour.contains_gluten? && GlutenWords.called_free?(name)
-
-        flour.group == "flour" ? "blend_plain" : @gluten_free_kinds.fetch(key, key)
+        Line.new(**said, ingredient: ingredient.key, role: role,
+                 warnings: asked(match, text) + no_amount(text, grams, role) + taken(ingredient, text) +
+                   choice(text, amount))
       end
 
       def bystander(text, part, amount, match)
         grams = amount && PieceWeight.of(@weigher.bystander_grams(amount, match.piece_g), text, match)
-        Line.new(text: text, part: part, role: "other", grams: grams, amount_text: amount&.text, name_text: amount&.rest, kind: match.bystander)
+        Line.new(text: text, part: part, role: "other", grams: grams, amount_text: amount&.text,
+                 name_text: amount&.rest, kind: match.bystander)
       end
 
       def not_understood(text, part, amount)
@@ -129,7 +123,8 @@ module Restauro
         warning = Warning.new(code: :line_not_understood, line: text,
                               text: "'#{text.strip[0, 80]}' was not understood and is not counted: " \
                                     "#{meant ? "did you mean #{meant}?" : "put it right or leave it out"}")
-        Line.new(text: text, part: part, role: "other", understood: false, amount_text: amount&.text, name_text: amount&.rest, warnings: [warning])
+        Line.new(text: text, part: part, role: "other", understood: false, amount_text: amount&.text,
+                 name_text: amount&.rest, warnings: [warning])
       end
 
       def regrams(line, ingredient)
@@ -142,8 +137,8 @@ module Restauro
       def check(line)
         return line unless line.grams && line.grams.value > @most_grams
 
-        raise InvalidInput, "in the line '#{line.text.strip[0, 80]}': #{line.grams.value.round} g is more than a kitchen can hold; " \
-                            "type an amount under #{(@most_grams / 1000).round} kg"
+        raise InvalidInput, "in the line '#{line.text.strip[0, 80]}': #{line.grams.value.round} g is more than a " \
+                            "kitchen can hold; type an amount under #{(@most_grams / 1000).round} kg"
       end
     end
   end

@@ -4,21 +4,26 @@ module Restauro
   module Recipes
     # Tells titles, parts, ingredients and steps apart in a plain text recipe: one entry a thing.
     class Outline
-      # text of the thing · kind title, step or ingredient · part label or nil · bulleted · source the raw line · number of the thing in it
+      # text of the thing · kind title, step or ingredient · part label or nil · bulleted · source the raw line · number
+      # of the thing in it
       Entry = Struct.new(:text, :kind, :part, :bulleted, :source, :number)
-      METHOD = /\A\W*(?:method|directions?|instructions?|steps?|preparation|how to make(?: it)?|what to do|zubereitung|préparation)\W*\z/i
+      METHOD =
+        /\A\W*(?:method|directions?|instructions?|steps?|preparation|how to make(?: it)?|what to do|zubereitung|préparation)\W*\z/i
       INGREDIENTS = /\A\W*(?:ingredients?|you need|you will need|zutaten|ingrédients|ingredienti|ingredientes)\W*\z/i
       INGREDIENTS_TITLE = "Ingredients"
       ABOUT = /\A\W*(?:serves|servings?|makes|yields?|prep(?:aration)?\ time|cook(?:ing)?\ time|total\ time|time|
         source|notes?|author|difficulty|\d+\s+(?:servings|portions|people))\b/ix
       NUMBERED = /\A\s*(?:step\s*)?\d+\s*[.):]\s+(?=[[:alpha:]])/i
-      VERBS = /\A\W*(?:in an?|meanwhile|when|once|then|gently|slowly|gradually|carefully|whisk|melt|add|stir|bring|simmer|cook|heat|
+      VERBS =
+        /\A\W*(?:in an?|meanwhile|when|once|then|gently|slowly|gradually|carefully|whisk|melt|add|stir|bring|simmer|cook|heat|
         pour|season|serve|remove|mix|combine|boil|reduce|make|place|put|fry|deep-fry|sauté|saute|
         beat|blend|strain|taste|return|turn|let|leave|keep|set|
-        fold|bake|roast|warm|sprinkle|scatter|drain|deglaze|continue|finish|transfer|adjust|toast|chop|slice|grate|peel|preheat|rub|knead|dip|spoon|
-        press|roll|line|chill|off\ the\ heat|take|cover|rest|soften|brown|spread|top\ with|cut|layer)\b
+        fold|bake|roast|warm|sprinkle|scatter|drain|deglaze|continue|finish|transfer|adjust|toast|chop|slice|grate|peel|
+        preheat|rub|knead|dip|spoon|press|roll|line|chill|off\ the\ heat|take|cover|rest|soften|brown|spread|top\ with|
+        cut|layer)\b
         (?!\s+(?:flour|butter|sugar|cheese|lager|ale|bread|rice|wine))/ix
-      ADVICE = /\A\W*(?:tips?|top tip|cook's (?:tip|note)|variations?|note|storage|to store|make[- ]ahead|serving suggestions?)\s*:/i
+      ADVICE =
+        /\A\W*(?:tips?|top tip|cook's (?:tip|note)|variations?|note|storage|to store|make[- ]ahead|serving suggestions?)\s*:/i
       AMOUNT_FIRST = /\A\W*(?:\d|[#{Numbers::GLYPHS.keys.join}])/
       # What only a method says: degrees, minutes.
       SAYS_HOW = /\d\s*°\s*[CF]?\b|\b\d{3}\s?[CF]\b|\bgas (?:mark )?\d|\b\d+\s*(?:min\b|mins\b|minutes?\b|hours?\b)/i
@@ -38,13 +43,15 @@ module Restauro
         freeze
       end
 
-      # @param text [String] a whole recipe   @return [Array<Entry>] every non-empty line, in order; a line of several things has an entry for each
+      # @param text [String] a whole recipe
+      # @return [Array<Entry>] every non-empty line, in order; a line of several things has an entry for each
       def read(text)
         lines = @page.recipe(Tidy.lines(text, @line_reader))
         entries = listed(lines)
-        return entries if entries.any? { |entry| entry.kind == :ingredient && !@prose.told?(entry.text) && @line_reader.amount?(entry.text) }
-
-        @prose.entries(entries)
+        amounts = entries.any? do |entry|
+          entry.kind == :ingredient && !@prose.told?(entry.text) && @line_reader.amount?(entry.text)
+        end
+        amounts ? entries : @prose.entries(entries)
       end
 
       # @param lines [Array<String>] of a list of ingredients   @return [Array<Entry>] ingredients, and titles of parts
@@ -74,16 +81,21 @@ module Restauro
         parts = @several.split(named ? named.last : bare)
         return [Entry.new(line, :ingredient, part, bulleted, line, 0)] if parts.length == 1 && named.nil?
 
-        parts.each_with_index.map { |text, index| Entry.new(text, :ingredient, named ? named.first : part, false, line, index) }
+        parts.each_with_index.map do |text, index|
+          Entry.new(text, :ingredient, named ? named.first : part, false, line, index)
+        end
       end
 
-      # @param first [Boolean] whether it may name the dish   @return [Array(Symbol, Symbol, String)] its kind, the section and part it is in
+      # @param first [Boolean] whether it may name the dish
+      # @return [Array(Symbol, Symbol, String)] its kind, the section and part it is in
       def classify(line, following, first, section, part)
         return [:title, :steps, part] if METHOD.match?(line)
         return [:title, :ingredients, part] if INGREDIENTS.match?(line)
         return [:title, section, part] if first && dish_title?(line)
         return [:title, :ingredients, @headings.name(line)] if section != :steps && @headings.heading?(line, following)
-        return [:title, :ingredients, @headings.name(line)] if section == :steps && @headings.named?(line) && @line_reader.thing?(following)
+        if section == :steps && @headings.named?(line) && @line_reader.thing?(following)
+          return [:title, :ingredients, @headings.name(line)]
+        end
         return [:step, section, part] if section == :steps || step?(line)
         return [:title, section, part] if title?(line)
 
@@ -102,14 +114,19 @@ module Restauro
       # "Layer: 500 g spinach, 250 g ricotta" names what is layered, though it begins as a step would.
       def listing?(line)
         name, things = @headings.on_the_line(line, @several)
-        name && (name.match?(Headings::NAMES) || !VERBS.match?(name)) && @several.split(things).all? { |thing| @line_reader.thing?(thing) }
+        name && (name.match?(Headings::NAMES) || !VERBS.match?(name)) && @several.split(things)
+          .all? { |thing| @line_reader.thing?(thing) }
       end
 
       def amount_first?(line) = AMOUNT_FIRST.match?(line)
 
-      # The first line names the dish, be it "Onion gravy", "Cheese sauce" or "Pie crust"; a thing of a list of things without amounts does not.
+      # The first line names the dish, be it "Onion gravy", "Cheese sauce" or "Pie crust"; a thing of a list of things
+      # without amounts does not.
       def dish_title?(line)
-        return false if (@line_reader.amount?(line) && !worded?(line)) || VERBS.match?(line) || @prose.told?(line) || line.match?(/:\s*\S/)
+        if (@line_reader.amount?(line) && !worded?(line)) || VERBS.match?(line) || @prose.told?(line) ||
+            line.match?(/:\s*\S/)
+          return false
+        end
 
         !bare_ingredient?(line) || line.match?(/\A\W*[[:upper:]]/)
       end

@@ -5,7 +5,8 @@ module Restauro
     class Batter
       # The steps at the heat, by what is cooked and in what.
       class Cooking
-        # @param prediction [Prediction, Breading::Prediction]   @param lines [#coated, #pan_fat, #in_tin] the lines that are cooked in it
+        # @param prediction [Prediction, Breading::Prediction]
+        # @param lines [#coated, #pan_fat, #in_tin] the lines that are cooked in it
         # @param dips [Boolean] whether the coat goes on at the heat; a crumb coat is on already
         def initialize(prediction, lines, catalogue, dips: true)
           @dips = dips
@@ -29,7 +30,8 @@ module Restauro
           end
         end
 
-        # The later of crisp and done: golden is something to look for, never what the minutes wait for; burnt is a limit.
+        # The later of crisp and done: golden is something to look for, never what the minutes wait for; burnt is a
+        # limit.
         def self.stop_minutes(section)
           crisp = section.crisp
           crisp = [crisp, section.burnt * Constants.fetch(:heat, :short_of_burnt)].min if crisp && section.burnt
@@ -49,7 +51,8 @@ module Restauro
         def dip = @dips ? "Dry #{what}, dip, drip; cook" : "Cook #{what}"
         # Spoonfuls of the batter itself swim, with what is in them.
         def spooned? = @dips && @ours.style == "fritter"
-        def into_fat = spooned? ? "Slide in spoonfuls of #{@ours.piece_g.round} g. " : ("Dry #{what}, dip, drip. " if @dips)
+        def into_fat = spooned? ? "Slide in spoonfuls of #{@ours.piece_g.round} g. " :
+                                  ("Dry #{what}, dip, drip. " if @dips)
         def what = @lines.coated.any? ? "#{list(@lines.coated)}#{cut}" : "the pieces"
         # A vegetable that comes whole is cut as it was reckoned.
         def cut
@@ -65,17 +68,22 @@ module Restauro
 
         def baked
           oven = @options.oven
-          [Step.new(kind: "preheat", text: oven.basket ? "Heat the basket: #{oven.say}." : "Heat the oven to #{oven.say}.",
-                    minutes: Constants.fetch(*(oven.basket ? %i[heat basket_preheat_minutes] : %i[crust preheat_minutes])), celsius: oven.celsius),
-           Step.new(kind: "shape", text: "#{"Dry #{what}, dip, drip; " if @dips}#{@dips ? "lay" : "Lay"} them #{laid(oven)}.",
-                    uses: [*@lines.coated, *@lines.pan_fat]),
-           Step.new(kind: "bake", text: "Bake at #{oven.say}; turn at half time.#{pale}", minutes: half(minutes), celsius: oven.celsius,
-                    look_for: looks,
-                    safety: safety, caution: "Go by the middle: an oven can be out by a good part of the time.")]
+          laying = "#{@dips ? "Dry #{what}, dip, drip; lay" : "Lay"} them #{laid(oven)}."
+          [preheat(oven), Step.new(kind: "shape", text: laying, uses: [*@lines.coated, *@lines.pan_fat]),
+           Step.new(kind: "bake", text: "Bake at #{oven.say}; turn at half time.#{pale}", minutes: half(minutes),
+                    celsius: oven.celsius, look_for: looks, safety: safety,
+                    caution: "Go by the middle: an oven can be out by a good part of the time.")]
+        end
+
+        def preheat(oven)
+          words = oven.basket ? "Heat the basket: #{oven.say}." : "Heat the oven to #{oven.say}."
+          minutes = oven.basket ? %i[heat basket_preheat_minutes] : %i[crust preheat_minutes]
+          Step.new(kind: "preheat", text: words, minutes: Constants.fetch(*minutes), celsius: oven.celsius)
         end
 
         def laid(oven)
-          oven.basket ? "in one layer in the oiled basket, oil sprayed or brushed over them" : "on an oiled rack or tray with room between"
+          oven.basket ? "in one layer in the oiled basket, oil sprayed or brushed over them" :
+                        "on an oiled rack or tray with room between"
         end
 
         # What a slow oven will not do, and what a hotter one would.
@@ -86,44 +94,21 @@ module Restauro
         end
 
         def looks
+          done = "its middle done (#{piece.food.why}, #{piece.food.done_celsius.round} °C) from" if section.done
           found = [("crisp from about #{section.crisp.ceil} min" if section.crisp),
                    ("golden from #{section.brown.round}" if section.brown && section.brown <= 2 * minutes.to_f),
-                   ("its middle done (#{piece.food.why}, #{piece.food.done_celsius.round} °C) from #{section.done.ceil}" if section.done)].compact
+                   ("#{done} #{section.done.ceil}" if section.done)].compact
           return "golden, its middle cooked" if found.empty?
 
           "#{found.join(", ")}; reckoned for pieces #{(1000 * piece.thickness_m).round} mm thick"
         end
 
         def fried
-          oil = @options.oil
-          [heat_oil(oil),
-           Step.new(kind: "fry", text: "#{into_fat}#{oil.shallow ? shallow : batch_words}.", uses: @lines.coated,
-                    celsius: oil.celsius,
-                    minutes: half([minutes, 1.0].compact.max), batches: batches, look_for: looks, safety: safety),
-           Step.new(kind: "fry", text: "Drain on a rack; let the fat come back before the next batch.", hold_minutes: 5,
-                    look_for: "back at #{oil.celsius.round} °C: never under #{Constants.fetch(:heat, :oil_least_celsius).round}")]
-        end
-
-        def shallow = "Fry in one layer with room between, half the minutes on each side"
-
-        def heat_oil(oil)
-          deep = "#{litres(oil)} of #{oil.say}, the pan at most a third full,"
-          amount = oil.shallow ? "#{Constants.fetch(:heat, :shallow_mm).round} mm of #{oil.say} in a wide pan" : deep
-          Step.new(kind: "preheat", heat: "hob", text: "Heat #{amount} to #{oil.celsius.round} °C.",
-                   minutes: Constants.fetch(:heat, :oil_heating_minutes), celsius: oil.celsius,
-                   uses: @lines.pan_fat, look_for: "a drop of batter rises and bubbles at once", safety: ["hot_oil"])
-        end
-
-        def litres(oil) = oil.litres == 1 ? "a litre" : "#{oil.litres.round(2).to_s.delete_suffix(".0")} litres"
-        def at_once = @options.oil.shallow ? nil : [(@options.oil.batch_g / @ours.piece_g).floor, 1].max
-        def batches = at_once && @ours.pieces ? (@ours.pieces.first / at_once.to_f).ceil.clamp(1, 99) : 1
-
-        # How many at a time so that the oil stays hot, and how often.
-        def batch_words
-          oil, count = @options.oil, @ours.pieces&.first
-          words = "Fry at most #{at_once == 1 ? "one piece" : "#{at_once} pieces"} at a time " \
-                  "(#{oil.batch_g.round} g of food in #{litres(oil)} of oil)"
-          count && count > at_once ? "#{words}: #{batches} batches" : words
+          fat = Fat.new(@options.oil, @ours.piece_g, @ours.pieces&.first)
+          [fat.heat(uses: @lines.pan_fat),
+           Step.new(kind: "fry", text: "#{into_fat}#{fat.words}.", uses: @lines.coated, celsius: @options.oil.celsius,
+                    minutes: half([minutes, 1.0].compact.max), batches: fat.batches, look_for: looks, safety: safety),
+           fat.drain]
         end
 
         def unplanned

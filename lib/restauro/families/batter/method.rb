@@ -15,7 +15,8 @@ module Restauro
         end
 
         # @return [Array<Step>]
-        def steps = [clean, temper, *@lines.early_steps, *foam, dry, wet, fold, rest, whites, judge, *cook, *serve, keep].compact
+        def steps =
+          [clean, temper, *@lines.early_steps, *foam, dry, wet, fold, rest, whites, judge, *cook, *serve, keep].compact
 
         private
 
@@ -26,14 +27,17 @@ module Restauro
         # Carried by bubbles that are spent in five minutes.
         def sparkling? = @swap.liquid && %w[soda_water gf_beer].include?(@swap.liquid.ingredient)
 
-        def clean = Step.new(kind: "set_out", text: "Set out a clean bowl, whisk and board, and the packs.", safety: ["coeliac_bowl"])
+        def clean =
+          Step.new(kind: "set_out", text: "Set out a clean bowl, whisk and board, and the packs.",
+                   safety: ["coeliac_bowl"])
 
         def temper
           cold = @lines.cold
           return unless pudding? && cold.any?
 
           names = Companions.list(cold.map { |line| @catalogue.fetch(line.ingredient).say }.uniq)
-          Step.new(kind: "rest", text: "Let #{names} come to room temperature.", minutes: Constants.fetch(:batter, :temper_minutes), safety: ["room"])
+          Step.new(kind: "rest", text: "Let #{names} come to room temperature.",
+                   minutes: Constants.fetch(:batter, :temper_minutes), safety: ["room"])
         end
 
         # Yeast is woken in the liquid, warm.
@@ -48,10 +52,13 @@ module Restauro
         def dry
           lines = @lines.dry
           return if lines.empty?
-          return Step.new(kind: "mix", text: "Weigh out #{list(lines)}; rub out any lumps.", uses: lines) if lines.length == 1
+          if lines.length == 1
+            return Step.new(kind: "mix", text: "Weigh out #{list(lines)}; rub out any lumps.", uses: lines)
+          end
 
           Step.new(kind: "mix", text: "Whisk #{list(lines)} together dry.", uses: lines,
-                   look_for: ("no lumps of raising agent" if lines.any? { |line| line.role == "lift" }), safety: @lines.gum? ? ["gum"] : [])
+                   look_for: ("no lumps of raising agent" if lines.any? { |line| line.role == "lift" }),
+                   safety: @lines.gum? ? ["gum"] : [])
         end
 
         def wet
@@ -59,9 +66,11 @@ module Restauro
           how = pudding? ? "do not care for lumps: they bake out" : note(main_flour)["lumps"]
           feel = by_feel
           apart, others = others.partition { |line| Sauce::Finish.separated?(line) }
+          liquid = feel && "#{feel.first.round} g #{@catalogue.fetch(@swap.liquid.ingredient).say}"
           poured = [*("the yolks of #{list(apart)}" if apart.any?), *(list(others) if others.any?),
-                    *(feel && "#{feel.first.round} g #{@catalogue.fetch(@swap.liquid.ingredient).say}#{", ice cold" if sparkling?}")]
-          Step.new(kind: "mix", text: "Add #{Companions.list(poured)}: #{how}.#{" Then up to #{feel.last.round} g more by feel." if feel}",
+                    *(feel && "#{liquid}#{", ice cold" if sparkling?}")]
+          more = " Then up to #{feel.last.round} g more by feel." if feel
+          Step.new(kind: "mix", text: "Add #{Companions.list(poured)}: #{how}.#{more}",
                    uses: [*apart, *others, @swap.liquid], look_for: @ours.rung&.says, safety: [raw])
         end
 
@@ -70,7 +79,8 @@ module Restauro
           apart = @lines.wet.select { |line| Sauce::Finish.separated?(line) }
           return if apart.empty?
 
-          Step.new(kind: "mix", text: "Whip the whites to soft peaks; fold them in by thirds.", minutes: Constants.fetch(:making, :whites_minutes),
+          Step.new(kind: "mix", text: "Whip the whites to soft peaks; fold them in by thirds.",
+                   minutes: Constants.fetch(:making, :whites_minutes),
                    uses: apart, look_for: "no streaks of white, still full of air", hold_minutes: 5)
         end
 
@@ -82,27 +92,29 @@ module Restauro
           lines = @lines.folded
           return if lines.empty?
 
-          Step.new(kind: "mix", text: "Fold in #{list(lines)}, briefly.", uses: lines, look_for: "just mixed: stirring loses the gas")
+          Step.new(kind: "mix", text: "Fold in #{list(lines)}, briefly.", uses: lines,
+                   look_for: "just mixed: stirring loses the gas")
         end
 
         def rest
           return use_at_once if sparkling?
 
-          minutes = @lines.yeast.any? ? Constants.fetch(:batter,
-                                                        :yeast_minutes) : @swap.flours.map { |line| note(line.ingredient)["rest_min"] }.max.to_f
+          risen = @lines.yeast.any?
+          minutes = risen ? Constants.fetch(:batter, :yeast_minutes) :
+                            @swap.flours.map { |line| note(line.ingredient)["rest_min"] }.max.to_f
           return if minutes.zero?
 
-          Step.new(kind: "rest",
-                   text: "Rest it#{@lines.yeast.any? ? " in the warm" : (" in the fridge" if minutes > 20)}; stir once, " \
-                         "and thin it again if it has drunk.",
-                   minutes: minutes, look_for: @lines.yeast.any? ?
-                   "bubbles; no gluten holds them, so no knocking back" : "thicker than it was: #{@ours.rung&.says}",
+          where = risen ? " in the warm" : (" in the fridge" if minutes > 20)
+          Step.new(kind: "rest", minutes: minutes,
+                   text: "Rest it#{where}; stir once, and thin it again if it has drunk.",
+                   look_for: risen ? "bubbles; no gluten holds them, so no knocking back" :
+                                     "thicker than it was: #{@ours.rung&.says}",
                    caution: ("Raising agent works from now: fold briefly and cook soon." if @ours.gas.moles.positive?))
         end
 
         def use_at_once
-          Step.new(kind: "rest", text: "Do not rest it: into the cold with the bowl while the fat heats, and use it at once.", minutes: 0.5,
-                   hold_minutes: 5,
+          Step.new(kind: "rest", minutes: 0.5, hold_minutes: 5,
+                   text: "Do not rest it: into the cold with the bowl while the fat heats, and use it at once.",
                    look_for: "still hissing: the bubbles are spent in five minutes")
         end
 
@@ -112,7 +124,8 @@ module Restauro
           Step.new(kind: "mix", text: "Dip one piece, lift, let it drip ten seconds.", look_for: coat_look)
         end
 
-        def coat_look = "a film#{" of #{(1000 * @ours.coat_m).round(1)} mm" if @ours.coat_m} that stays; it slides off a wet piece"
+        def coat_look = "a film#{" of #{(1000 * @ours.coat_m).round(1)} mm" if @ours.coat_m} that stays; it slides " \
+                        "off a wet piece"
 
         def cook = Cooking.new(@ours, @lines, @catalogue).steps
 
@@ -121,7 +134,8 @@ module Restauro
           table.empty? ? [] : [Step.new(kind: "serve", text: "Serve with #{list(table)}.", uses: table)]
         end
 
-        def keep = Step.new(kind: "store", text: "What batter is left: covered and cold.", safety: %w[raw_batter leftovers])
+        def keep =
+          Step.new(kind: "store", text: "What batter is left: covered and cold.", safety: %w[raw_batter leftovers])
       end
     end
   end

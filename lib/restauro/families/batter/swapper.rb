@@ -1,8 +1,8 @@
 module Restauro
   module Families
     class Batter
-      # Flour for flour by weight; then the liquid that is most of it is solved for the ratio, and what lifts it for the gas that gluten
-      # would have held.
+      # Flour for flour by weight; then the liquid that is most of it is solved for the ratio, and what lifts it for the
+      # gas that gluten would have held.
       class Swapper
         DEFAULT = %w[blend_with_gum chickpea_flour white_rice_flour buckwheat_flour cassava_flour almond_flour].freeze
 
@@ -13,34 +13,48 @@ module Restauro
           @wheat = wheat
           @exclusion = Diets::Exclusion.of(options.without, catalogue)
           @replaced = recipe.ingredients.select { |line| line.counted? && out?(line) }.freeze
+          @balance = Balance.new(catalogue, wheat, kept: options.target.nil?,
+                                                   flour_g: @replaced.sum { |line| line.grams.value })
           @substitutes = Diets::Substitutes.new(catalogue, @exclusion, units: units).of(recipe)
         end
 
         # @return [Swap]   @raise [InvalidInput]
         def swap
           return keep if @replaced.empty? && kept_flours.any? && @options.with.empty? && @options.target.nil?
-          raise InvalidInput, "no flour to replace was read: type its line with its amount, such as '125 g flour'" if @replaced.empty?
-          raise InvalidInput, "the wheat batter's thickness cannot be told: no flour with an amount was read" unless @wheat.ratio
 
+          read!
           target = @options.target || own_target
           draft = solved(flours, target).measured
           ours = Prediction.new(draft.recipe, @catalogue, @options)
-          Swap.new(target: target, target_gas: ours.gas.ml_per_100g, kept: @options.target.nil?, wheat: @wheat, ours: ours, replaced: @replaced,
-                   pairs: draft.pairs, flours: draft.fresh_flours.freeze, liquid: draft.main_liquid,
-                   alternatives: alternatives(target).freeze, substitutions: @substitutes.select(&:found?).freeze, warnings: warnings(ours).freeze)
+          Swap.new(target: target, target_gas: ours.gas.ml_per_100g, kept: @options.target.nil?, wheat: @wheat,
+                   ours: ours, replaced: @replaced, pairs: draft.pairs,
+                   flours: draft.fresh_flours.freeze, liquid: draft.main_liquid,
+                   alternatives: alternatives(target).freeze, substitutions: @substitutes.select(&:found?).freeze,
+                   warnings: warnings(ours).freeze)
         end
 
         private
 
-        def kept_flours = @recipe.ingredients.select { |line| line.counted? && @catalogue.fetch(line.ingredient).starchy? }
+        def read!
+          if @replaced.empty?
+            raise InvalidInput, "no flour to replace was read: type its line with its amount, such as '125 g flour'"
+          end
+          return if @wheat.ratio
+
+          raise InvalidInput, "the wheat batter's thickness cannot be told: no flour with an amount was read"
+        end
+
+        def kept_flours =
+          @recipe.ingredients.select { |line| line.counted? && @catalogue.fetch(line.ingredient).starchy? }
 
         # A batter that holds no gluten, as it is.   @return [Swap]
         def keep
           draft = Draft.start(@recipe, @catalogue, [], @substitutes, [])
           ours = Prediction.new(draft.recipe, @catalogue, @options)
           flours = draft.lines.select { |line| line.counted? && @catalogue.fetch(line.ingredient).starchy? }
-          Swap.new(target: @wheat.ratio&.value || 0.0, target_gas: ours.gas.ml_per_100g, kept: true, wheat: @wheat, ours: ours, replaced: [].freeze,
-                   pairs: draft.pairs, flours: flours.freeze, liquid: draft.main_liquid, alternatives: [].freeze,
+          Swap.new(target: @wheat.ratio&.value || 0.0, target_gas: ours.gas.ml_per_100g, kept: true, wheat: @wheat,
+                   ours: ours, replaced: [].freeze, pairs: draft.pairs, flours: flours.freeze,
+                   liquid: draft.main_liquid, alternatives: [].freeze,
                    substitutions: @substitutes.select(&:found?).freeze, warnings: warnings(ours).freeze)
         end
 
@@ -50,61 +64,33 @@ module Restauro
         end
 
         def units = KitchenUnits.of(@recipe.system)
-        def out?(line) = @catalogue.fetch(line.ingredient).then { |i| !@exclusion.allows?(i) && (i.starchy? || i.group == "crumb") }
+        def out?(line) =
+          @catalogue.fetch(line.ingredient).then { |i| !@exclusion.allows?(i) && (i.starchy? || i.group == "crumb") }
 
         def flours(keys = @options.with)
-          keys = (DEFAULT & @options.offer | DEFAULT).select { |key| @exclusion.allows?(@catalogue.fetch(key)) }.first(1) if keys.empty?
+          keys = [usual].compact if keys.empty?
           raise InvalidInput, "nothing is left to make a batter of; leave out less" if keys.empty?
 
           keys.map { |key| allowed!(@catalogue.fetch(key)) }
         end
 
+        # What is at hand before what is not.
+        def usual
+          (DEFAULT & @options.offer | DEFAULT).find { |key| @exclusion.allows?(@catalogue.fetch(key)) }
+        end
+
         def allowed!(ingredient)
-          raise InvalidInput, "#{ingredient.say} is no flour for a batter; choose a flour, starch or blend" unless ingredient.starchy?
+          unless ingredient.starchy?
+            raise InvalidInput, "#{ingredient.say} is no flour for a batter; choose a flour, starch or blend"
+          end
 
           @exclusion.allow!(ingredient, instead: "another flour")
         end
 
         # Flour in, liquid solved, lift set: by the flour, so it is set once.   @return [Draft]
         def solved(flours, target)
-          draft = with_liquid(Draft.start(@recipe, @catalogue, @replaced, @substitutes, flours), target)
-          with_liquid(Leavening.new(@catalogue, @wheat).raise(draft), target)
-        end
-
-        # Grated vegetables and egg bring all the water there is: flour for flour.
-        def grated?
-          @options.target.nil? && @recipe.ingredients.any? { |line| line.role == "egg" } && @recipe.ingredients.any? { |line| watery?(line) }
-        end
-
-        def watery?(line)
-          return true if line.ingredient && %w[vegetable puree].include?(@catalogue.fetch(line.ingredient).group)
-
-          line.role == "other" && line.grams && line.grams.value >= @replaced.sum { |flour| flour.grams.value }
-        end
-
-        # Set by its eggs as much as by its flour: its milk stays as it is.
-        def set_by_eggs? = @wheat.style == "baked" && @options.target.nil?
-
-        # Grams of the main liquid by balance: free = ratio held. Where that leaves too little, the flour is cut instead.
-        def with_liquid(draft, target)
-          liquid = draft.main_liquid
-          return draft if set_by_eggs? || (liquid.nil? && grated?)
-          raise InvalidInput, "no liquid was read to thin the batter with; type such as '300 ml milk'" unless liquid
-
-          ingredient = @catalogue.fetch(liquid.ingredient)
-          missing = target * Hydration::WaterRatio.held(draft.weights) - Hydration::WaterRatio.free(draft.weights)
-          grams = liquid.grams.value + missing / (Hydration::WaterRatio.free_share(ingredient) - target * ingredient.hold_g_per_g)
-          least = Constants.fetch(:batter, :least_liquid_share) * liquid.grams.value
-          grams >= least ? draft.weigh(liquid, grams) : less_flour(draft.weigh(liquid, least), target)
-        end
-
-        # The flour for the water there is.
-        def less_flour(draft, target)
-          held = draft.fresh_flours.sum { |line| @catalogue.fetch(line.ingredient).hold_g_per_g * line.grams.value }
-          wanted = Hydration::WaterRatio.free(draft.weights) / target - (Hydration::WaterRatio.held(draft.weights) - held)
-          raise InvalidInput, "this is wetter than the target without any flour: choose a thinner target" unless wanted.positive?
-
-          draft.fresh_flours.reduce(draft) { |all, line| all.weigh(line, line.grams.value * wanted / held) }
+          draft = @balance.of(Draft.start(@recipe, @catalogue, @replaced, @substitutes, flours), target)
+          @balance.of(Leavening.new(@catalogue, @wheat).raise(draft), target)
         end
 
         def alternatives(target)
@@ -112,23 +98,22 @@ module Restauro
           others = (@options.offer - rows.flat_map { |row| row["with"] }).map do |key|
             {"with" => [key], "gain" => "at hand", "cost" => @catalogue.fetch(key).note.to_s}
           end
-          (rows + others).reject { |row| row["with"].sort == flours.map(&:key).sort }
-                         .sort_by.with_index { |row, index|
-            [(row["with"] - @options.offer).length,
-             index]
-          }.filter_map { |row| alternative(row, target) }
+          rest = (rows + others).reject { |row| row["with"].sort == flours.map(&:key).sort }
+          rest.sort_by.with_index { |row, index| [(row["with"] - @options.offer).length, index] }
+              .filter_map { |row| alternative(row, target) }
         end
 
         def alternative(row, target)
           ingredients = flours(row["with"])
           liquid = solved(ingredients, target).main_liquid or return
-          Alternative.new(keys: row["with"], names: ingredients.map(&:say), liquid_g: liquid.grams.value.round, gain: row["gain"], cost: row["cost"],
-                          liquid_name: @catalogue.fetch(liquid.ingredient).say)
+          Alternative.new(keys: row["with"], names: ingredients.map(&:say), liquid_g: liquid.grams.value.round,
+                          gain: row["gain"], cost: row["cost"], liquid_name: @catalogue.fetch(liquid.ingredient).say)
         rescue InvalidInput
           nil
         end
 
-        def warnings(ours) = (ours.warnings + @exclusion.warnings(ours.recipe, @catalogue) + Leavening.new(@catalogue, @wheat).cut).uniq
+        def warnings(ours) =
+          (ours.warnings + @exclusion.warnings(ours.recipe, @catalogue) + Leavening.new(@catalogue, @wheat).cut).uniq
       end
     end
   end

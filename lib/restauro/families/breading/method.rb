@@ -20,14 +20,18 @@ module Restauro
         private
 
         def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
-        def clean = Step.new(kind: "set_out", text: "Set out three clean dishes, a rack, and the packs.", safety: ["coeliac_dishes"])
+        def clean
+          Step.new(kind: "set_out", safety: ["coeliac_dishes"],
+                   text: "Set out three clean dishes, a rack, and the packs.")
+        end
 
         def soak
           return if @lines.soak.empty?
 
-          Step.new(kind: "rest", text: "Turn #{list(@lines.coated)} in #{list(@lines.soak)}; cover them, in the fridge, an hour to overnight.",
-                   minutes: Constants.fetch(:making, :soak_minutes), hold_minutes: 1440, uses: [*@lines.coated, *@lines.soak],
-                   safety: ["raw_meat"])
+          Step.new(kind: "rest", text: "Turn #{list(@lines.coated)} in #{list(@lines.soak)}; cover them, in the " \
+                                       "fridge, an hour to overnight.",
+                   minutes: Constants.fetch(:making, :soak_minutes), hold_minutes: 1440,
+                   uses: [*@lines.coated, *@lines.soak], safety: ["raw_meat"])
         end
 
         def salt
@@ -35,17 +39,18 @@ module Restauro
           return if watery.empty?
 
           Step.new(kind: "rest", text: "Salt the slices, let them stand, rinse, dry well.",
-                   minutes: Constants.fetch(:making, :salting_minutes), uses: watery,
-                   safety: ["wet_fat"],
-                   look_for: @ours.water_out_g ? "about #{@ours.water_out_g.round} g of water comes out" : "beads of water on top")
+                   minutes: Constants.fetch(:making, :salting_minutes), uses: watery, safety: ["wet_fat"],
+                   look_for: @ours.water_out_g ? "about #{@ours.water_out_g.round} g of water comes out" :
+                                                 "beads of water on top")
         end
 
         def cakes
           mixture = @lines.mixture
           return if mixture.empty?
 
-          Step.new(kind: "shape", text: "Mix #{list(mixture)}; shape into flat cakes, and chill them until they are firm.", uses: mixture,
-                   hold_minutes: 1440, look_for: "they hold when lifted", safety: @lines.companions.safety(mixture & @lines.companions.lines))
+          Step.new(kind: "shape", uses: mixture, hold_minutes: 1440, look_for: "they hold when lifted",
+                   text: "Mix #{list(mixture)}; shape into flat cakes, and chill them until they are firm.",
+                   safety: @lines.companions.safety(mixture & @lines.companions.lines))
         end
 
         # What is soft is made into balls, what melts in the middle.
@@ -56,8 +61,10 @@ module Restauro
           inside, around = @lines.coated.partition { |line| @lines.inside.include?(line) }
           middle = ", a piece of #{list(inside)} in the middle of each" if inside.any?
           count = @ours.pieces&.first
-          Step.new(kind: "shape", text: "With wet hands, from #{list(around)}, #{count} balls of #{piece.millimetres.round} mm#{middle}.",
-                   uses: @lines.coated, hold_minutes: 1440, look_for: "firm and cold; no cracks where the middle could leak")
+          Step.new(kind: "shape", text: "With wet hands, from #{list(around)}, #{count} balls of " \
+                                        "#{piece.millimetres.round} mm#{middle}.",
+                   uses: @lines.coated, hold_minutes: 1440,
+                   look_for: "firm and cold; no cracks where the middle could leak")
         end
 
         # Eggs in their shells first, then what goes around them.
@@ -66,10 +73,10 @@ module Restauro
           return if eggs.empty?
 
           around = @lines.coated - @lines.inside
-          Step.new(kind: "boil", text: "Boil #{list(eggs)} in their shells until they are set; cool them in cold water and peel." \
-                                       "#{" Wrap each in its share of #{list(around)}." if around.any?}",
-                   minutes: Constants.fetch(:making, :egg_boil_minutes), uses: eggs, look_for: "no gap where they are wrapped",
-                   safety: ["egg_dish", *@lines.companions.safety(around)])
+          Step.new(kind: "boil", text: "Boil #{list(eggs)} in their shells until they are set; cool them in cold " \
+                                       "water and peel.#{" Wrap each in its share of #{list(around)}." if around.any?}",
+                   minutes: Constants.fetch(:making, :egg_boil_minutes), uses: eggs,
+                   look_for: "no gap where they are wrapped", safety: ["egg_dish", *@lines.companions.safety(around)])
         end
 
         # What goes in each dish, in order, weighed for the pieces there are.
@@ -78,19 +85,20 @@ module Restauro
           named = @lines.dishes.map { |lines| list(lines) }
           where = named.one? ? "In a wide dish" : "In the dishes, in this order"
           Step.new(kind: "mix", text: "#{where}: #{named.join("; then ")}.#{" For #{count} pieces." if count}",
-                   uses: @lines.dishes.flatten,
-                   look_for: crumb_from)
+                   uses: @lines.dishes.flatten, look_for: crumb_from)
         end
 
         def crumb_from
           crumb = @ours.layers.find { |layer| layer.name == "crumb" } or return
-          DataFiles.yaml("families/breading/crumbs.yml").dig(crumb.ingredient.key, "from")&.then { |words| "crumbs of your own: #{words}" }
+          from = DataFiles.yaml("families/breading/crumbs.yml").dig(crumb.ingredient.key, "from")
+          from && "crumbs of your own: #{from}"
         end
 
         def coat
           coated = @lines.coated
-          Step.new(kind: "shape", text: "#{what(coated)}one hand for dry, one for wet: #{order}.".then { |words| words[0].upcase + words[1..] },
-                   uses: coated, look_for: "#{(1000 * @ours.coat_m).round(1)} mm all over, no bare spots",
+          words = "#{what(coated)}one hand for dry, one for wet: #{order}."
+          Step.new(kind: "shape", text: words[0].upcase + words[1..], uses: coated,
+                   look_for: "#{(1000 * @ours.coat_m).round(1)} mm all over, no bare spots",
                    safety: ["raw_flour", *(@lines.companions.safety(coated).any? ? ["raw_meat"] : [])])
         end
 
@@ -108,32 +116,33 @@ module Restauro
 
           layers = @ours.layers.map(&:name)
           [("dust and shake off" if layers.include?("dust")), ("dip and drip" if layers.include?("wet")),
-           ("lay in the crumbs and press" if layers.include?("crumb"))]
-            .compact.join(", ")
+           ("lay in the crumbs and press" if layers.include?("crumb"))].compact.join(", ")
         end
 
         # Flour alone goes damp on what is only dusted: into the fat with it.
         def rest
           return unless @lines.soak.any? || @ours.layers.any? { |layer| layer.name == "crumb" }
 
-          Step.new(kind: "rest", text: "Rest the pieces on a rack so that the coat sticks.", minutes: Constants.fetch(:making, :coat_rest_minutes),
-                   look_for: @lines.soak.any? ? "the flour looks damp: it stays on" : "the crumbs no longer come off on a finger")
+          Step.new(kind: "rest", text: "Rest the pieces on a rack so that the coat sticks.",
+                   minutes: Constants.fetch(:making, :coat_rest_minutes),
+                   look_for: @lines.soak.any? ? "the flour looks damp: it stays on" :
+                                                "the crumbs no longer come off on a finger")
         end
 
-        def cook
-          Batter::Cooking.new(@ours, @lines, @catalogue, dips: false).steps
-        end
+        def cook = Batter::Cooking.new(@ours, @lines, @catalogue, dips: false).steps
 
         def serve
           table = @lines.table
           Step.new(kind: "serve",
-                   text: "Salt them hot, on a rack#{"; serve with #{list(table)}" if table.any?}. Sauce goes on at the last moment, " \
-                         "or the coat is soft.",
+                   text: "Salt them hot, on a rack#{"; serve with #{list(table)}" if table.any?}. Sauce goes on at " \
+                         "the last moment, or the coat is soft.",
                    uses: table, hold_minutes: 5)
         end
 
-        def keep = Step.new(kind: "store", text: "What is left: cold, crisped again on a rack in a hot oven, never covered.",
-                            safety: %w[leftovers reheat])
+        def keep
+          Step.new(kind: "store", text: "What is left: cold, crisped again on a rack in a hot oven, never covered.",
+                   safety: %w[leftovers reheat])
+        end
       end
     end
   end

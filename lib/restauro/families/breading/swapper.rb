@@ -3,7 +3,8 @@ module Restauro
     class Breading
       # Dust for dust and crumb for crumb: as thick a coat, by what the new ones weigh; the wet layer goes by who eats.
       class Swapper
-        DUSTS = %w[corn_starch potato_starch tapioca_starch white_rice_flour chickpea_flour almond_flour coconut_flour].freeze
+        DUSTS =
+          %w[corn_starch potato_starch tapioca_starch white_rice_flour chickpea_flour almond_flour coconut_flour].freeze
         CRUMBS = %w[gf_breadcrumbs crushed_corn_flakes cornmeal quinoa_flakes ground_nuts].freeze
 
         def initialize(catalogue, recipe, options, wheat)
@@ -19,14 +20,18 @@ module Restauro
         # @return [Swap]   @raise [InvalidInput]
         def swap
           return keep if @replaced.empty? && coats?(@wheat.layers) && @options.with.empty?
-          raise InvalidInput, "no wheat flour or crumbs to replace were read: type such as '80 g breadcrumbs'" if @replaced.empty?
+          if @replaced.empty?
+            raise InvalidInput, "no wheat flour or crumbs to replace were read: type such as '80 g breadcrumbs'"
+          end
 
           pairs = self.pairs(crumb)
           ours = Prediction.new(recipe_of(pairs), @catalogue, @options)
           pairs = weighed(pairs, ours)
           ours = Prediction.new(recipe_of(pairs), @catalogue, @options)
-          Swap.new(wheat: @wheat, ours: ours, replaced: @replaced.freeze, pairs: pairs.freeze, coats: pairs.flat_map(&:last).select(&:added).freeze,
-                   alternatives: alternatives(ours).freeze, substitutions: @substitutes.select(&:found?).freeze, warnings: warnings(ours).freeze)
+          Swap.new(wheat: @wheat, ours: ours, replaced: @replaced.freeze, pairs: pairs.freeze,
+                   coats: pairs.flat_map(&:last).select(&:added).freeze,
+                   alternatives: alternatives(ours).freeze, substitutions: @substitutes.select(&:found?).freeze,
+                   warnings: warnings(ours).freeze)
         end
 
         private
@@ -36,11 +41,15 @@ module Restauro
           pairs = listed.map { |line| [line, kept(line)] }
           ours = Prediction.new(recipe_of(pairs), @catalogue, @options)
           coats = ours.recipe.ingredients.select { |line| %w[flour starch crumb].include?(line.role) }
-          Swap.new(wheat: @wheat, ours: ours, replaced: [].freeze, pairs: pairs.freeze, coats: coats.freeze, alternatives: alternatives(ours).freeze,
+          Swap.new(wheat: @wheat, ours: ours, replaced: [].freeze, pairs: pairs.freeze, coats: coats.freeze,
+                   alternatives: alternatives(ours).freeze,
                    substitutions: @substitutes.select(&:found?).freeze, warnings: warnings(ours).freeze)
         end
 
-        def listed = @recipe.lines.reject { |line| line.role == "step" || (line.role == "title" && Recipes::Outline.heading?(line.text)) }
+        def listed =
+          @recipe.lines.reject do |line|
+            line.role == "step" || (line.role == "title" && Recipes::Outline.heading?(line.text))
+          end
 
         # Flour or crumbs among the layers: egg alone is no coat to keep.
         def coats?(layers) = layers.any? { |layer| layer.ingredient.starchy? || crumb?(layer.ingredient) }
@@ -52,17 +61,21 @@ module Restauro
         def crumb = chosen.find { |i| crumb?(i) } || first_of(CRUMBS, "crumb")
         def dust = chosen.find { |i| !crumb?(i) } || first_of(dusts, "flour or starch to dust with")
         # Any flour that is there dusts as well as starch.
-        def dusts = @options.offer.select { |key| @catalogue.find_key(key).then { |i| i&.starchy? && !crumb?(i) } } | DUSTS
+        def dusts =
+          @options.offer.select { |key| @catalogue.find_key(key).then { |i| i&.starchy? && !crumb?(i) } } | DUSTS
 
         def allowed!(ingredient)
-          raise InvalidInput, "#{ingredient.say} does not coat; choose a starch, a flour or crumbs" unless ingredient.starchy? || crumb?(ingredient)
+          unless ingredient.starchy? || crumb?(ingredient)
+            raise InvalidInput, "#{ingredient.say} does not coat; choose a starch, a flour or crumbs"
+          end
 
           @exclusion.allow!(ingredient, instead: "another")
         end
 
         # What the shelf holds before what it does not.
         def first_of(keys, what)
-          (keys & @options.offer | keys).map { |key| @catalogue.fetch(key) }.find { |i| @exclusion.allows?(i) } or raise InvalidInput,
+          found = (keys & @options.offer | keys).map { |key| @catalogue.fetch(key) }
+          found.find { |i| @exclusion.allows?(i) } or raise InvalidInput,
               "no #{what} is left; leave out less"
         end
 
@@ -95,7 +108,8 @@ module Restauro
         def new_line(ingredient, grams, role, part)
           return Recipes::WeighedLine.of(ingredient, grams, role: role, part: part, units: units) if grams
 
-          Recipes::Line.new(text: ingredient.say, ingredient: ingredient.key, role: role, part: part, name_text: ingredient.say, added: true)
+          Recipes::Line.new(text: ingredient.say, ingredient: ingredient.key, role: role, part: part,
+                            name_text: ingredient.say, added: true)
         end
 
         def alternatives(ours)
@@ -105,8 +119,8 @@ module Restauro
             next if key == used.ingredient.key || !@exclusion.allows?(other)
 
             layer = Layers.by_thickness("crumb", other, used.mm)
-            Alternative.new(keys: [key], names: [other.say], grams: ours.needed(layer)&.round, gain: row["gain"], cost: row["cost"],
-                            from: row["from"])
+            Alternative.new(keys: [key], names: [other.say], grams: ours.needed(layer)&.round, gain: row["gain"],
+                            cost: row["cost"], from: row["from"])
           end
         end
 

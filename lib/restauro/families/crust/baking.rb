@@ -1,8 +1,9 @@
 module Restauro
   module Families
     class Crust
-      # How a crust bakes, by the section that coats bake by: its dough dries from both faces where the rim stands free, from one where it lies on a
-      # filling or under weights; the filling is warmed from both. All minutes; nil for what there is not, or what does not come about in time.
+      # How a crust bakes, by the section that coats bake by: its dough dries from both faces where the rim stands free,
+      # from one where it lies on a filling or under weights; the filling is warmed from both. All minutes; nil for what
+      # there is not, or what does not come about in time.
       class Baking
         OPEN = %w[rolled pressed thin base].freeze
 
@@ -10,12 +11,14 @@ module Restauro
         attr_reader :oven, :blind_oven
 
         # @param crust [Prediction]   @param filling [Filling, nil]   @param oven [Kitchen::OvenTemperature]
-        def initialize(crust, filling, oven, blind_oven = oven)
+        # @param frying [Heat::Frying, nil] where it swims in fat instead
+        def initialize(crust, filling, oven, blind_oven = oven, frying = nil)
           @crust = crust
           @filling = filling
           @oven = oven
           @blind_oven = blind_oven
-          @around = Heat::Surroundings.oven(oven)
+          @frying = frying
+          @around = frying ? Heat::Surroundings.oil(frying) : Heat::Surroundings.oven(oven)
           @blind_around = blind_oven == oven ? @around : Heat::Surroundings.oven(blind_oven)
           # Each section is worked out when it is asked for, once.
           @sections = {}
@@ -64,7 +67,12 @@ module Restauro
         # @return [Float] min, blind and filled together
         def total_minutes = [prebake_minutes, bake_minutes].compact.sum(0.0)
         # From when to cover the rim, where it would be too dark before the middle is done.
-        def cover_from = rim_golden_minutes && rim_golden_minutes < total_minutes ? Constants.fetch(:crust, :cover_ahead) * rim_golden_minutes : nil
+        def cover_from
+          return unless rim_golden_minutes && rim_golden_minutes < total_minutes && !@frying
+
+          Constants.fetch(:crust, :cover_ahead) * rim_golden_minutes
+        end
+
         # The rim over the minutes, and the filling's middle.   @return [Array<Heat::Section::Point>]
         def rim_course = rim.points
         # @return [Array<Heat::Section::Point>] of the filling; none where there is none
@@ -74,9 +82,12 @@ module Restauro
 
         # The base between its tin and the air; the rim, which the heat also gets into from its end.
         def base = (@sections[:base] ||= section(@blind_around, faces: 2, until_known: %i[crisp done]))
-        def rim = (@sections[:rim] ||= section(faces: 2, share: Constants.fetch(:crust, :rim_share)))
+        # In fat it is dough on filling all round.
+        def rim = (@sections[:rim] ||= @frying ? section(faces: 1) : section(faces: 2, share: rim_share))
+        def rim_share = Constants.fetch(:crust, :rim_share)
         def flat = (@sections[:flat] ||= section(faces: 1, until_known: %i[crisp brown]))
-        def set = (@sections[:set] ||= section(@blind_around, faces: 1, done: Constants.fetch(:crust, :set_celsius), enough: 0.0))
+        def set = (@sections[:set] ||= section(@blind_around, faces: 1, done: set_celsius, enough: 0.0))
+        def set_celsius = Constants.fetch(:crust, :set_celsius)
         def inside = @filling && (@sections[:inside] ||= filled)
 
         def thin_topping? = @filling && prebaked? && depth_mm <= 2 * Constants.fetch(:crust, :topping_mm)
@@ -84,10 +95,10 @@ module Restauro
 
         # A topping is spread as thinly as it goes, and is done when it is hot and melted.
         def topped
-          millimetres = [@crust.filling_depth_cm ? depth_mm : Constants.fetch(:crust, :topping_mm), Constants.fetch(:crust, :topping_mm)].max
-          food = (@filling ? @filling.food : @crust.food).with(done_celsius: [@filling&.done_celsius, topping_done].compact.min)
-          Heat::Section.cook(slab(food, millimetres / 1000), @around, coat_water_kg_m2: open_water, from: Constants.fetch(:pan, :start_celsius),
-                                                                      enough: 0.0).done
+          millimetres = [(depth_mm if @crust.filling_depth_cm), Constants.fetch(:crust, :topping_mm)].compact.max
+          food = (@filling || @crust).food.with(done_celsius: [@filling&.done_celsius, topping_done].compact.min)
+          Heat::Section.cook(slab(food, millimetres / 1000), @around, coat_water_kg_m2: open_water,
+                             from: Constants.fetch(:pan, :start_celsius), enough: 0.0).done
         end
 
         def topping_done = Constants.fetch(:crust, :topping_celsius)
@@ -100,20 +111,23 @@ module Restauro
           mass = food.density(60.0) * depth * dry
           water = food.shares.fetch("water")
           Heat::Section.cook(slab(food, depth * (1 - dry)), around, coat_m: depth * dry, coat_water_kg_m2: mass * water,
-                             coat_dry_kg_m2: mass * (1 - water), from: Constants.fetch(:crust, :start_celsius), browns: @crust.browns, **seen)
+                             coat_dry_kg_m2: mass * (1 - water), from: Constants.fetch(:crust, :start_celsius),
+                             browns: @crust.browns, **seen)
         end
 
         # The filling to its middle; open to the oven it boils its water off and stays cool on top.
         def filled
           half = depth_mm / 1000 / 2 * Constants.fetch(:crust, :filling_deeper)
-          Heat::Section.cook(slab(@filling.food, half), @around, from: filling_start, coat_water_kg_m2: @crust.open? ? open_water : 0.0,
-                                                                 enough: Constants.fetch(:crust, :filling_seen_minutes))
+          Heat::Section.cook(slab(@filling.food, half), @around, from: filling_start,
+                             coat_water_kg_m2: @crust.open? ? open_water : 0.0,
+                             enough: Constants.fetch(:crust, :filling_seen_minutes))
         end
 
         def open_water = Constants.fetch(:crust, :open_filling_water)
         def filling_start = Constants.fetch(:crust, :"#{@crust.filling_start}_filling_celsius")
         # @param half_m [Float] m, from the middle to a face
-        def slab(food, half_m) = Heat::Piece.new(name: "crust", food: food, shape: :slab, thickness_m: 2 * half_m, kind: "slice")
+        def slab(food, half_m) =
+          Heat::Piece.new(name: "crust", food: food, shape: :slab, thickness_m: 2 * half_m, kind: "slice")
       end
     end
   end

@@ -37,12 +37,15 @@ module Restauro
         def wet = beside - stirred
 
         # Raw meat or onion in a dough is cooked first.
-        def toasted = Companions.new(beside.select { |line| line.role == "other" && line.kind }, @catalogue).then { |found| [*found.early_steps] }
+        def toasted =
+          Companions.new(beside.select { |line| line.role == "other" && line.kind }, @catalogue)
+            .then { |found| [*found.early_steps] }
 
         def crumbs
           rest = own - lines("fat") - @swap.flours
           Step.new(kind: "shape",
-                   text: "Stir #{fat} melted into #{flours}#{" with #{list(rest)}" if rest.any?}; press into the tin with the flat of a glass.",
+                   text: "Stir #{fat} melted into #{flours}#{" with #{list(rest)}" if rest.any?}; press into the tin " \
+                         "with the flat of a glass.",
                    uses: own,
                    look_for: "a squeezed handful holds; loose: a spoon more fat")
         end
@@ -51,7 +54,8 @@ module Restauro
           binder = [@swap.binder, @swap.liquid].compact
           with = stirred + wet + binder
           Step.new(kind: "mix",
-                   text: "Rub #{fat} into #{flours}#{", stir in #{list(with)}" if with.any?}; squeeze some into lumps, scatter, do not press.",
+                   text: "Rub #{fat} into #{flours}#{", stir in #{list(with)}" if with.any?}; squeeze some into " \
+                         "lumps, scatter, do not press.",
                    uses: own,
                    look_for: "lumps as large as peas and hazelnuts")
         end
@@ -59,9 +63,10 @@ module Restauro
         def binding
           return [] unless @swap.binder
           return [gel] if psyllium?
+          return [] unless dry?
 
-          dry? ? [Step.new(kind: "mix", text: "Whisk #{list([@swap.binder])} into the dry #{flours}.", uses: [@swap.binder, *@swap.flours],
-                           look_for: "no white specks", safety: gums)] : []
+          [Step.new(kind: "mix", text: "Whisk #{list([@swap.binder])} into the dry #{flours}.",
+                    uses: [@swap.binder, *@swap.flours], look_for: "no white specks", safety: gums)]
         end
 
         def gums = @swap.binder.ingredient == "flax_meal" ? [] : ["gum"]
@@ -70,8 +75,8 @@ module Restauro
         def gel
           into = @swap.liquid ? "#{@swap.liquid.grams.value.round} g #{poured}, less the last tenth" : "the beaten egg"
           into = "a spoonful of cold water" unless @swap.liquid || @ours.egg?
-          Step.new(kind: "mix", text: "Stir #{list([@swap.binder])} into #{into}; wait.", minutes: Constants.fetch(:dough, :gel_minutes),
-                   uses: [@swap.binder, @swap.liquid],
+          Step.new(kind: "mix", text: "Stir #{list([@swap.binder])} into #{into}; wait.",
+                   minutes: Constants.fetch(:dough, :gel_minutes), uses: [@swap.binder, @swap.liquid],
                    look_for: "a jelly that holds the spoon's track", safety: ["psyllium"])
         end
 
@@ -83,9 +88,9 @@ module Restauro
           water = "#{psyllium? ? "the jelly" : "#{sure} g #{poured}"}, then up to #{last} g more by feel"
           water = psyllium? ? "the jelly, no more water" : "no water: what is in it brings it" unless @swap.liquid
           more = [*(binder_now if @swap.binder), *wet]
-          Step.new(kind: "mix", text: "#{fat_step}; #{"#{list(more)}, " if more.any?}#{water}. Press together, do not knead for long.", uses: own,
-                   look_for: look,
-                   safety: [*("raw_flour" if @ours.egg?)])
+          Step.new(kind: "mix", uses: own, look_for: look, safety: [*("raw_flour" if @ours.egg?)],
+                   text: "#{fat_step}; #{"#{list(more)}, " if more.any?}#{water}. Press together, do not knead for " \
+                         "long.")
         end
 
         # An egg or curd that holds it goes in with the wet things.
@@ -107,8 +112,8 @@ module Restauro
         def rest
           return if @style.key == "thin"
 
-          Step.new(kind: "chill", text: "Wrap it flat and chill it: the fat sets, the flour drinks.", hold_minutes: 2880,
-                   minutes: constant(:chill_minutes),
+          Step.new(kind: "chill", text: "Wrap it flat and chill it: the fat sets, the flour drinks.",
+                   hold_minutes: 2880, minutes: constant(:chill_minutes),
                    look_for: "firm, bends a little before it cracks")
         end
       end

@@ -34,47 +34,53 @@ module Restauro
           brush = if exclusion.allows?(@catalogue.fetch("egg_white")) then "egg white, and two minutes more in the oven"
                   else "melted fat, then a spoon of gluten-free crumbs"
                   end
-          Step.new(kind: "shape", text: "Against a soggy bottom: brush it hot with #{brush}.", look_for: "a shine that closes the pores")
+          Step.new(kind: "shape", text: "Against a soggy bottom: brush it hot with #{brush}.",
+                   look_for: "a shine that closes the pores")
         end
 
         def fill
           filling = @ours.filling or return
-          deep = @ours.filling_depth_cm ? ", #{Recipes::WeighedLine.tenths(@ours.filling_depth_cm.round(1))} cm deep" : ""
+          deep =
+            @ours.filling_depth_cm ? ", #{Recipes::WeighedLine.tenths(@ours.filling_depth_cm.round(1))} cm deep" : ""
           return by_hand(filling) if @ours.style.key == "hand"
           return wrapped(filling) if @ours.cover == "wrapped"
 
-          into = @ours.style.loose? && @ours.cover == "top" ? "Fill the dish, then scatter the topping over it" : "Fill it"
-          weight = filling.grams >= 1 ? "#{filling.grams.round} g#{deep}, " : ""
-          Step.new(kind: "shape",
-                   text: weight.empty? ? "#{into}." : "#{into}: #{weight}#{@ours.filling_start == "hot" ? "hot" : "cold from the fridge"}.",
-                   uses: filling.recipe.ingredients,
-                   look_for: @ours.filling_start == "hot" ? "hot filling on a #{@ours.cover == "top" ? "dish, the lid cold" : "dry crust"}" : nil,
+          into = "Fill it"
+          into = "Fill the dish, then scatter the topping over it" if @ours.style.loose? && @ours.cover == "top"
+          hot = @ours.filling_start == "hot"
+          weight = ": #{filling.grams.round} g#{deep}, #{hot ? "hot" : "cold from the fridge"}" if filling.grams >= 1
+          under = @ours.cover == "top" ? "dish, the lid cold" : "dry crust"
+          Step.new(kind: "shape", text: "#{into}#{weight}.", uses: filling.recipe.ingredients,
+                   look_for: ("hot filling on a #{under}" if hot),
                    safety: filling.kind == "sauce" ? [] : filling.safety)
         end
 
         # So much on each round, folded, crimped, cut.
         def by_hand(filling)
           count = ShapeSteps.rounds(@ours)
-          Step.new(kind: "shape",
+          Step.new(kind: "shape", uses: [*filling.recipe.ingredients, *glaze], look_for: "no filling on the rim",
                    text: "#{(filling.grams / count).round} g of cold filling on one half of each of #{count} rounds; " \
-                         "wet the rim, fold, crimp, cut a vent; " \
-                                        "brush with #{wash}.", uses: [*filling.recipe.ingredients, *glaze], look_for: "no filling on the rim",
+                         "wet the rim, fold, crimp#{closed}.",
                    safety: filling.kind == "sauce" ? [] : filling.safety)
         end
 
         # The sheet around it: one long roll that is cut, or squares folded over.
         def wrapped(filling)
           thick = Recipes::WeighedLine.tenths(constant(:wrapped_cm))
-          how = if @ours.rolled_up? then "in a roll along the sheet, #{thick} cm thick; wet the far edge, roll it up, the seam underneath; " \
-                                         "cut it in lengths, or leave it whole and slash the top"
-                else "by spoonfuls on squares of the sheet; wet the rim, fold corner to corner, press it shut with a fork, cut a vent"
-                end
-          Step.new(kind: "shape", text: "#{filling.grams.round} g of cold filling #{how}; brush with #{wash}.",
+          how = "by spoonfuls on squares of the sheet; wet the rim, fold corner to corner, press it shut with a fork" \
+                "#{closed}"
+          if @ours.rolled_up?
+            how = "in a roll along the sheet, #{thick} cm thick; wet the far edge, roll it up, the seam underneath; " \
+                  "cut it in lengths, or leave it whole and slash the top; brush with #{wash}"
+          end
+          Step.new(kind: "shape", text: "#{filling.grams.round} g of cold filling #{how}.",
                    uses: [*filling.recipe.ingredients, *glaze], look_for: "nothing shows at the seam",
                    safety: filling.kind == "sauce" ? [] : filling.safety)
         end
 
         def glaze = FillSteps.glaze(@ours.recipe)
+        # In fat nothing may leak, and nothing is brushed.
+        def closed = @ours.frying ? ", no gap anywhere" : ", cut a vent; brush with #{wash}"
 
         def lid
           return [fold] if @ours.cover == "free" && filled?
@@ -83,8 +89,8 @@ module Restauro
           return [] unless %w[double top].include?(@ours.cover) && !@ours.style.loose?
           return [tucked] if @ours.recipe.lines.any? { |line| line.words? && line.text.match?(TATIN) }
 
-          [Step.new(kind: "shape", text: "Lid on, the rim sealed with water; cut vents, brush with #{wash}.", uses: glaze,
-                    look_for: "steam can get out: it lifts the lid off else")]
+          [Step.new(kind: "shape", text: "Lid on, the rim sealed with water; cut vents, brush with #{wash}.",
+                    uses: glaze, look_for: "steam can get out: it lifts the lid off else")]
         end
 
         # Turned over when it is done: nothing is sealed, nothing brushed.
@@ -94,13 +100,14 @@ module Restauro
         end
 
         def dropped
-          Step.new(kind: "shape", text: "Drop the dough by the spoonful over it, with gaps between.", look_for: "rough peaks: they brown",
-                   hold_minutes: 10)
+          Step.new(kind: "shape", text: "Drop the dough by the spoonful over it, with gaps between.",
+                   look_for: "rough peaks: they brown", hold_minutes: 10)
         end
 
         def fold
           Step.new(kind: "shape",
-                   text: "Pile it in the middle, fold #{constant(:border_cm).round} cm of rim over it, pleat by pleat; brush with #{wash}.",
+                   text: "Pile it in the middle, fold #{constant(:border_cm).round} cm of rim over it, pleat by " \
+                         "pleat; brush with #{wash}.",
                    uses: glaze,
                    look_for: "no crack in the base: patch it, or it leaks")
         end

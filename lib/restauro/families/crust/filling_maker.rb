@@ -4,7 +4,8 @@ module Restauro
       # Works a filling's swap out.
       class FillingMaker
         TRIAL_G = 10.0
-        STARCHES = %w[tapioca_starch potato_starch arrowroot corn_starch sweet_rice_flour chickpea_flour almond_flour sunflower_meal].freeze
+        STARCHES = %w[tapioca_starch potato_starch arrowroot corn_starch sweet_rice_flour chickpea_flour almond_flour
+                      sunflower_meal].freeze
 
         def initialize(filling, catalogue, options)
           @filling = filling
@@ -25,18 +26,22 @@ module Restauro
         end
 
         # Nuts and pulses thicken so little that half a bowl of them would go into the fruit.
-        def starchy? = @options.filling_with.any? || STARCHES.first(5).any? { |key| exclusion.allows?(@catalogue.fetch(key)) }
+        def starchy? =
+          @options.filling_with.any? || STARCHES.first(5).any? { |key| exclusion.allows?(@catalogue.fetch(key)) }
 
         # @return [Warning] where no starch is left for the fruit
         def juicy
-          Warning.new(code: :filling_runs, text: "no starch is left for the fruit: its juice stays thin. Draw it out with the sugar first, " \
-                                                 "boil it down to a syrup and pour that back")
+          Warning.new(code: :filling_runs,
+                      text: "no starch is left for the fruit: its juice stays thin. Draw it out with the sugar " \
+                            "first, " \
+                            "boil it down to a syrup and pour that back")
         end
 
         private
 
         def thickener_out?
-          Sauce::SwapDraft.replaced(@recipe, @catalogue, exclusion).any? { |line| !exclusion.allows?(@catalogue.fetch(line.ingredient)) }
+          Sauce::SwapDraft.replaced(@recipe, @catalogue, exclusion)
+            .any? { |line| !exclusion.allows?(@catalogue.fetch(line.ingredient)) }
         end
 
         def choices = {without: @options.without, offer: @options.offer}
@@ -44,29 +49,35 @@ module Restauro
 
         # Eggs that may not be eaten, in a filling that they would have set.
         def eggs_out?
-          @filling.custard? && lines.any? { |line| line.role == "egg" && line.counted? && !exclusion.allows?(@catalogue.fetch(line.ingredient)) }
+          eggs = lines.select { |line| line.role == "egg" && line.counted? }
+          @filling.custard? && eggs.any? { |line| !exclusion.allows?(@catalogue.fetch(line.ingredient)) }
         end
 
         # Set with starch instead: the eggs go, and nothing of theirs stays.
         def without_eggs
           with_starch(plain_pairs.map { |line, ours| [line, line.role == "egg" ? [] : ours] },
-                      [Warning.new(code: :set_with_starch, text: "without its eggs this filling is set with starch: boil it, fill it hot, " \
-                                                                 "cut it cold")])
+                      [Warning.new(code: :set_with_starch,
+                                   text: "without its eggs this filling is set with starch: boil it, fill it hot, " \
+                                         "cut it cold")])
         end
 
         def exclusion = Diets::Exclusion.of(@options.without, @catalogue)
 
         # No wheat stays, whatever it is there for; the rest by who eats.
         def plain_pairs
-          lines.map { |line| [line, elsewhere.in_place_of(line) || substitutes.find { |found| found.line.equal?(line) }&.lines || [line]] }
+          lines.map do |line|
+            [line, elsewhere.in_place_of(line) || substitutes.find { |found| found.line.equal?(line) }&.lines || [line]]
+          end
         end
 
         def units = KitchenUnits.of(@recipe.system)
         def elsewhere = WheatElsewhere.new(@catalogue, flour: method(:thickener), exclusion: exclusion, units: units)
-        def substitutes = (@substitutes ||= Diets::Substitutes.new(@catalogue, exclusion, units: units).of(@recipe).select(&:found?))
+        def substitutes =
+          (@substitutes ||= Diets::Substitutes.new(@catalogue, exclusion, units: units).of(@recipe).select(&:found?))
 
         # What is not wheat in the sauce family's own swap too: crumbs.
-        def without_crumbs(pairs) = pairs.map { |line, ours| [line, ours.flat_map { |one| elsewhere.in_place_of(one) || [one] }] }
+        def without_crumbs(pairs) =
+          pairs.map { |line, ours| [line, ours.flat_map { |one| elsewhere.in_place_of(one) || [one] }] }
 
         def lines = @recipe.lines.reject { |line| line.role == "step" }
 
@@ -75,7 +86,8 @@ module Restauro
           swap = @sauce.swap(@recipe, @sauce.options(school: school, with: with, target: target, **choices))
           FillingSwap.new(pairs: without_crumbs(swap.pairs), sauce: swap, e: swap.target, warnings: swap.warnings)
         rescue InvalidInput => e
-          as_it_is([Warning.new(code: :filling_not_swapped, text: "the filling, its flour swapped by weight alone: #{e.message}")])
+          as_it_is([Warning.new(code: :filling_not_swapped,
+                                text: "the filling, its flour swapped by weight alone: #{e.message}")])
         end
 
         # The cook's own, else no thinner than holds.
@@ -102,7 +114,8 @@ module Restauro
         end
 
         def runs?
-          return false if !@filling.fruit? || @options.style == "crumble" || @recipe.ingredients.any? { |line| line.role == "thickener" }
+          return false if !@filling.fruit? || @options.style == "crumble"
+          return false if @recipe.ingredients.any? { |line| line.role == "thickener" }
 
           found = @filling.sauce(choices)
           found.nil? ? false : found.flour_equivalents.value < holds
@@ -116,12 +129,14 @@ module Restauro
           grams = ((@options.hold || Constants.fetch(:crust, :hold_fruit_e)) / one).clamp(0.0, @filling.grams / 4)
           line = Recipes::WeighedLine.of(ingredient, grams, role: "thickener", part: Parts::NAME, units: units)
           *head, (last, ours) = pairs
-          FillingSwap.new(pairs: [*head, [last, ours + [line]]], added: line, e: e_with(rest, ingredient, grams), warnings: warnings)
+          FillingSwap.new(pairs: [*head, [last, ours + [line]]], added: line, e: e_with(rest, ingredient, grams),
+                          warnings: warnings)
         end
 
         def e_with(recipe, ingredient, grams)
           line = Recipes::WeighedLine.of(ingredient, grams, role: "thickener", part: Parts::NAME)
-          @sauce.predict(recipe.with(lines: recipe.lines + [line]), @sauce.options(school: "slurry", **choices)).flour_equivalents.value
+          @sauce.predict(recipe.with(lines: recipe.lines + [line]), @sauce.options(school: "slurry", **choices))
+            .flour_equivalents.value
         end
       end
     end

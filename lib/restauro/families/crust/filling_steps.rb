@@ -3,8 +3,8 @@
 module Restauro
   module Families
     class Crust
-      # The steps of a filling that the crust makes itself: fruit tossed, a custard whisked, what is raw cooked first. A filling made as a part
-      # of its own has its steps there.
+      # The steps of a filling that the crust makes itself: fruit tossed, a custard whisked, what is raw cooked first. A
+      # filling made as a part of its own has its steps there.
       class FillingSteps
         MINCED = %w[ground_meat ground_poultry sausage].freeze
         CITRUS = DataFiles.words("families/crust/words.yml").fetch(:citrus)
@@ -31,13 +31,15 @@ module Restauro
 
         # A pasty that is baked for long takes its meat and roots raw, cut small (common practice).
         def raw?
-          @swap.ours.style.key == "hand" && @companions.lines.any? { |line| %w[whole_meat ground_meat].include?(line.kind) } &&
+          @swap.ours.style.key == "hand" &&
+            @companions.lines.any? { |line| %w[whole_meat ground_meat].include?(line.kind) } &&
             @swap.ours.options.bake_minutes.to_f >= Constants.fetch(:crust, :raw_filling_minutes)
         end
 
         def raw
           Step.new(kind: "mix", text: "Filling: mix #{list(@lines)}, all raw and cut as small as peas.", uses: @lines,
-                   look_for: "nothing larger than a pea", caution: "Bake them at once.", safety: [*@filling.safety, "raw_meat"])
+                   look_for: "nothing larger than a pea", caution: "Bake them at once.",
+                   safety: [*@filling.safety, "raw_meat"])
         end
 
         # What is wrapped raw is cooked through in its wrapping: minced meat and sausage are not fried first.
@@ -50,7 +52,11 @@ module Restauro
         def say(line) = Companions.say(line, @catalogue)
         def list(lines) = Companions.list(lines.map { |line| say(line) })
         def group(line) = @catalogue.find_key(line.ingredient)&.group
-        def fats = @companions.at("soften").any? || @companions.at("brown").any? ? @lines.select { |line| line.role == "fat" } : []
+        def fats
+          fried = @companions.at("soften").any? || @companions.at("brown").any?
+          fried ? @lines.select { |line| line.role == "fat" } : []
+        end
+
         def companion?(line) = line.role == "other" && !%w[fruit sugar].include?(group(line))
         # Fruit in its own juice: no liquid is poured.
         def juicy? = @filling.fruit? && @lines.none? { |line|
@@ -66,17 +72,19 @@ module Restauro
 
           return fold_in if @lines.length < @filling.recipe.ingredients.length
 
-          Step.new(kind: "mix", text: "Filling: mix #{list(left)}.", uses: left, look_for: "moist, no liquid in the bowl", safety: @filling.safety)
+          Step.new(kind: "mix", text: "Filling: mix #{list(left)}.", uses: left,
+                   look_for: "moist, no liquid in the bowl", safety: @filling.safety)
         end
 
         # With a sauce that is made as a part of its own.
         def fold_in
-          Step.new(kind: "mix", text: "Filling: fold #{list(left)} into what is made for it.", uses: left, look_for: "every piece coated",
-                   safety: @filling.safety)
+          Step.new(kind: "mix", text: "Filling: fold #{list(left)} into what is made for it.", uses: left,
+                   look_for: "every piece coated", safety: @filling.safety)
         end
 
         def toss
-          dry = left.select { |line| %w[thickener starch flour seasoning].include?(line.role) || group(line) == "sugar" }
+          dry =
+            left.select { |line| %w[thickener starch flour seasoning].include?(line.role) || group(line) == "sugar" }
           Step.new(kind: "mix",
                    text: "Filling: #{"stir #{list(dry)} together dry, then " if dry.length > 1}toss with " \
                          "#{list(left - (dry.length > 1 ? dry : []))}.",
@@ -84,7 +92,10 @@ module Restauro
         end
 
         def whisk
-          wet = left.select { |line| %w[egg liquid cheese puree thickener seasoning].include?(line.role) || group(line) == "sugar" }
+          wet =
+            left.select do |line|
+              %w[egg liquid cheese puree thickener seasoning].include?(line.role) || group(line) == "sugar"
+            end
           citrus = (left - wet).select { |line| line.text.match?(CITRUS) }
           scattered = left - wet - citrus
           with = citrus.any? ? " with the grated zest and the juice of #{list(citrus)}" : ""
@@ -95,14 +106,18 @@ module Restauro
 
         def set_with_starch
           Step.new(kind: "simmer",
-                   text: "Filling: whisk #{list([@swap.filling.added].compact)} into a little of the cold liquid, bring the rest to the boil " \
-                                         "(#{list(left - [@swap.filling.added])}), stir it in, boil one minute.", minutes: 1.0, uses: left,
-                   look_for: "a drawn line stays; it sets as it cools", caution: "No egg sets it: it must boil before it goes in.")
+                   text: "Filling: whisk #{list([@swap.filling.added].compact)} into a little of the cold liquid, " \
+                         "bring the rest to the boil " \
+                         "(#{list(left - [@swap.filling.added])}), stir it in, boil one minute.",
+                                         minutes: 1.0, uses: left,
+                   look_for: "a drawn line stays; it sets as it cools",
+                   caution: "No egg sets it: it must boil before it goes in.")
         end
 
         # Thickened with liquid of its own: as the sauce family makes it.
         def sauce
-          Sauce::Method.new(@swap.filling.sauce, @catalogue).steps.reject { |step| %w[set_out serve store].include?(step.kind) }.map do |step|
+          Sauce::Method.new(@swap.filling.sauce, @catalogue)
+            .steps.reject { |step| %w[set_out serve store].include?(step.kind) }.map do |step|
             step.with(text: "Filling: #{step.text}")
           end
         end

@@ -26,49 +26,61 @@ module Restauro
         def blind_apart? = @baking.prebaked? && @baking.blind_oven != @baking.oven
 
         def oven
-          below = %w[top wrapped].include?(@ours.cover) ? "rack in the middle" : "rack in the lower third, a tray on it to get hot"
-          Step.new(kind: "preheat", text: "Heat the oven to #{(blind_apart? ? @baking.blind_oven : @baking.oven).say}, #{below}.",
+          middle = %w[top wrapped].include?(@ours.cover)
+          rack = middle ? "rack in the middle" : "rack in the lower third, a tray on it to get hot"
+          first = blind_apart? ? @baking.blind_oven : @baking.oven
+          leaks = "A loose bottom leaks: the tart stands on a tray, and is lifted by it."
+          Step.new(kind: "preheat", text: "Heat the oven to #{first.say}, #{rack}.",
                    minutes: constant(:preheat_minutes), celsius: blind_apart? ? blind_celsius : celsius,
-                   caution: @ours.options.pan&.loose && filled? ? "A loose bottom leaks: the tart stands on a tray, and is lifted by it." : nil)
+                   caution: (leaks if @ours.options.pan&.loose && filled?))
         end
 
         def blind
           return [] unless @baking.prebaked?
           return [weighted, bare] if @baking.weighted?
 
-          [Step.new(kind: "prebake", celsius: blind_celsius, text: "Bake it before anything goes on it#{foil}.", minutes: half(@baking.bare_minutes),
+          [Step.new(kind: "prebake", celsius: blind_celsius, text: "Bake it before anything goes on it#{foil}.",
+                    minutes: half(@baking.bare_minutes),
                     look_for: "dry to the touch, golden at the rim; bubbles: press them flat with a spoon")]
         end
 
         def weighted
-          Step.new(kind: "prebake", celsius: blind_celsius, text: "Prick it; line it with paper and weights right up to the rim; bake.",
+          Step.new(kind: "prebake", celsius: blind_celsius,
+                   text: "Prick it; line it with paper and weights right up to the rim; bake.",
                    minutes: half(@baking.weighted_minutes),
-                   look_for: "the rim set, the base no longer shining", caution: "Weights stay hot: lift them out by the paper.")
+                   look_for: "the rim set, the base no longer shining",
+                   caution: "Weights stay hot: lift them out by the paper.")
         end
 
         def bare
-          Step.new(kind: "prebake", celsius: blind_celsius, text: "Out with the weights; bake on#{foil}.", minutes: half(@baking.bare_minutes),
+          Step.new(kind: "prebake", celsius: blind_celsius, text: "Out with the weights; bake on#{foil}.",
+                   minutes: half(@baking.bare_minutes),
                    look_for: filled? ? "dry all over, still pale" : "golden, dry in the middle")
         end
 
         # When the rim is covered, in minutes of all the baking.
         def foil
           from = @baking.cover_from
-          from && @baking.prebaked? && from < @baking.prebake_minutes ? "; from the #{from.round}th minute a ring of foil on the rim" : ""
+          return unless from && @baking.prebaked? && from < @baking.prebake_minutes
+
+          "; from the #{from.round}th minute a ring of foil on the rim"
         end
 
         def bake
           minutes = @ours.agreed_minutes or return
           how = blind_apart? ? "Turn the oven to #{degrees}; bake" : "Bake at #{degrees}"
-          Step.new(kind: "bake", text: "#{how}#{cover_words}.", minutes: half(minutes), celsius: celsius, look_for: done_words,
-                   caution: filled? ? nil : "Ovens differ: look before the time is up.", uses: FillSteps.glaze(@ours.recipe),
+          Step.new(kind: "bake", text: "#{how}#{cover_words}.", minutes: half(minutes), celsius: celsius,
+                   look_for: done_words,
+                   caution: filled? ? nil : "Ovens differ: look before the time is up.",
+                   uses: FillSteps.glaze(@ours.recipe),
                    safety: filled? ? ["middle_decides", *@ours.filling.safety] : [])
         end
 
         def reckoned
           said, ours = @ours.options.bake_minutes, @baking.bake_minutes
-          said && ours && (said - ours).abs > ours * Constants.fetch(:crust, :oven_band) ?
-              "the recipe says #{said.round} min, reckoned are #{ours.round}" : nil
+          return unless said && ours && (said - ours).abs > ours * Constants.fetch(:crust, :oven_band)
+
+          "the recipe says #{said.round} min, reckoned are #{ours.round}"
         end
 
         def cover_words
@@ -76,7 +88,8 @@ module Restauro
           left = from - (@baking.prebake_minutes || 0)
           return "" if left >= @ours.agreed_minutes
 
-          left.positive? ? ": look after #{left.round} min, and cover what is golden with foil" : ", the rim under its foil"
+          left.positive? ? ": look after #{left.round} min, and cover what is golden with foil" :
+                           ", the rim under its foil"
         end
 
         def done_words
@@ -88,7 +101,8 @@ module Restauro
           return unless filled?
 
           custard = @ours.filling.custard?
-          Step.new(kind: "rest", text: "Let it stand before it is cut.", minutes: constant(custard ? :rest_custard_minutes : :rest_minutes),
+          Step.new(kind: "rest", text: "Let it stand before it is cut.",
+                   minutes: constant(custard ? :rest_custard_minutes : :rest_minutes),
                    look_for: custard ? "set right through when it is just warm" : "the filling thickens as it cools",
                    safety: ["hot_filling"])
         end

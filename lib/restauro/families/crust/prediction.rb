@@ -16,12 +16,17 @@ module Restauro
           @ratio = contents.ratio
           @stretch = Hydration::Stretch.of(weights)
           @filling = Filling.of(recipe, catalogue)
-          raise InvalidInput, "no crust was read: type its lines with their amounts, such as '200 g flour' and '100 g butter'" if grams.zero?
+          if grams.zero?
+            raise InvalidInput, "no crust was read: type its lines with their amounts, such as '200 g flour' and " \
+                                "'100 g butter'"
+          end
 
-          @food = Heat::Food.mixed(weights, gas_fraction: style.gas, done_celsius: Constants.fetch(:crust, :dry_celsius), why: "dry")
+          @food =
+            Heat::Food.mixed(weights, gas_fraction: style.gas, done_celsius: Constants.fetch(:crust, :dry_celsius),
+                             why: "dry")
           @cover = options.cover || Cover.of(self)
           @lining = options.pan && Lining.of(options.pan, style: style, cover: cover, volume_cm3: volume_cm3)
-          @baking = Baking.new(self, filling, oven, options.blind_oven || oven)
+          @baking = Baking.new(self, filling, oven, options.blind_oven || oven, frying)
           freeze
         end
 
@@ -50,12 +55,15 @@ module Restauro
         def volume_cm3 = 1000 * grams / density
         # Cold, as it is rolled.   @return [Float] kg/m3
         def density = food.density(Constants.fetch(:pan, :start_celsius))
-        # What it is rolled to; what is pressed or crumbled lies as thick as there is of it, within reason.   @return [Float] mm
+        # What it is rolled to; what is pressed or crumbled lies as thick as there is of it, within reason.
+        # @return [Float] mm
         def thickness_mm
-          (options.thickness_mm || lining&.thickness_mm || style.thickness_mm).clamp(Constants.fetch(:crust, :least_mm), style.most_mm)
+          (options.thickness_mm || lining&.thickness_mm || style.thickness_mm)
+            .clamp(Constants.fetch(:crust, :least_mm), style.most_mm)
         end
 
-        # The recipe's own minutes lead, but never short of what a custard or meat in it asks.   @return [Float, nil] min
+        # The recipe's own minutes lead, but never short of what a custard or meat in it asks.
+        # @return [Float, nil] min
         def agreed_minutes
           said, reckoned = options.bake_minutes, baking.bake_minutes
           return reckoned unless said && reckoned
@@ -70,6 +78,9 @@ module Restauro
         def usual_grams = lining && lining.usual_cm3 * density / 1000
         # @return [Kitchen::OvenTemperature] the cook's, else the style's own
         def oven = options.oven || Kitchen::OvenTemperature.new(celsius: style.oven_celsius)
+        # The fat that it is fried in: closed around its filling, by the piece.   @return [Heat::Frying, nil]
+        def frying = by_the_piece? ? options.oil : nil
+        def by_the_piece? = style.key == "hand" || (cover == "wrapped" && !rolled_up?)
         # Whether the filling lies open to the oven.
         def open? = cover == "bottom" && !style.loose?
         # @return [String] hot or cold
@@ -78,14 +89,16 @@ module Restauro
         def rolled_up? = Cover.rolled_up?(recipe)
         # @return [Float, nil] cm in the pan that is told
         def filling_depth_cm = filling && lining && filling.depth_cm(lining.base_cm2)
-        # Where no pan is told: as deep as it stands in the round tin that so much dough lines, and no deeper than is usual.   @return [Float] cm
+        # Where no pan is told: as deep as it stands in the round tin that so much dough lines, and no deeper than is
+        # usual.   @return [Float] cm
         def supposed_depth_cm
-          return Constants.fetch(:crust, rolled_up? ? :wrapped_cm : :folded_cm) if cover == "wrapped"
+          return Constants.fetch(:crust, rolled_up? ? :wrapped_cm : :folded_cm) if cover == "wrapped" || frying
 
           usual = Constants.fetch(:crust, :depth_cm)
           return usual unless filling && cover == "bottom" && [*Lining::LINES, "base"].include?(style.key)
 
-          filling.depth_cm(Lining.round_for(style, volume_cm3).area_cm2).clamp(Constants.fetch(:crust, :least_depth_cm), usual)
+          filling.depth_cm(Lining.round_for(style, volume_cm3).area_cm2)
+            .clamp(Constants.fetch(:crust, :least_depth_cm), usual)
         end
 
         def egg? = Recipes::Parts.dough(recipe).any? { |line| line.role == "egg" }
@@ -100,7 +113,10 @@ module Restauro
         end
 
         # A lid gets an egg wash.
-        def washed = %w[double top free hand wrapped].include?(cover) && !style.loose? ? Constants.fetch(:crust, :wash_browns) : 1.0
+        def washed
+          lid = %w[double top free hand wrapped].include?(cover) && !style.loose?
+          lid ? Constants.fetch(:crust, :wash_browns) : 1.0
+        end
 
         # @return [Float] how many times as fast as wheat flour an ingredient browns
         def self.browning(ingredient)
@@ -115,7 +131,8 @@ module Restauro
         # The same crust at other temperatures.   @return [Array<Baking>] low, middling and fierce
         def oven_schools
           %i[oven_low oven_middling oven_fierce].map do |name|
-            Baking.new(self, filling, Kitchen::OvenTemperature.new(celsius: Constants.fetch(:crust, name), fan: oven.fan))
+            Baking.new(self, filling, Kitchen::OvenTemperature.new(celsius: Constants.fetch(:crust, name),
+                                                                   fan: oven.fan))
           end
         end
 

@@ -4,19 +4,26 @@ module Restauro
       # The cook's choices for a dough.
       #   family pasta or gnocchi · school key or nil · with Array of flour keys · target Float ratio or nil
       #   shape one of SHAPES; nil for what the recipe says
-      #   thickness_mm of one sheet or strand · cutter_mm ring, or width of a ribbon · rope_mm · seal folded or pair · tool machine or pin
-      #   helpers · litres of water or nil · watts of the hob · altitude_m m · frozen whether it is boiled from the freezer · filling_g or nil
-      #   roasted_from_g, roasted_to_g of the purée's vegetable · look key of data/families/dough/moisture.yml · hands flour or oil
-      #   without Array of diets, allergens, groups or keys · offer Array of keys to offer first
-      Options = Struct.new(:family, :school, :with, :target, :shape, :thickness_mm, :cutter_mm, :rope_mm, :seal, :tool, :helpers, :litres, :watts,
-                           :altitude_m, :frozen, :filling_g, :roasted_from_g, :roasted_to_g, :look, :hands, :without, :offer, keyword_init: true) do
+      #   thickness_mm of one sheet or strand · cutter_mm ring, or width of a ribbon · rope_mm · seal folded or pair ·
+      # tool machine or pin   helpers · litres of water or nil · watts of the hob · altitude_m m · frozen whether it is
+      # boiled from the freezer · filling_g or nil   roasted_from_g, roasted_to_g of the purée's vegetable · look key of
+      # data/families/dough/moisture.yml · hands flour or oil   without Array of diets, allergens, groups or keys ·
+      # offer Array of keys to offer first
+      Options =
+        Struct.new(:family, :school, :with, :target, :shape, :thickness_mm, :cutter_mm, :rope_mm, :seal, :tool,
+                   :helpers, :litres, :watts,
+                           :altitude_m, :frozen, :filling_g, :roasted_from_g, :roasted_to_g, :look, :hands, :without,
+                           :offer, keyword_init: true) do
         # What other families are asked for is taken and left alone.
-        def initialize(family:, with: [], target: nil, seal: "folded", tool: "machine", helpers: 1, heat: "high", altitude: 0, altitude_m: altitude,
+        def initialize(family:, with: [], target: nil, seal: "folded", tool: "machine", helpers: 1, heat: "high",
+                       altitude: 0, altitude_m: altitude,
                        watts: nil, frozen: false, hands: "flour", without: [], offer: [], **more)
-          super(family: family, with: with.dup.freeze, target: Options.ratio_of(target), seal: seal, tool: tool, helpers: helpers,
-                watts: watts || Physics::Pan.watts(heat), altitude_m: altitude_m, frozen: frozen, hands: hands, without: without.dup.freeze,
-                offer: offer.dup.freeze, **more.slice(:school, :shape, :thickness_mm, :cutter_mm, :rope_mm, :litres, :filling_g, :roasted_from_g,
-                                                      :roasted_to_g, :look))
+          super(family: family, with: with.dup.freeze, target: Options.ratio_of(target), seal: seal, tool: tool,
+                helpers: helpers,
+                watts: watts || Physics::Pan.watts(heat), altitude_m: altitude_m, frozen: frozen, hands: hands,
+                without: without.dup.freeze,
+                offer: offer.dup.freeze, **more.slice(:school, :shape, :thickness_mm, :cutter_mm, :rope_mm, :litres,
+                                                      :filling_g, :roasted_from_g, :roasted_to_g, :look))
           check
           freeze
         end
@@ -29,7 +36,8 @@ module Restauro
           shape = self.shape || shape
           with_choices(shape: shape, thickness_mm: thickness_mm || Options.usual(:"#{shape}_mm") || 0.0,
                        rope_mm: rope_mm || Options.usual(Options::OWN_ROPE.include?(shape) ? :"#{shape}_mm" : :rope_mm),
-                       cutter_mm: cutter_mm || Options.usual({"filled" => :ring_mm, "sheets" => :sheet_mm}.fetch(shape, :ribbon_mm)))
+                       cutter_mm: cutter_mm ||
+                         Options.usual({"filled" => :ring_mm, "sheets" => :sheet_mm}.fetch(shape, :ribbon_mm)))
         end
 
         # @return [Diets::Exclusion] of who eats
@@ -43,17 +51,21 @@ module Restauro
         # @param target [String, Numeric, nil] a rung or the ratio itself
         def self.ratio_of(target)
           Hydration::Rung.ratio(target, what: "a dough", examples: Hydration::Rung.all.first(4),
-                                        range: Constants.fetch(:dough, :least_target)..Constants.fetch(:dough, :most_target))
+                                        range: Constants.fetch(:dough, :least_target)..Constants.fetch(:dough,
+                                                                                                       :most_target))
         end
 
         private
 
         def check
           one_of(:school, School.all.map(&:key))
-          {shape: Options::SHAPES, seal: %w[folded pair], tool: %w[machine pin], hands: %w[flour oil], look: Hydration::Moisture.looks.keys}
+          {shape: Options::SHAPES, seal: %w[folded pair], tool: %w[machine pin], hands: %w[flour oil],
+           look: Hydration::Moisture.looks.keys}
             .each { |name, allowed| one_of(name, allowed) }
           lengths
-          raise InvalidInput, "both weights are needed, raw and cooked: give the other one too" if roasted_from_g.nil? != roasted_to_g.nil?
+          if roasted_from_g.nil? != roasted_to_g.nil?
+            raise InvalidInput, "both weights are needed, raw and cooked: give the other one too"
+          end
 
           {helpers: 1..20, litres: 1..30, filling_g: 1..20_000}.each { |name, range| within(name, range) }
           Physics::Air.pressure_pa(altitude_m)
@@ -76,7 +88,8 @@ module Restauro
           return if value.nil? || range.cover?(value) || (zero && value.zero?)
 
           words = name.to_s.sub(/_(?:mm|g)\z/, "").tr("_", " ")
-          raise InvalidInput, "#{words} is #{range.first} to #{range.last} #{Options::UNITS[name]}, got #{value.round(2)}".squeeze(" ")
+          raise InvalidInput, "#{words} is #{range.first} to #{range.last} #{Options::UNITS[name]}, got " \
+                              "#{value.round(2)}".squeeze(" ")
         end
       end
 

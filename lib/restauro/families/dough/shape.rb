@@ -15,71 +15,81 @@ module Restauro
         def steps
           return [] unless @plan&.pieces&.positive?
 
-          %w[spooned pushed].include?(@plan.shape) ? public_send(@plan.shape) : [bench, *public_send(@plan.shape), trays]
+          own = public_send(@plan.shape)
+          %w[spooned pushed].include?(@plan.shape) ? own : [bench, *own, trays]
         end
 
         # @return [Array<Step>] sheets cut to ribbons
         def rolled
-          [roll, Step.new(kind: "shape", text: "Cut #{mm(@plan.cutter_mm)} mm ribbons: about #{@plan.pieces}, #{@plan.sheets.count} sheets' worth.",
-                          minutes: hands, look_for: "edges that do not crumble")]
+          [roll, Step.new(kind: "shape", minutes: hands, look_for: "edges that do not crumble",
+                          text: "Cut #{mm(@plan.cutter_mm)} mm ribbons: about #{@plan.pieces}, " \
+                                "#{@plan.sheets.count} sheets' worth.")]
         end
 
         # @return [Array<Step>] rounds filled and sealed
         def filled
           each = @plan.rounds_each == 2 ? "each pair" : "each"
           close = @plan.rounds_each == 2 ? "lay a second round on" : "fold in half"
-          [roll, Step.new(kind: "shape",
-                          text: "Cut #{mm(@plan.cutter_mm)} mm rounds: #{rounds}. #{tenths(@ours.filling_each_g)} g of filling on #{each}, " \
-                                "wet the rim, #{close}, press the air out, seal. #{@plan.pieces} pieces.", minutes: hands, look_for: match_words)]
+          [roll, Step.new(kind: "shape", minutes: hands, look_for: match_words,
+                          text: "Cut #{mm(@plan.cutter_mm)} mm rounds: #{rounds}. #{tenths(@ours.filling_each_g)} g " \
+                                "of filling on #{each}, wet the rim, #{close}, press the air out, seal. " \
+                                "#{@plan.pieces} pieces.")]
         end
 
         # @return [Array<Step>] through a die
         def extruded
-          [Step.new(kind: "shape",
-                    text: "Press the crumbs through the #{mm(@plan.thickness_mm)} mm die; cut every #{length(:strand_length_mm)} cm: " \
-                          "about #{@plan.pieces}.", minutes: hands,
+          [Step.new(kind: "shape", minutes: hands,
+                    text: "Press the crumbs through the #{mm(@plan.thickness_mm)} mm die; cut every " \
+                          "#{length(:strand_length_mm)} cm: about #{@plan.pieces}.",
                     look_for: "strands that hang without breaking; dusty: a few drops of water; glued together: flour")]
         end
 
         # @return [Array<Step>] a rope, cut
         def dumpling
           d = mm(@plan.thickness_mm)
-          [Step.new(kind: "shape", text: "Roll ropes #{d} mm thick, cut every #{d} mm: #{@plan.pieces} pieces of #{tenths(@plan.piece_g)} g.",
-                    minutes: hands, look_for: "a rope that breaks is too dry, one that flattens is too wet")]
+          [Step.new(kind: "shape", minutes: hands,
+                    text: "Roll ropes #{d} mm thick, cut every #{d} mm: #{@plan.pieces} pieces of " \
+                          "#{tenths(@plan.piece_g)} g.",
+                    look_for: "a rope that breaks is too dry, one that flattens is too wet")]
         end
 
         # @return [Array<Step>] a thin rope, cut and pressed by the thumb
         def thumbed
           d = mm(@plan.thickness_mm)
-          [Step.new(kind: "shape", text: "Roll ropes #{d} mm thick, cut every #{d} mm; press each with the thumb or a blunt knife and drag it " \
-                                         "towards you: #{@plan.pieces} pieces of #{tenths(@plan.piece_g)} g.",
-                    minutes: hands, look_for: "a hollow #{mm(@plan.path_mm)} mm thick at most; a piece that tears: wet the hands")]
+          [Step.new(kind: "shape", minutes: hands,
+                    text: "Roll ropes #{d} mm thick, cut every #{d} mm; press each with the thumb or a blunt knife " \
+                          "and drag it towards you: #{@plan.pieces} pieces of #{tenths(@plan.piece_g)} g.",
+                    look_for: "a hollow #{mm(@plan.path_mm)} mm thick at most; a piece that tears: wet the hands")]
         end
 
         # @return [Array<Step>] strings rolled under the palms
         def strings
-          [Step.new(kind: "shape", text: "Pull off #{tenths(@plan.piece_g)} g at a time, the rest wrapped, and roll each under the palms " \
-                                         "to a string #{mm(@plan.thickness_mm)} mm thick: #{@plan.pieces} of #{length(:strand_length_mm)} cm.",
-                    minutes: hands, look_for: "even all along; it breaks: damp the hands and roll more slowly")]
+          [Step.new(kind: "shape", minutes: hands,
+                    text: "Pull off #{tenths(@plan.piece_g)} g at a time, the rest wrapped, and roll each under the " \
+                          "palms to a string #{mm(@plan.thickness_mm)} mm thick: #{@plan.pieces} of " \
+                          "#{length(:strand_length_mm)} cm.",
+                    look_for: "even all along; it breaks: damp the hands and roll more slowly")]
         end
 
         # @return [Array<Step>] sheets for a dish
         def sheets
-          [roll, Step.new(kind: "shape",
-                          text: "Cut it into sheets #{mm(@plan.cutter_mm / 10)} cm wide, as long as the dish: about #{@plan.pieces}.",
-                          minutes: hands, look_for: "edges that do not crumble")]
+          [roll, Step.new(kind: "shape", minutes: hands, look_for: "edges that do not crumble",
+                          text: "Cut it into sheets #{mm(@plan.cutter_mm / 10)} cm wide, as long as the dish: about " \
+                                "#{@plan.pieces}.")]
         end
 
         # @return [Array<Step>] balls off two spoons
         def spooned
-          [Step.new(kind: "shape", text: "With two wet spoons, balls of #{tenths(@plan.piece_g)} g: #{@plan.pieces} of them.", minutes: hands,
+          [Step.new(kind: "shape", minutes: hands,
+                    text: "With two wet spoons, balls of #{tenths(@plan.piece_g)} g: #{@plan.pieces} of them.",
                     look_for: "it drops off the spoon when pushed, not by itself")]
         end
 
         # @return [Array<Step>] through holes, over the pot
         def pushed
-          [Step.new(kind: "shape", text: "Have a colander with wide holes, or a board and a knife, over the pot; push it through by the ladle.",
-                    minutes: hands,
+          [Step.new(kind: "shape", minutes: hands,
+                    text: "Have a colander with wide holes, or a board and a knife, over the pot; push it through by " \
+                          "the ladle.",
                     look_for: "it falls in short strings; too stiff: a splash of water")]
         end
 
@@ -87,12 +97,12 @@ module Restauro
 
         def mm(value) = Recipes::WeighedLine.tenths(value)
         def tenths(grams) = Recipes::WeighedLine.tenths(grams.round(1))
-        def rerolls = "scraps: press together, rest, roll again, #{Constants.fetch(:shaping, :rerolls).round} times at most"
         def length(name) = (Constants.fetch(:shaping, name) / 10).round
 
         # Minutes by hand, whole.
         def hands
-          Shaping::Labour.minutes(@plan.shape, pieces: @plan.pieces, sheets: @plan.sheets&.count.to_i, helpers: @options.helpers).ceil.to_f
+          Shaping::Labour.minutes(@plan.shape, pieces: @plan.pieces, sheets: @plan.sheets&.count.to_i,
+                                  helpers: @options.helpers).ceil.to_f
         end
 
         def bench
@@ -102,26 +112,7 @@ module Restauro
           Step.new(kind: "shape", text: text)
         end
 
-        def roll
-          return pin if @options.tool == "pin"
-
-          Step.new(kind: "shape", text: "A fist of dough at a time, the rest wrapped: fold, turn a quarter, 3 to 4 passes at the widest gap; " \
-                         "then #{gaps.join(", ")} mm.",
-                   look_for: "a smooth edge; a ragged one: fold again; #{rerolls}")
-        end
-
-        def pin
-          Step.new(kind: "shape",
-                   text: "Roll between two sheets of parchment, a #{mm(@plan.thickness_mm)} mm strip on either side of the pin to stop it.",
-                   look_for: "even all over; #{rerolls}")
-        end
-
-        # From the widest gap down, each about a quarter less.
-        def gaps
-          found = [Constants.fetch(:shaping, :machine_widest_mm)]
-          found << found.last * Constants.fetch(:shaping, :gap_step) while found.last * Constants.fetch(:shaping, :gap_step) > @plan.thickness_mm
-          (found.drop(1) + [@plan.thickness_mm]).map { |gap| gap.round(1) }
-        end
+        def roll = Rolling.new(@plan.thickness_mm, @options.tool).step
 
         def rounds
           first, *again = @plan.rounds
@@ -136,12 +127,15 @@ module Restauro
           return "dough and filling come out even" if share.between?(Constants.fetch(:shaping, :filled_least), 1)
 
           even = "a #{ring} mm ring, or #{(100 * share).round} % of the dough, uses up both"
-          share < 1 ? "thinly filled, each could hold #{tenths(@ours.filling_most_g)} g; #{even}" : "more filling than they hold; #{even}"
+          most = tenths(@ours.filling_most_g)
+          share < 1 ? "thinly filled, each could hold #{most} g; #{even}" : "more filling than they hold; #{even}"
         end
 
         def trays
           count = "#{@plan.trays} tray#{"s" if @plan.trays > 1}"
-          Step.new(kind: "shape", text: "Lay them side by side, not touching, on floured parchment: #{count}. Under a cloth, not in a heap.")
+          Step.new(kind: "shape",
+                   text: "Lay them side by side, not touching, on floured parchment: #{count}. Under a cloth, not in " \
+                         "a heap.")
         end
       end
     end

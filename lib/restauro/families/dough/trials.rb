@@ -11,10 +11,13 @@ module Restauro
         GNOCCHI = %w[root gum psyllium egg curd].freeze
         SPOONED = %w[gum egg psyllium root].freeze
         CURD = %w[curd gum psyllium egg].freeze
-        RUNGS = {"rolled" => "rolled", "filled" => "rolled", "extruded" => "crumb", "dumpling" => "soft_dough", "sheets" => "rolled",
-                 "spooned" => "spoonable", "pushed" => "spoonable", "thumbed" => "rolled", "strings" => "rolled"}.freeze
+        RUNGS =
+          {"rolled" => "rolled", "filled" => "rolled", "extruded" => "crumb", "dumpling" => "soft_dough",
+           "sheets" => "rolled",
+           "spooned" => "spoonable", "pushed" => "spoonable", "thumbed" => "rolled", "strings" => "rolled"}.freeze
 
-        # @param wheat [Prediction]   @param options [Options] with the purée there is   @param stays [Stays] what is not flour or liquid
+        # @param wheat [Prediction]   @param options [Options] with the purée there is
+        # @param stays [Stays] what is not flour or liquid
         def initialize(catalogue, wheat, options, stays)
           @catalogue = catalogue
           @wheat = wheat
@@ -29,7 +32,8 @@ module Restauro
         # @return [Hash{School => Try}] in the order they suit this dough
         def all = ordered.to_h { |school| [school, attempt(school)] }
 
-        # Wheat's own ratio where the shape bears it, else a third into the shape's rung: an extruder wants crumbs, pin and hands do not.
+        # Wheat's own ratio where the shape bears it, else a third into the shape's rung: an extruder wants crumbs, pin
+        # and hands do not.
         # @return [Float]
         def target
           return @options.target if @options.target
@@ -60,7 +64,10 @@ module Restauro
         def refusal(school, binder, mixes)
           return "not for #{@options.shape} shapes" unless school.for?(@options.shape)
           return "there is no root in this dough" if gnocchi? && school.key == "root" && @contents.puree.nil?
-          return "its #{school.binders.map { |key| @catalogue.fetch(key).say }.join(" and ")} is left out for who eats" unless binder
+          unless binder
+            return "its #{school.binders.map { |key| @catalogue.fetch(key).say }.join(" and ")} is left out for who " \
+                   "eats"
+          end
 
           "none of its flours may be eaten" if mixes.empty?
         end
@@ -83,16 +90,23 @@ module Restauro
 
         def solved(school, mix, binder)
           # A purée or curd that is there already does it; a dough without gets it.
-          binder = nil if %w[puree curd].include?(binder.group) && kept.any? { |ingredient, _| ingredient.group == binder.group }
-          solver = Solver.new(kept: kept, mix: mix, school: school, binder: binder, need: @wheat.stretch_needed, target: target,
+          if %w[puree curd].include?(binder.group) && kept.any? { |ingredient, _| ingredient.group == binder.group }
+            binder = nil
+          end
+          solver =
+            Solver.new(kept: kept, mix: mix, school: school, binder: binder, need: @wheat.stretch_needed,
+                       target: target,
                               liquid: @liquid, dry: gnocchi?, **@contents.puree ? of_a_puree : {})
           formula = solver.solve(@flour_g)
           formula ? Try.new(formula, nil) : Try.new(nil, short(solver))
         end
 
-        # A root dough has a least of flour, however dry the root, and gets no water but what an egg that had to go would have brought.
+        # A root dough has a least of flour, however dry the root, and gets no water but what an egg that had to go
+        # would have brought.
         def of_a_puree
-          gone = @wheat.contents.weights.sum { |ingredient, g| ingredient.group == "egg" && !@exclusion.allows?(ingredient) ? g : 0.0 }
+          gone = @wheat.contents.weights.sum do |ingredient, g|
+            ingredient.group == "egg" && !@exclusion.allows?(ingredient) ? g : 0.0
+          end
           share = @contents.puree.key == "potato_riced" ? :least_flour_potato : :least_flour_root
           floor = gnocchi? ? Constants.fetch(:dough, share) * @contents.puree_g : 0.0
           {floor_g: floor, most_liquid_g: gnocchi? ? Constants.fetch(:dough, :egg_water_share) * gone : Float::INFINITY}
@@ -118,7 +132,9 @@ module Restauro
         end
 
         def allowed!(ingredient)
-          raise InvalidInput, "#{ingredient.say} is no flour or binder for a dough; choose a flour, starch or blend" unless ingredient.starchy?
+          unless ingredient.starchy?
+            raise InvalidInput, "#{ingredient.say} is no flour or binder for a dough; choose a flour, starch or blend"
+          end
 
           @exclusion.allow!(ingredient, instead: "another flour")
         end

@@ -3,13 +3,8 @@ module Restauro
     class Sauce
       # What a sauce will be: its texture with bands, and the course that leads there.
       class Prediction
-        # seconds s · celsius C · liquid_grams g · flour_equivalents g/100 g or nil · viscosity_pa_s Pa s at 50 1/s or nil
-        CoursePoint = Struct.new(:seconds, :celsius, :liquid_grams, :flour_equivalents, :viscosity_pa_s, keyword_init: true) do
-          def initialize(**) = super.freeze
-        end
-
-        # course Array of CoursePoint every 5 s from 0 and the last, to the moment it comes off the heat; cooling the same from there,
-        # standing in its pan until it is at the serving temperature, its body no longer changing (empty when served as hot as it is).
+        # course: CoursePoints every 5 s and the last, until it comes off the heat; cooling: the same from there,
+        # standing in its pan until it is served, its body no longer changing (empty when served as hot as it is).
         attr_reader :recipe, :cooking, :flour_equivalents, :warnings, :course, :cooling
 
         # @param recipe [Recipes::Recipe]   @param cooking [Cooking]   @param water [Ingredient]
@@ -27,7 +22,8 @@ module Restauro
           freeze
         end
 
-        # Under a few spoonfuls of liquid nothing can be said of the texture: the figures then stand at zero and are not to be shown.
+        # Under a few spoonfuls of liquid nothing can be said of the texture: the figures then stand at zero and are not
+        # to be shown.
         def known? = !cooking.flour_equivalents.nil?
         # @return [String] roux, slurry or reduction
         def school = cooking.formula.school
@@ -52,9 +48,9 @@ module Restauro
 
         # @return [Estimate] Pa s at 50 1/s
         def viscosity(celsius)
-          return flour_equivalents.map { |e| Physics::Viscosity.pa_s(e, celsius: celsius, base: @base) } if school == "reduction"
-
-          flour_equivalents.map { |e| viscosity_of(e, celsius) }
+          flour_equivalents.map do |e|
+            school == "reduction" ? Physics::Viscosity.pa_s(e, celsius: celsius, base: @base) : viscosity_of(e, celsius)
+          end
         end
         # @return [Estimate] Pa s in the pan
         def viscosity_pan = viscosity(pan_celsius)
@@ -66,26 +62,33 @@ module Restauro
         # Film on a spoon, with the flow index of this body.   @return [Float] mm
         def film_mm(celsius) = film_of(viscosity(celsius).value, flour_equivalents.value)
         # @param pa_s [Float]   @param e [Float]   @return [Float] mm that stays on a spoon
-        def film_of(pa_s, e) = 1000 * Physics::Film.thickness_m(pa_s, flow_index: Physics::Viscosity.flow_index(e, limit: flow_limit))
+        def film_of(pa_s, e) = 1000 * Physics::Film.thickness_m(pa_s, flow_index: flow_index(e))
 
         # How far 50 mL spread on a warm plate in two minutes.   @return [Estimate] mm, the thicker the smaller
         def plate_millimetres
-          low, value, high = viscosity(Constants.fetch(:sauce, :plate_celsius)).then { |eta| [eta.high, eta.value, eta.low] }.map do |pa_s|
-            Physics::PlateSpread.millimetres(pa_s, flow_index: Physics::Viscosity.flow_index(flour_equivalents.value, limit: flow_limit))
+          eta = viscosity(Constants.fetch(:sauce, :plate_celsius))
+          low, value, high = [eta.high, eta.value, eta.low].map do |pa_s|
+            Physics::PlateSpread.millimetres(pa_s, flow_index: flow_index(flour_equivalents.value))
           end
           Estimate.new(value: value, low: low, high: high)
         end
 
         # What some flour-equivalents of these thickeners in this liquid come to.
-        # @param liquid_g [Float] g left of it: a cream that is boiled down thickens by its own fat   @return [Float] Pa s at 50 1/s
+        # @param liquid_g [Float] g left of it: a cream that is boiled down thickens by its own fat
+        # @return [Float] Pa s at 50 1/s
         def viscosity_of(e, celsius, liquid_g: cooking.liquid_g)
           Physics::Viscosity.pa_s(e, celsius: celsius, base: base_viscosity(liquid_g), setback: @setback)
         end
 
         # The liquid's own viscosity at 60 C, its fat closer together as water leaves.   @return [Float] Pa s
-        def base_viscosity(liquid_g) = @base * Physics::Emulsion.thickening(@fat_share, concentration: @poured / liquid_g)
+        def base_viscosity(liquid_g)
+          @base * Physics::Emulsion.thickening(@fat_share, concentration: @poured / liquid_g)
+        end
 
         private
+
+        def liquid = cooking.formula.liquid
+        def weighted_setback = weighted(&:setback)
 
         def cooked_points
           cooking.result.points.map do |point|
@@ -125,15 +128,13 @@ module Restauro
 
         def capped(estimate)
           cap = Constants.fetch(:sauce, :e_cap)
-          Estimate.new(value: [estimate.value, cap].min, low: [estimate.low, 0.0, cap].sort[1], high: [estimate.high, cap].min)
+          Estimate.new(value: [estimate.value, cap].min, low: [estimate.low, 0.0, cap].sort[1],
+                       high: [estimate.high, cap].min)
         end
 
-        def liquid = cooking.formula.liquid
-
-        def weighted_setback = weighted(&:setback)
-
-        def flow_limit
-          weighted { |i| Constants.fetch(:sauce, i.group == "starch" ? :flow_index_starch : :flow_index_flour) }
+        def flow_index(e)
+          limit = weighted { |i| Constants.fetch(:sauce, i.group == "starch" ? :flow_index_starch : :flow_index_flour) }
+          Physics::Viscosity.flow_index(e, limit: limit)
         end
 
         def weighted

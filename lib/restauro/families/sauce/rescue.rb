@@ -3,8 +3,8 @@ require_relative "rescue/move"
 module Restauro
   module Families
     class Sauce
-      # What to do with the sauce that is in the pan. Its body is taken as it was seen, whatever the recipe said; each move is laid into a
-      # fresh course, and where it lands is read off that course.
+      # What to do with the sauce that is in the pan. Its body is taken as it was seen, whatever the recipe said; each
+      # move is laid into a fresh course, and where it lands is read off that course.
       class Rescue
         SETTLED_SHARE = 0.002
         ROUNDS = 8
@@ -46,7 +46,10 @@ module Restauro
 
         def scaled(recipe, share)
           bodies = Formula.from(recipe, @family.catalogue).bodies.map(&:line)
-          recipe.with(lines: recipe.lines.map { |line| bodies.any? { |body| body.equal?(line) } ? line.with(grams: line.grams * share) : line })
+          lines = recipe.lines.map do |line|
+            bodies.any? { |body| body.equal?(line) } ? line.with(grams: line.grams * share) : line
+          end
+          recipe.with(lines: lines)
         end
 
         def end_s = @now.end_seconds.ceil
@@ -54,11 +57,12 @@ module Restauro
 
         # Grams of starch: by division, then again on a fresh course until they settle.
         def slurry
-          grams = settle(first_slurry) { |guess| guess * (@target - @observed) / [landing(slurry_events(guess)) - @observed, 1e-3].max }
-          grams = grams.round(1)
+          grams = settle(first_slurry) do |guess|
+            guess * (@target - @observed) / [landing(slurry_events(guess)) - @observed, 1e-3].max
+          end.round(1)
           events = slurry_events(grams)
-          move(:slurry, events, ingredient: @starch, grams: grams, liquid_grams: water(grams), minutes: seconds(:rescue_slurry_seconds) / 60.0,
-                                text: slurry_text(grams))
+          move(:slurry, events, ingredient: @starch, grams: grams, liquid_grams: water(grams),
+               minutes: seconds(:rescue_slurry_seconds) / 60.0, text: slurry_text(grams))
         end
 
         # S = m (target - e)/(100 p - target w), w grams of water a gram of starch.
@@ -70,19 +74,20 @@ module Restauro
         def water(grams) = Formula.water_for(@starch, grams).round(1)
 
         def slurry_events(grams)
-          ["t=#{end_s} heat medium", "t=#{end_s} add #{water(grams)} water at 20", "t=#{end_s} add #{grams} #{@starch.key} at 20",
-           "t=#{end_s + seconds(:rescue_slurry_seconds)} heat low"]
+          ["t=#{end_s} heat medium", "t=#{end_s} add #{water(grams)} water at 20",
+           "t=#{end_s} add #{grams} #{@starch.key} at 20", "t=#{end_s + seconds(:rescue_slurry_seconds)} heat low"]
         end
 
         def slurry_text(grams)
           measure = Measure.nearest(@starch, grams, units)&.text
           "Stir #{grams} g #{@starch.say}#{" (#{measure})" if measure} into #{water(grams)} g cold water. " \
-            "Back to a bubble, pour it in a thin stream, whisking, and give it a minute."
+          "Back to a bubble, pour it in a thin stream, whisking, and give it a minute."
         end
 
         # Minutes of bubbling until enough water has gone: read off one long course.
         def simmer
-          long = predict(with_events(["t=#{end_s} heat medium", "t=#{end_s + seconds(:rescue_longest_seconds)} heat low"]))
+          longest = end_s + seconds(:rescue_longest_seconds)
+          long = predict(with_events(["t=#{end_s} heat medium", "t=#{longest} heat low"]))
           before, after = long.course.select { |point| point.seconds >= end_s && point.flour_equivalents }.each_cons(2)
                               .find { |_, later| later.flour_equivalents >= @target }
           return unless after
@@ -90,21 +95,27 @@ module Restauro
           share = (@target - before.flour_equivalents) / (after.flour_equivalents - before.flour_equivalents)
           minutes = ((before.seconds + share.clamp(0.0, 1.0) * 5 - end_s) / 60).round(1)
           events = ["t=#{end_s} heat medium", "t=#{(end_s + minutes * 60).round} heat off"]
-          move(:simmer, events, minutes: minutes, text: "Boil it down on medium, stirring, for #{minutes.to_s.delete_suffix(".0")} min, lid off.")
+          move(:simmer, events, minutes: minutes,
+               text: "Boil it down on medium, stirring, for #{minutes.to_s.delete_suffix(".0")} min, lid off.")
         end
 
         # m (e/target - 1) of the liquid that is most of it, in portions.
         def dilute
           liquid = @now.cooking.liquid_g
-          grams = settle(liquid * (@observed / @target - 1)) { |guess| guess + liquid * (landing(dilute_events(guess)) / @target - 1) }.round(1)
+          grams = settle(liquid * (@observed / @target - 1)) do |guess|
+            guess + liquid * (landing(dilute_events(guess)) / @target - 1)
+          end.round(1)
           return if grams <= 0
 
-          move(:dilute, dilute_events(grams), ingredient: thinner, liquid_grams: grams, minutes: seconds(:rescue_dilute_seconds) / 60.0,
-                                              text: "Whisk in #{grams.round} g #{thinner.say} in portions, smooth each time, " \
-                                                    "and bring it back to a bubble.")
+          move(:dilute, dilute_events(grams), ingredient: thinner, liquid_grams: grams,
+               minutes: seconds(:rescue_dilute_seconds) / 60.0,
+               text: "Whisk in #{grams.round} g #{thinner.say} in portions, smooth each time, and bring it back to a " \
+                     "bubble.")
         end
 
-        def thinner = @now.cooking.formula.liquids.max_by { |part| part.grams.value }&.ingredient || @family.catalogue.fetch("water")
+        def thinner =
+          @now.cooking.formula.liquids.max_by { |part| part.grams.value }&.ingredient ||
+            @family.catalogue.fetch("water")
         def dilute_events(grams) = ["t=#{end_s} heat low", "t=#{end_s} add #{grams.round(1)} #{thinner.key} at 20",
                                     "t=#{end_s + seconds(:rescue_dilute_seconds)} heat low"]
 
@@ -118,14 +129,17 @@ module Restauro
           guess
         end
 
-        def with_events(texts) = @options.with_choices(events: @options.events + texts.map { |text| @family.event(text) })
+        def with_events(texts) =
+          @options.with_choices(events: @options.events + texts.map { |text| @family.event(text) })
         def landing(events) = predict(with_events(events)).flour_equivalents.value
         def units = KitchenUnits.of(@recipe.system)
 
         def move(kind, events, text:, **fields)
           after = predict(with_events(events))
-          Move.new(kind: kind.to_s, text: text, events: events.freeze, lands_at: after.flour_equivalents.value, prediction: after,
-                   measure: fields[:ingredient] && fields[:grams] && Measure.nearest(fields[:ingredient], fields[:grams], units), **fields)
+          Move.new(kind: kind.to_s, text: text, events: events.freeze, lands_at: after.flour_equivalents.value,
+                   prediction: after,
+                   measure: fields[:ingredient] && fields[:grams] &&
+                     Measure.nearest(fields[:ingredient], fields[:grams], units), **fields)
         end
       end
     end
