@@ -49,7 +49,6 @@ RSpec.describe Restauro::Names do
     "milk powder",
     "cocoa butter",
     "lentil flour",
-    "condensed milk",
     "butter beans",
     "water chestnuts"
   ].each do |name|

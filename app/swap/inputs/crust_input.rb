@@ -23,7 +23,7 @@ module Restauro
         target: checked[:rung] == "keep" ? nil : checked[:rung],
         school: school,
         pan: pan(checked[:pan]),
-        oven: HeatText.oven(checked[:oven]),
+        **HeatText.new(nil, checked[:oven], checked[:oil]).options(nil),
         thickness_mm: checked[:thickness],
         filling_with: checked[:filling_with].to_s.split(","),
         **words

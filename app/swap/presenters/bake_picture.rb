@@ -38,12 +38,14 @@ module Restauro
       def words
         [
           ("#{number(@bake[:prebake])} min before it is filled" if @bake[:prebake]),
-          ("#{number(@bake[:bake])} min to bake" if @bake[:bake]),
-          ("rim golden at #{number(@bake[:rim_golden])} min" if @bake[:rim_golden]),
-          ("rim burnt at #{number(@bake[:rim_burnt])}" if @bake[:rim_burnt])
-        ].compact.join(", ") + " at #{@bake[:oven]} °C; an oven may be out by #{(100 * @bake[:band]).round} %"
+          ("#{number(@bake[:bake])} min to #{@bake[:fried] ? "fry" : "bake"}" if @bake[:bake]),
+          ("#{rim_name} golden at #{number(@bake[:rim_golden])} min" if @bake[:rim_golden]),
+          ("#{rim_name} burnt at #{number(@bake[:rim_burnt])}" if @bake[:rim_burnt])
+        ].compact.join(", ") + " at #{@bake[:oven]} °C; #{heat} may be out by #{(100 * @bake[:band]).round} %"
       end
 
+      def heat = @bake[:fried] ? "the fat" : "an oven"
+      def rim_name = @bake[:fried] ? "crust" : "rim"
       def number(value) = value.round.to_s
       def x(minutes) = LEFT + (RIGHT - LEFT) * [minutes / @minutes, 1.0].min
       def y(celsius) = BOTTOM - (BOTTOM - TOP) * (celsius.clamp(LOW, HIGH) - LOW) / (HIGH - LOW).to_f
@@ -62,7 +64,8 @@ module Restauro
         points = @bake[:rim].map { |minutes, celsius| [x(minutes), y(celsius)] }
         return "" if points.length < 2
 
-        name = Svg.text("rim", x: points.last[0] - 4, y: points.last[1] - 10, class: "section-name", text_anchor: "end")
+        name = Svg.text(rim_name, x: points.last[0] - 4, y: points.last[1] - 10, class: "section-name",
+                                  text_anchor: "end")
         Svg.tag("path", d: Svg.path(points), class: "bake-rim") + name
       end
 

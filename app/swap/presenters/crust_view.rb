@@ -25,6 +25,8 @@ module Restauro
       def pan = snapshot[:picture][:pan]&.then { |pan| PanPicture.new(pan).to_s }
       # What is folded or rolled up by the piece lies in no pan.
       def in_a_pan? = !%w[hand wrapped].include?(snapshot[:cover])
+      # One kept before pies were fried says nothing of it.
+      def fried? = snapshot[:picture][:bake][:fried] == true
       def bake = BakePicture.new(snapshot[:picture][:bake]).to_s
       def section = bake
       def layout = [bars, pan].compact.join
@@ -57,7 +59,10 @@ module Restauro
         blind = bake[:prebake] && "#{(bake[:prebake] * slower).round} min blind"
         minutes = (bake[:agreed] || bake[:bake])&.*(slower)
         parts = [blind, minutes && "#{minutes.round} min#{" filled" if blind && filling}"].compact
-        "#{parts.join(", then ")} at #{bake[:oven]} °C#{" in your oven" if slower != 1}." unless parts.empty?
+        return if parts.empty?
+        return "#{parts.first} at a time, in fat of #{bake[:oven]} °C." if fried?
+
+        "#{parts.join(", then ")} at #{bake[:oven]} °C#{" in your oven" if slower != 1}."
       end
 
       # How many times as long this household's oven takes.

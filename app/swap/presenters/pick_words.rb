@@ -100,7 +100,7 @@ module Restauro
       def oven = option(:oven)&.say || baked_at || (state["oven"].empty? ? "what suits" : state["oven"])
       def baked_at = @view&.snapshot&.dig(:picture, :bake, :oven)&.then { |celsius| "#{celsius} °C" }
       def fat(oil) = "#{oil.shallow ? "a pan of" : "deep"} #{oil.say}, #{oil.celsius.round} °C"
-      def heat = option(:oil) ? fat(option(:oil)) : (option(:oven)&.say || "not said")
+      def heat = option(:oil) ? fat(option(:oil)) : (option(:oven)&.say || baked_at || "not said")
       def piece =
         option(:piece)&.then { |one| "#{one.name} #{one.kind}, #{Format.number(one.millimetres)} mm" } || "not said"
       def tin = Families::Batter::Tin.fetch(state["tin"]).say

@@ -78,7 +78,7 @@ module Restauro
       end
 
       # @return [Array<Pick>]
-      def to_a = (OF.fetch(@worked.family.key) + SHARED).map { |key| pick(key) }
+      def to_a = (own + SHARED).map { |key| pick(key) }
 
       # What its fields hold, so that it is drawn anew when that changes.
       def held(pick)
@@ -109,6 +109,14 @@ module Restauro
       end
 
       private
+
+      # What is folded by the piece can be fried as well as baked.
+      def own
+        keys = OF.fetch(@worked.family.key)
+        return keys unless @worked.family.key == "crust" && @worked.swap&.ours&.by_the_piece?
+
+        keys.map { |key| key == :oven ? :heat : key }
+      end
 
       def state = @worked.input.state
       def said = @worked.dish&.said

@@ -33,6 +33,7 @@ module Restauro
       autoload :FillingSwap, "restauro/families/crust/filling_swap"
       autoload :DoughSteps, "restauro/families/crust/dough_steps"
       autoload :FillingMaker, "restauro/families/crust/filling_maker"
+      autoload :FrySteps, "restauro/families/crust/fry_steps"
       autoload :Glaze, "restauro/families/crust/glaze"
       autoload :HeatSteps, "restauro/families/crust/heat_steps"
       autoload :ShapeSteps, "restauro/families/crust/shape_steps"

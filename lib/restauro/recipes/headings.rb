@@ -5,7 +5,8 @@ module Restauro
     # The headings that name a part: "For the sauce", "Gravy:", "Topping", and those that stand before what they name, "Sauce: 25 g butter, 25 g
     # flour".
     class Headings
-      FOR = /\A\W*(?:for|for the|to make|to finish|to serve)\b[^.]*:?\s*\z/i
+      # "For the gravy: 2 onions, 30 g flour" is a list with its name.
+      FOR = /\A\W*(?:for|for the|to make|to finish|to serve)\b[^.:]*(?::[^.\d½⅓¼⅔¾⅛]*)?\z/i
       COLON = /\A[^\d:]{2,60}:\s*\z/
       NAMES = /\b(?:pastry|crust|dough|base|shell|case|lid|crumble|cobbler|topping|streusel|sauce|gravy|b[ée]chamel|velout[ée]|roux|filling|stuffing|
         coating|coat|batter|breading|sheets?|pasta|noodles|ribbons|gnocchi|dumplings?|sp[äa]tzle|custard|glaze|cream|stew|soup|casserole|crumbs?|

@@ -9,7 +9,17 @@ module Restauro
         module_function
 
         # @param crust [Prediction]   @return [Array<Warning>]
-        def of(crust) = [size(crust), weak(crust), *pan(crust), filling(crust), *heat(crust)].compact
+        def of(crust)
+          [size(crust), weak(crust), *pan(crust), filling(crust), *heat(crust), baked(crust)].compact
+        end
+
+        # Only what is closed around its filling can be fried.   @return [Warning, nil]
+        def baked(crust)
+          return if crust.options.oil.nil? || crust.frying
+
+          warning(:baked_not_fried,
+                  "#{crust.style.say} is baked: the fat was left aside; folded by the piece it can be fried")
+        end
 
         # So little or so much that no time was tried on it.   @return [Warning, nil]
         def size(crust)
@@ -75,25 +85,14 @@ module Restauro
         # @return [Array<Warning>] a rim that burns, a middle that is never done
         def heat(crust)
           baking = crust.baking
-          burnt = baking.rim_burnt_minutes
-          [
-            (
-              if burnt && burnt < baking.total_minutes
-                warning(
-                  :burns,
-                  "the rim burns after #{burnt.round} min in this oven, before the rest is done: cover it or turn the oven down"
-                )
-              end
-            ),
-            (
-              if crust.filling && baking.filling_minutes.nil?
-                warning(
-                  :not_done,
-                  "the filling does not get to #{crust.filling.done_celsius.round} °C in two and a half hours in this oven"
-                )
-              end
-            )
-          ]
+          burnt, filling = baking.rim_burnt_minutes, crust.filling
+          where, instead = crust.frying ? ["fat", "fry them cooler"] : ["oven", "cover it or turn the oven down"]
+          first = crust.frying ? "the crust" : "the rim"
+          early = "#{first} burns after #{burnt&.round} min in this #{where}, before the rest is done: #{instead}"
+          never = "the filling does not get to #{filling&.done_celsius&.round} °C in two and a half hours " \
+                  "in this #{where}"
+          [(warning(:burns, early) if burnt && burnt < baking.total_minutes),
+           (warning(:not_done, never) if filling && baking.filling_minutes.nil?)]
         end
 
         # @return [Warning]

@@ -5,7 +5,8 @@ module Restauro
       module Declarations
         include Declared
 
-        CHOICES = %i[style school with target pan oven cover filling_start thickness_mm hold filling_with hands].freeze
+        CHOICES =
+          %i[style school with target pan oven oil cover filling_start thickness_mm hold filling_with hands].freeze
 
         # @return [String] of the family
         def key = "crust"
@@ -15,7 +16,11 @@ module Restauro
         # (see Declared#ways)
         def ways = School.all.map(&:key)
         # (see Declared#told)
-        def told(place, _shared) = {oven: place.said.oven, pan: place.said.pan}.compact
+        def told(place, shared)
+          said = place.said
+          fat = Heat::Frying.parse(said.oil) if said.oil && !said.oven && !shared[:oven]
+          {oven: said.oven, pan: said.pan, oil: fat}.compact
+        end
         # On top where it covers; for as long as the recipe bakes it.
         def usual(place, _recipe, chosen)
           {

@@ -16,7 +16,7 @@ module Restauro
             clean,
             *crust,
             *FillingSteps.new(@swap, @catalogue).steps,
-            *HeatSteps.new(@swap, @catalogue).steps,
+            *(@ours.frying ? FrySteps.new(@ours, @catalogue) : HeatSteps.new(@swap, @catalogue)).steps,
             *serve,
             keep
           ]
@@ -44,13 +44,19 @@ module Restauro
         end
 
         def keep
-          raw = "What is left of the sheet: wrapped and cold, its layers flat." if @ours.style.sheet?
-          raw ||= "Raw dough: cold for a day or two, or freeze it flat between its sheets, 2 months at its best."
-          Step.new(
-            kind: "store",
-            text: raw,
-            safety: ["raw_flour", *("raw_dough" if @ours.egg?), *(%w[leftovers reheat] if @ours.filling)]
-          )
+          left = @ours.filling ? %w[leftovers reheat] : []
+          return Step.new(kind: "store", text: "What is left: covered, in the cold.", safety: ["leftovers"]) if crumbs?
+
+          Step.new(kind: "store", text: raw, safety: ["raw_flour", *("raw_dough" if @ours.egg?), *left])
+        end
+
+        # Crumbs and fat are no raw dough.
+        def crumbs? = @ours.style.key == "base"
+
+        def raw
+          return "What is left of the sheet: wrapped and cold, its layers flat." if @ours.style.sheet?
+
+          "Raw dough: cold for a day or two, or freeze it flat between its sheets, 2 months at its best."
         end
       end
     end

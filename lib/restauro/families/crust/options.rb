@@ -10,10 +10,11 @@ module Restauro
       #   hold e of the filling, or nil for what holds · filling_with thickener keys · without Array of diets,
       #   allergens, groups or keys
       #   offer Array of keys to offer first · bake_minutes min, as the recipe says, or nil
+      #   oil Heat::Frying (or its C) or nil: what is folded by the piece can be fried
       Options =
         Struct.new(
           :style, :school, :with, :target, :pan, :oven, :cover, :filling_start, :thickness_mm, :hold, :filling_with,
-          :without, :offer, :altitude, :hands, :bake_minutes, :blind_oven, keyword_init: true
+          :without, :offer, :altitude, :hands, :bake_minutes, :blind_oven, :oil, keyword_init: true
         ) do
           # What other families are asked for is taken and left alone.
           def initialize(
@@ -37,6 +38,7 @@ module Restauro
               altitude: altitude,
               hands: hands,
               hold: Sauce::Options.e_of(hold),
+              oil: Batter::Options.frying(more[:oil]),
               **more.slice(
                 :style, :school, :pan, :oven, :cover, :filling_start, :thickness_mm, :bake_minutes, :blind_oven
               )

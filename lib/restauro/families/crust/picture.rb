@@ -82,7 +82,8 @@ module Restauro
         def bake
           baking = @ours.baking
           {
-            oven: baking.oven.celsius.round,
+            oven: (@ours.frying || baking.oven).celsius.round,
+            fried: !@ours.frying.nil?,
             weighted: baking.weighted_minutes,
             prebake: baking.prebake_minutes,
             bake: baking.bake_minutes,

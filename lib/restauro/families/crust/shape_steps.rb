@@ -16,9 +16,12 @@ module Restauro
 
         # How many rounds of a hand pie there are in the dough.
         def self.rounds(crust)
-          each = Shaping::Sheets.disc(10 * Constants.fetch(:crust, :hand_round_cm)) / 100 * crust.thickness_mm / 10
+          each = Shaping::Sheets.disc(10 * round_cm(crust)) / 100 * crust.thickness_mm / 10
           [(crust.volume_cm3 / each).round, 1].max
         end
+
+        # Smaller where a few are to swim at once.   @return [Float] cm
+        def self.round_cm(crust) = Constants.fetch(:crust, crust.frying ? :fried_round_cm : :hand_round_cm)
 
         # @return [Array<Step>]
         def steps
@@ -38,7 +41,7 @@ module Restauro
               kind: "shape",
               text:
                 "Roll it between two sheets of parchment, #{tenths(@ours.thickness_mm)} mm thick; cut #{count} rounds of " \
-                  "#{constant(:hand_round_cm).round} cm, the scraps rolled again.",
+                  "#{ShapeSteps.round_cm(@ours).round} cm, the scraps rolled again.",
               look_for: "a crack: press a scrap in with a wet finger"
             ),
             chill_again
