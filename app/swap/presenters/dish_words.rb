@@ -26,11 +26,11 @@ module Restauro
 
       # What a part is and how it meets the others: "a crust, under Sauce and Leeks".
       def part_words(part)
-        meets =
-          part[:joins]
-            .to_a
-            .group_by { |join| join[:how] }
-            .map { |how, joins| "#{JOINS.fetch(how)} #{Format.list(joins.map { |join| join[:to] })}" }
+        closed = %w[hand wrapped].include?(part[:cover])
+        meets = part[:joins].to_a.group_by { |join| join[:how] }.map do |how, joins|
+          place = how == "lines" && closed ? "around" : JOINS.fetch(how)
+          "#{place} #{Format.list(joins.map { |join| join[:to] })}"
+        end
         [FAMILIES[part[:family]], *meets].compact.join(", ")
       end
 

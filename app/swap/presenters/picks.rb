@@ -115,7 +115,7 @@ module Restauro
         keys = OF.fetch(@worked.family.key)
         return keys unless @worked.family.key == "crust" && @worked.swap&.ours&.by_the_piece?
 
-        keys.map { |key| key == :oven ? :heat : key }
+        (keys - %i[pan]).map { |key| key == :oven ? :heat : key }
       end
 
       def state = @worked.input.state

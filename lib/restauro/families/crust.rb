@@ -8,6 +8,7 @@ module Restauro
         Cautions
         Cover
         Declarations
+        Depth
         Filling
         Lining
         Mend

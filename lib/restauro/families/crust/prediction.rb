@@ -81,26 +81,18 @@ module Restauro
         # The fat that it is fried in: closed around its filling, by the piece.   @return [Heat::Frying, nil]
         def frying = by_the_piece? ? options.oil : nil
         def by_the_piece? = style.key == "hand" || (cover == "wrapped" && !rolled_up?)
+        # Around its filling, which goes in cold: hot it would melt the dough.
+        def closed? = style.key == "hand" || cover == "wrapped"
         # Whether the filling lies open to the oven.
         def open? = cover == "bottom" && !style.loose?
         # @return [String] hot or cold
-        def filling_start = options.filling_start || (filling&.cooked? && cover != "wrapped" ? "hot" : "cold")
+        def filling_start = options.filling_start || (filling&.cooked? && !closed? ? "hot" : "cold")
         # Rolled up in one, else folded by the piece.
         def rolled_up? = Cover.rolled_up?(recipe)
         # @return [Float, nil] cm in the pan that is told
         def filling_depth_cm = filling && lining && filling.depth_cm(lining.base_cm2)
-        # Where no pan is told: as deep as it stands in the round tin that so much dough lines, and no deeper than is
-        # usual.   @return [Float] cm
-        def supposed_depth_cm
-          return Constants.fetch(:crust, rolled_up? ? :wrapped_cm : :folded_cm) if cover == "wrapped" || frying
-
-          usual = Constants.fetch(:crust, :depth_cm)
-          return usual unless filling && cover == "bottom" && [*Lining::LINES, "base"].include?(style.key)
-
-          filling.depth_cm(Lining.round_for(style, volume_cm3).area_cm2)
-            .clamp(Constants.fetch(:crust, :least_depth_cm), usual)
-        end
-
+        # @return [Float] cm where no pan is told
+        def supposed_depth_cm = Depth.supposed_cm(self)
         def egg? = Recipes::Parts.dough(recipe).any? { |line| line.role == "egg" }
 
         # How many times as fast as wheat's it browns: by its flours and its sugar.

@@ -16,9 +16,12 @@ module Restauro
 
         # How many rounds of a hand pie there are in the dough.
         def self.rounds(crust)
-          each = Shaping::Sheets.disc(10 * round_cm(crust)) / 100 * crust.thickness_mm / 10
-          [(crust.volume_cm3 / each).round, 1].max
+          [(crust.volume_cm3 / round_cm2(crust) / crust.thickness_mm * 10).round, 1].max
         end
+
+        # What all of them cover, folded in half.   @return [Float] cm2
+        def self.folded_cm2(crust) = rounds(crust) * round_cm2(crust) / 2
+        def self.round_cm2(crust) = Shaping::Sheets.disc(10 * round_cm(crust)) / 100
 
         # Smaller where a few are to swim at once.   @return [Float] cm
         def self.round_cm(crust) = Constants.fetch(:crust, crust.frying ? :fried_round_cm : :hand_round_cm)

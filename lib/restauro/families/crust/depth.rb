@@ -1,0 +1,26 @@
+module Restauro
+  module Families
+    class Crust
+      # How deep a filling lies where no pan is told.
+      module Depth
+        module_function
+
+        # Rolled up or folded in as is usual, else as deep as it stands in the round tin that so much dough lines, and no
+        # deeper than is usual.   @param crust [Prediction]   @return [Float] cm
+        def supposed_cm(crust)
+          return constant(crust.rolled_up? ? :wrapped_cm : :folded_cm) if crust.cover == "wrapped"
+
+          filling, usual = crust.filling, constant(:depth_cm)
+          return usual unless filling
+          return within(constant(:heap_times) * filling.depth_cm(ShapeSteps.folded_cm2(crust))) if crust.by_the_piece?
+          return usual unless crust.cover == "bottom" && [*Lining::LINES, "base"].include?(crust.style.key)
+
+          within(filling.depth_cm(Lining.round_for(crust.style, crust.volume_cm3).area_cm2))
+        end
+
+        def within(depth_cm) = depth_cm.clamp(constant(:least_depth_cm), constant(:depth_cm))
+        def constant(name) = Constants.fetch(:crust, name)
+      end
+    end
+  end
+end
