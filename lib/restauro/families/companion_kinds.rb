@@ -16,6 +16,8 @@ module Restauro
       # Woody leaves on their stalks simmer along and come out; soft ones do not.
       SPRIGS = DataFiles.words("ingredients/words.yml").fetch(:sprigs)
       PICKED = DataFiles.words("ingredients/words.yml").fetch(:picked)
+      # Under "To serve": nothing of it is cooked along but raw meat.
+      SERVED = DataFiles.words("ingredients/words.yml").fetch(:served)
       READY_ROW = {"stage" => "finish", "rank" => "1", "words" => "%s"}.freeze
 
       private
@@ -25,6 +27,7 @@ module Restauro
         if ingredient && BOILED.include?(ingredient.key)
           return {"stage" => "boiled", "rank" => "0", "words" => "boil %s"}
         end
+        return kind_row("table") if line.part.to_s.match?(SERVED) && kind(line)&.fetch("stage") != "brown"
         if line.text.match?(STUDDED) || (line.text.match?(SPRIGS) && !line.text.match?(PICKED))
           return kind_row("infuse")
         end

@@ -7,6 +7,7 @@ module Restauro
     class Headings
       # "For the gravy: 2 onions, 30 g flour" is a list with its name.
       FOR = /\A\W*(?:for|for the|to make|to finish|to serve)\b[^.:]*(?::[^.\d½⅓¼⅔¾⅛]*)?\z/i
+      MADE_FOR = /\A(?:for|to (?:make|finish|serve))\b/i
       COLON = /\A[^\d:]{2,60}:\s*\z/
       NAMES = /\b(?:pastry|crust|dough|base|shell|case|lid|crumble|cobbler|topping|streusel|sauce|gravy|b[ée]chamel|velout[ée]|roux|filling|stuffing|
         coating|coat|batter|breading|sheets?|pasta|noodles|ribbons|gnocchi|dumplings?|sp[äa]tzle|custard|glaze|cream|stew|soup|casserole|crumbs?|
@@ -41,7 +42,7 @@ module Restauro
       def on_the_line(line, several)
         match = ON_THE_LINE.match(line) or return
         return unless @line_reader.amount?(match[2]) || several.split(match[2]).length > 1
-        return [match[1], match[2]] if several.split(match[2]).length > 1
+        return [match[1], match[2]] if several.split(match[2]).length > 1 || match[1].match?(MADE_FOR)
         return if @line_reader.known_name?(match[1]) && !match[1].match?(NAMES) && !names_what_follows?(match[1], match[2])
 
         [match[1], match[2]] if @line_reader.thing?(match[2])

@@ -159,6 +159,20 @@ RSpec.describe Restauro::Families::Sauce do
       # By hand: roux (30*1.8 + 50*2.1) = 159 J/K at 110 C, milk 515.66*3.9 = 2011 J/K at 20 C: 26.6 C
       expect(lumps.assess(formula[self, "roux"], "cold_at_once").celsius).to be_within(0.1).of(26.6)
     end
+
+    it "meets near the hot liquid where a slurry is poured into it, its own water cooling it" do
+      slurry = formula[self, "slurry"]
+      starch, water = slurry.thickeners.sum { |one| one.grams.value }, slurry.slurry_water_g
+      hot = Restauro::Constants.fetch(:sauce, :lump_hot_liquid_celsius)
+      cold, heat = starch * 1.8 + water * 4.18, slurry.poured_g * 3.9
+      expect(lumps.assess(slurry,
+"slurry_thread").celsius).to be_within(0.2).of((cold * 20 + heat * hot) / (cold + heat))
+    end
+
+    it "says how sure lumps are" do
+      said = %w[hot_at_once dry_into_hot].map { |pour| lumps.assess(formula[self, "roux"], pour) }
+      expect(said.map { |one| [one.level, one.words[/nearly sure|likely/]] }).to eq [["high", "nearly sure"]] * 2
+    end
   end
 
   describe "compared" do
@@ -187,7 +201,7 @@ RSpec.describe Restauro::Families::Sauce do
       ).to eq ["holds", "smooth", false]
     end
 
-    it "recommends one of them with a reason, and a cheaper one when only the price differs" do
+    it "recommends one of them, with a reason" do
       best, why = Restauro::Families::Sauce::Comparison.recommend(comparison[self, milk].columns)
       expect([why, why.split(":").last.strip.length]).to match([start_with(best.words.capitalize), be > 10])
     end

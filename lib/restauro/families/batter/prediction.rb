@@ -8,14 +8,15 @@ module Restauro
         attr_reader :recipe, :options, :parts, :ratio, :gas, :style, :section
 
         # @param recipe [Recipes::Recipe]   @param catalogue [Catalogue]   @param options [Options]
-        def initialize(recipe, catalogue, options)
+        # @param style [String, nil] what it is for, where the wheat's own recipe told it
+        def initialize(recipe, catalogue, options, style: nil)
           @recipe = recipe
           @options = with_piece(options, catalogue)
           @parts =
             recipe.ingredients.select(&:counted?).map { |line| [catalogue.fetch(line.ingredient), line.grams] }.freeze
           @ratio = Hydration::WaterRatio.estimate(parts)
           @gas = Lift::Gas.of(weights)
-          @style = swims? ? "coating" : Style.of(recipe, ratio&.value, gas.ml_per_100g)
+          @style = style || (swims? ? "coating" : Style.of(recipe, ratio&.value, gas.ml_per_100g))
           @section = cook
           freeze
         end

@@ -8,6 +8,9 @@ module Restauro
         # Cut small, a thing is stirred in; a batter goes around what is larger.
         CUT_SMALL = DataFiles.words("families/batter/words.yml").fetch(:stirred_in)
 
+        IN_A_TIN = DataFiles.words("families/batter/words.yml").fetch(:in_a_tin)
+        PANCAKE = /\b(?:#{DataFiles.yaml("families/batter/styles.yml").dig("pancake", "words")})/i
+
         module_function
 
         # @return [Hash] key => row of data/families/batter/styles.yml
@@ -16,8 +19,14 @@ module Restauro
         # @param recipe [Recipes::Recipe]   @param ratio [Float, nil]   @param gas_ml [Float]   @return [String] key
         def of(recipe, ratio, gas_ml)
           told = recipe.lines.select(&:words?).map(&:text).join("\n")
-          all.find { |_, row| told.match?(/\b(?:#{row["words"]})/i) }&.first ||
+          found = all.find { |_, row| told.match?(/\b(?:#{row["words"]})/i) }&.first ||
             by_rung(Hydration::Rung.of(ratio)&.key, gas_ml, stirred_in?(recipe))
+          found == "pancake" && told.match?(IN_A_TIN) && !told.match?(PANCAKE) ? in_a_tin(recipe) : found
+        end
+
+        # Thin enough to pour and baked in a tin: risen on hot fat, or set around what is sweet.
+        def in_a_tin(recipe)
+          recipe.ingredients.any? { |line| line.ingredient == "granulated_sugar" } ? "baked" : "pudding"
         end
 
         def stirred_in?(recipe)

@@ -25,7 +25,7 @@ module Restauro
           read!
           target = @options.target || own_target
           draft = solved(flours, target).measured
-          ours = Prediction.new(draft.recipe, @catalogue, @options)
+          ours = Prediction.new(draft.recipe, @catalogue, @options, style: @wheat.style)
           Swap.new(target: target, target_gas: ours.gas.ml_per_100g, kept: @options.target.nil?, wheat: @wheat,
                    ours: ours, replaced: @replaced, pairs: draft.pairs,
                    flours: draft.fresh_flours.freeze, liquid: draft.main_liquid,
@@ -50,7 +50,7 @@ module Restauro
         # A batter that holds no gluten, as it is.   @return [Swap]
         def keep
           draft = Draft.start(@recipe, @catalogue, [], @substitutes, [])
-          ours = Prediction.new(draft.recipe, @catalogue, @options)
+          ours = Prediction.new(draft.recipe, @catalogue, @options, style: @wheat.style)
           flours = draft.lines.select { |line| line.counted? && @catalogue.fetch(line.ingredient).starchy? }
           Swap.new(target: @wheat.ratio&.value || 0.0, target_gas: ours.gas.ml_per_100g, kept: true, wheat: @wheat,
                    ours: ours, replaced: [].freeze, pairs: draft.pairs, flours: flours.freeze,

@@ -5,8 +5,8 @@ module Restauro
       module Depth
         module_function
 
-        # Rolled up or folded in as is usual, else as deep as it stands in the round tin that so much dough lines, and no
-        # deeper than is usual.   @param crust [Prediction]   @return [Float] cm
+        # Rolled up or folded in as is usual, else as deep as it stands in the round tin that so much dough lines.
+        # @param crust [Prediction]   @return [Float] cm, no deeper than is usual
         def supposed_cm(crust)
           return constant(crust.rolled_up? ? :wrapped_cm : :folded_cm) if crust.cover == "wrapped"
 

@@ -71,7 +71,7 @@ module Restauro
         # For a slurry the recipe's own starch where there is one, else maize or the next that may be eaten.
         def own_starch(own)
           found = (own + BOOSTERS).find do |key|
-            @catalogue.fetch(key).then { |i| i.group == "starch" && !i.contains_gluten? && allowed?(i) }
+            @catalogue.fetch(key).then { |i| i.group == "starch" && allowed?(i) }
           end
           [found || any_allowed.key]
         end

@@ -65,7 +65,13 @@ module Restauro
 
         private
 
-        def late?(line) = sharp?(line) || soured?(line)
+        def late?(line) = soured?(line) || (sharp?(line) && !main?(line))
+        # So much of it that it is what the sauce is made of: 200 ml of juice on fruit, not a squeeze of lemon.
+        def main?(line)
+          all = (of("liquid") + fruits).sum { |other| other.grams&.value.to_f }
+          line.grams && line.grams.value >= Constants.fetch(:sauce, :main_liquid_share) * all
+        end
+
         def ingredient(line) = @catalogue.find_key(line.ingredient)
         def group(line) = ingredient(line)&.group
         def sharp?(line) = Finish.sharp?(ingredient(line)) && !paste?(line)

@@ -39,9 +39,7 @@ module Restauro
           e = prediction.flour_equivalents
           ends = e.value.zero? ? [1.0, 1.0] : [e.low / e.value, e.high / e.value]
           points.map do |point|
-            low, high = ends.map do |share|
-              point.flour_equivalents && prediction.viscosity_of(point.flour_equivalents * share, point.celsius)
-            end
+            low, high = ends.map { |share| thickness(prediction, point, share) }
             {
               seconds: point.seconds.round(2),
               celsius: point.celsius.round(2),
@@ -50,6 +48,12 @@ module Restauro
               high_pa_s: high
             }
           end
+        end
+
+        # With so much more or less body, in the liquid that is left by then.   @return [Float, nil] Pa s
+        def thickness(prediction, point, share)
+          e = point.flour_equivalents or return
+          prediction.viscosity_of(e * share, point.celsius, liquid_g: point.liquid_grams)
         end
 
         # Grades as they look on a 60 C plate.

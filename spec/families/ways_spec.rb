@@ -1,0 +1,116 @@
+# How a family reads what it is given: which way, which lines go where, what is left to choose from.
+RSpec.describe Restauro::Families do
+  family = ->(key) { described_class.fetch(key, Reference::Helpers::CATALOGUE) }
+  part = ->(spec, text, **choices) {
+  spec.answer(text, system: "uk", **choices).then { |all|
+  all.parts[all.dish.main]
+}
+}
+  step = ->(found, words) { found.steps.find { |one| one.text.match?(words) } }
+
+  describe Restauro::Families::Sauce do
+    school = ->(spec, text) {
+  described_class::Formula.from(spec.sauce.read(spec.read(text, system: "uk")), spec.catalogue).school
+}
+
+    {
+      "Roux\n40 g butter\n30 g cornflour\n500 ml milk" => "roux",
+      "Sauce\n40 g butter\n30 g cornflour\n500 ml milk" => "slurry",
+      "Roux\n30 g cornflour\n500 ml milk" => "slurry",
+      "Sauce\n40 g butter\n30 g plain flour\n500 ml milk" => "roux",
+      "Sauce\n30 g plain flour\n500 ml milk" => "slurry",
+      "Sauce\n40 g butter\n30 g plain flour\n500 ml milk\nMake a slurry of the flour" => "slurry"
+    }.each do |text, way|
+      it("makes a #{way} of #{text.lines.map(&:strip).join(", ")}") { expect(school[self, text]).to eq way }
+    end
+
+    it "puts a roux together with fat around the grains, a slurry with water or nothing" do
+      ways = %w[roux slurry].to_h { |way| [way, described_class::LumpRisk.of(way)] }
+      expect(ways).to eq("roux" => %w[cold_at_once portions hot_at_once],
+                         "slurry" => %w[slurry_thread slurry_at_once dry_into_hot])
+      expect(ways.map { |way, pours| pours.include?(described_class::LumpRisk.usual(way)) }).to all be true
+    end
+
+    it "stews fruit in its own juice, and boils it in what is poured on it" do
+      own = part[self, "Plum sauce\n500 g plums\n60 g sugar\n1 tbsp cornflour"]
+      poured = part[self, "Plum sauce\n500 g plums\n200 ml apple juice\n60 g sugar\n1 tbsp cornflour"]
+      expect([own, poured].map { |found|
+  found.steps.map(&:text).grep(/lid on, low; stir now and then/).length
+}).to eq [1, 0]
+    end
+
+    it "lets wine bubble before cream is boiled down in it" do
+      texts = part[self, "Wine cream\n150 ml white wine\n400 ml double cream"].steps.map(&:text)
+      expect(texts.index { |text| text.include?("dry wine; let it bubble") }).to be < texts.index { |text|
+  text.match?(/Boil it down/)
+}
+    end
+  end
+
+  describe Restauro::Families::Crust do
+    it "leaves the schools that who eats can eat" do
+      left, out = family["crust"].schools(family["crust"].options(style: "rolled", without: ["egg"]))
+      expect([left.map(&:key), out.map(&:key)]).to eq [%w[gum psyllium seed], ["egg"]]
+    end
+
+    it "is a crumble while no more wets it than a spoonful" do
+      style = ->(water) {
+  part[self, "Plum crumble\n200 g plain flour\n100 g butter\n#{water} ml water\n600 g plums"].swap.ours.style.key
+}
+      expect([style[0], style[15], style[60]]).to eq %w[crumble crumble rolled]
+    end
+
+    it "puts its own sheet in for wheat's and keeps the headings of a list out of it" do
+      found = part[self, "Leek pie\nIngredients\n1 sheet puff pastry\n400 g leeks\nMethod\nBake at 200C for 30 minutes"]
+      expect(found.lines.map(&:ingredient)).to start_with("gf_puff_sheet").or include("gf_puff_sheet")
+      expect(found.lines.map(&:text)).to not_include("Ingredients", "Method")
+    end
+  end
+
+  describe Restauro::Families::Dough do
+    let(:found) { part[self, "Tagliatelle\nIngredients\n200 g plain flour\n100 g strong white flour\n3 eggs"] }
+
+    it "puts all that is new in the first flour's place, nothing in the second's" do
+      first, second = found.pairs.select { |wheat, _| wheat.role == "flour" }
+      expect([first.last.map(&:role).first, second.last]).to eq ["flour", []]
+      expect(first.first.text).to include("plain flour")
+    end
+
+    it "keeps no heading of the list" do
+      expect(found.pairs.map { |wheat, _| wheat.text.strip }).to not_include("Ingredients")
+    end
+  end
+
+  describe Restauro::Families::Batter do
+    it "says how far a batter that came out wrong is from right, and what puts it there" do
+      swap = part[self, "Pancakes\n150 g plain flour\n300 ml milk\n2 eggs"].swap
+      thick, thin = [0.7, 1.4].map { |times| described_class::Rescue.moves(swap, swap.target * times, catalogue).first }
+      expect([thick.kind, thin.kind]).to eq %w[dilute thicken]
+      expect([thick.lands_at, thin.lands_at]).to all be_within(3).percent_of(swap.target)
+      expect(described_class::Rescue.moves(swap, swap.target, catalogue)).to eq []
+    end
+
+    it "lays only what cooks in it into a hot tin" do
+      text = "Toad in the hole\n8 sausages\n140 g plain flour\n4 eggs\n200 ml milk\nTo serve: 300 ml gravy"
+      laid = step[part[self, text], /into the hot fat/]
+      expect(laid.uses.map(&:text)).to eq ["8 sausages"]
+    end
+  end
+
+  describe Restauro::Families::Breading do
+    it "takes flours and crumbs, no gum and no target" do
+      takes = %w[sorghum_flour potato_starch gf_breadcrumbs cornmeal xanthan_gum].map { |key|
+  family["breading"].takes?(catalogue.fetch(key))
+}
+      expect(takes).to eq [true, true, true, true, false]
+      expect(family["breading"].texture?("medium")).to be false
+    end
+
+    it "warns where nothing would stay on the piece, and only there" do
+      codes = ->(text) { family["breading"].predict(read(text), family["breading"].options).warnings.map(&:code) }
+      bare = codes["Schnitzels\n4 slices celeriac, 10 mm"]
+      coated = codes["Schnitzels\n4 slices celeriac, 10 mm\n40 g flour\n2 eggs\n100 g breadcrumbs"]
+      expect([bare - coated]).to eq [["no_coat"]]
+    end
+  end
+end
