@@ -35,7 +35,7 @@ RSpec.describe "The core" do
 
   # A figure of the trade stands in data/ with its source. What is left in code is arithmetic, a limit of what is typed,
   # or how near a solver goes.
-  it "holds no decimal that is a figure of the trade" do
+  it "holds no decimal that is a figure of the trade", :long do
     arithmetic = %w[
       0.0
       0.5

@@ -1,7 +1,7 @@
 require "open3"
 require "stringio"
 
-RSpec.describe Restauro::CommandLine do
+RSpec.describe Restauro::CommandLine, :long do
   cream = "Chive cream\n3 tbsp flour\n40 g butter\n500 ml milk\n2 cups wobble\n1 tbsp soy sauce\nsalt to taste"
 
   # @return [Array(Integer, Object, String)] exit code, parsed output or nil, error line

@@ -22,7 +22,7 @@ RSpec.describe Restauro::Diets do
     expect(described_class.all.flat_map { |diet| diet.allergens + diet.groups + diet.keys } - known).to be_empty
   end
 
-  it("every diet leaves a thickener, alone and with dairy, egg and nuts left out too") do
+  it("every diet leaves a thickener, alone and with dairy, egg and nuts left out too", :long) do
     described_class.all.each do |diet|
       expect(catalogue.thickeners.map(&:key) & allowed[diet.key, "dairy", "egg", "tree_nut"]).not_to be_empty, diet.key
     end

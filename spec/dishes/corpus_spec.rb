@@ -1,5 +1,5 @@
 # A hundred and more dishes, each held to what a cook would hold it to: spec/reference/dishes.yml.
-RSpec.describe "The corpus of dishes" do
+RSpec.describe "The corpus of dishes", :long do
   worked = DishAnswers.method(:answer)
   words = ->(found) do
     [*found.lines.map(&:text), *found.steps.flat_map { |step| [step.text, step.look_for, step.said] }].compact

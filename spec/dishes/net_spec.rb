@@ -1,7 +1,7 @@
 # Over whole recipes of every family: what may never fall out. Each line with grams is in a step, our lines hold no
 # gluten, what needs a label says so,
 # and the cautions that are due are there.
-RSpec.describe Restauro::Dishes do
+RSpec.describe Restauro::Dishes, :long do
   dishes = {
     "white sauce" => [
       "White sauce\n40 g butter\n40 g flour\n500 ml milk\n100 g cheddar\nnutmeg",
@@ -135,7 +135,7 @@ RSpec.describe Restauro::Dishes do
 end
 
 # What an eater may not have goes, where the recipe held no gluten to begin with or held both.
-RSpec.describe Restauro::Dishes, "for an eater who may not have maize" do
+RSpec.describe Restauro::Dishes, "for an eater who may not have maize", :long do
   {
     "a sauce" => "Sauce\n30 g cornflour\n40 g butter\n500 ml milk",
     "a sauce of two" => "Sauce\n30 g flour\n10 g cornflour\n40 g butter\n500 ml milk",

@@ -49,7 +49,7 @@ RSpec.describe "What else would do" do
   describe "when it is chosen" do
     weighed = ->(lines) { lines.to_h { |line| [line.ingredient, line.grams.value] } }
 
-    it "takes the grams of a sauce's thickener that were said, in a white roux and in a brown one" do
+    it "takes the grams of a sauce's thickener that were said, in a white roux and in a brown one", :long do
       %w[white brown].each do |colour|
         part[self, "sauce", colour: colour].swap.alternatives.each do |other|
           chosen = part[self, "sauce", colour: colour, with: other.keys].swap
@@ -74,7 +74,7 @@ RSpec.describe "What else would do" do
     end
 
     %w[crust pasta gnocchi].each do |family|
-      it "takes the flours of a #{family} that were said" do
+      it "takes the flours of a #{family} that were said", :long do
         part[self, family].swap.alternatives.each do |other|
           swap = part[self, family, school: other.school, with: other.keys].swap
           said = other.amounts.first(other.keys.length).map(&:last)

@@ -1,7 +1,7 @@
 # What must hold of every swap, over recipes made up by a seeded random: the target is reached, more flour is thicker,
 # twice the recipe takes twice the
 # grams, nothing comes in that the recipe does not explain. No measured data: laws of the tool itself.
-RSpec.describe "Over made-up recipes" do
+RSpec.describe "Over made-up recipes", :long do
   random = Random.new(20_261_126)
   some = ->(low, high) { random.rand(low..high).round }
   solved = ->(spec, text, **more) { spec.answer(text, system: "uk", **more) }

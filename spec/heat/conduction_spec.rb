@@ -57,7 +57,7 @@ RSpec.describe Restauro::Heat::Conduction do
   it("starts where it starts") do
     expect(described_class.centre(:slab, biot: 1.0, fourier: 0.0)).to be_within(0.02).of(1)
   end
-  it("a short cylinder warms sooner than a long one") do
+  it("a short cylinder warms sooner than a long one", :long) do
     expect(
       described_class.short_cylinder(biot_radius: 5.0, fourier_radius: 0.3, biot_half: 5.0, fourier_half: 0.3)
     ).to be < described_class.centre(:cylinder, biot: 5.0, fourier: 0.3)

@@ -32,7 +32,7 @@ RSpec.describe Restauro::Physics::PanCourse do
     python = "/usr/bin/python3"
 
     %w[corn_starch potato_starch sorghum_flour].each do |key|
-      it "agrees within 1 % over ten minutes for #{key}" do
+      it "agrees within 1 % over ten minutes for #{key}", :long do
         need("python3-scipy", system(python, "-c", "import scipy", err: File::NULL))
         ingredient = catalogue.fetch(key)
         ours = cook([key], liquid_g: 400.0)

@@ -49,7 +49,7 @@ RSpec.describe Restauro::Planning::Plan do
       plan.meal.serve_at - plan.tasks.select(&:dish).map(&:from).min
   end
 
-  it "breaks no rule, over hundreds of made-up meals, whatever the kitchen" do
+  it "breaks no rule, over hundreds of made-up meals, whatever the kitchen", :long do
     random = Random.new(17)
     found =
       Array.new(240) do
@@ -115,7 +115,7 @@ RSpec.describe Restauro::Planning::Plan do
   end
 
   # Two ovens: every start of every bake on the clock, and every oven for each.
-  it "is as good as trying every oven out" do
+  it "is as good as trying every oven out", :long do
     random = Random.new(11)
     compared =
       30.times.count do

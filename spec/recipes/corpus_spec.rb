@@ -1,5 +1,5 @@
 # How many lines of the corpora the reader has wholly right. docs/recipe-lines.md reports it.
-RSpec.describe Restauro::Recipes::LineReader do
+RSpec.describe Restauro::Recipes::LineReader, :long do
   report = File.read(File.join(Restauro::ROOT, "docs", "recipe-lines.md"))
 
   {"recipe_lines" => 0.97, "recipe_lines_held_out" => 0.94, "recipe_lines_pasted" => 0.97}.each do |name, least|

@@ -51,13 +51,13 @@ RSpec.describe Restauro::Recipes::Tidy do
     end
 
   units.each do |unit|
-    it "grows with a line of #{unit.inspect} no faster than the line" do
+    it "grows with a line of #{unit.inspect} no faster than the line", :long do
       line = ->(letters) { "100 g flour\n#{(unit * letters)[0, letters]}" }
       expect(work[self, line[3600]].fdiv(work[self, line[900]])).to be < 6
     end
   end
 
-  it "grows with the lines no faster than they" do
+  it "grows with the lines no faster than they", :long do
     text = ->(times) do
       "100 g flour\n300 ml milk\nMethod\n" \
 "#{Array.new(times) { |i| "Stir it #{i} times and look.\nTurn the page #{i}" }.join("\n")}"

@@ -141,7 +141,7 @@ RSpec.describe "A recipe as it is pasted" do
       )
     end
 
-    it("comes back from JSON-LD, Markdown and its own text with the same grams in the same parts") do
+    it("comes back from JSON-LD, Markdown and its own text with the same grams in the same parts", :long) do
       first = JSON.parse(cli["json"])["swap"]["lines"].map { |line| [line["part"], line["ingredient"], line["grams"]] }
       [cli["jsonld"], cli["md"]].each do |text|
         again =

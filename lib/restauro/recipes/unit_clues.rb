@@ -36,10 +36,9 @@ module Restauro
       end
 
       # The line that told it.   @param lines [Array<String>]   @return [String, nil]
-      def line(lines, system) =
-        if PATTERNS.key?(system) && told(lines.join("\n")) == system
-          lines.find { |line| PATTERNS[system].match?(line) }
-        end
+      def line(lines, system)
+        lines.find { |line| PATTERNS.fetch(system).match?(line) } if told(lines.join("\n")) == system
+      end
     end
   end
 end

@@ -76,7 +76,7 @@ RSpec.describe Restauro::Families::Crust do
     end
 
     all.each do |style, text|
-      it "#{style}: every diet and school leaves a crust without gluten that holds, or a plain sentence why not" do
+      it "#{style}: every diet and school leaves a crust that holds, without gluten, or says why not", :long do
         diets = [
           [],
           *Restauro::Diets.all.map { |diet| [diet.key] },
@@ -123,7 +123,7 @@ RSpec.describe Restauro::Families::Crust do
       end
     end
 
-    it("every diet leaves a pressed crust") do
+    it("every diet leaves a pressed crust", :long) do
       Restauro::Diets.all.each { |diet| expect(swapped[self, pressed, without: [diet.key]].flours).not_to be_empty }
     end
     it("a nut-free, egg-free, dairy-free one is of seeds or sorghum") do

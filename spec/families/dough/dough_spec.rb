@@ -41,8 +41,7 @@ RSpec.describe Restauro::Families::Dough do
     all.each do |text, key|
       title = text.lines.first.strip
 
-      it "#{title}: as wet as the target on rereading, stretchy enough, no gluten, by every school and for every " \
-"diet, or a plain refusal" do
+      it "#{title}: by every school and for every diet as wet as the target, stretchy enough, or a refusal", :long do
         schools = [nil, *described_class::School.all.map(&:key)]
         diets = [
           [],
@@ -71,7 +70,7 @@ RSpec.describe Restauro::Families::Dough do
       end
     end
 
-    it "every diet leaves each dough a way, or says why none" do
+    it "every diet leaves each dough a way, or says why none", :long do
       left =
         all.flat_map do |text, key|
           Restauro::Diets.all.map do |diet|

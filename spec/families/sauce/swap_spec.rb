@@ -23,7 +23,8 @@ RSpec.describe Restauro::Families::Sauce do
         %w[arrowroot],
         %w[cassava_flour]
       ].each do |with|
-        it "#{name} by #{school} with #{with.empty? ? "the boosted blend" : with.join(" and ")} lands on its target" do
+        used = with.empty? ? "the boosted blend" : with.join(" and ")
+        it "#{name} by #{school} with #{used} lands on its target", :long do
           # A minute at the boil is too short for much of a slow blend in a cold slurry: its own check is below.
           targets = school == "slurry" && with.empty? ? ["medium", 7.0] : [nil, "medium", 8.0]
           targets.each do |target|

@@ -18,7 +18,9 @@ module Restauro
           within(filling.depth_cm(Lining.round_for(crust.style, crust.volume_cm3).area_cm2))
         end
 
+        # @return [Float] cm, no less and no more than there is
         def within(depth_cm) = depth_cm.clamp(constant(:least_depth_cm), constant(:depth_cm))
+        # @return [Float] of data/constants/crust.yml
         def constant(name) = Constants.fetch(:crust, name)
       end
     end

@@ -21,6 +21,7 @@ module Restauro
 
         # What all of them cover, folded in half.   @return [Float] cm2
         def self.folded_cm2(crust) = rounds(crust) * round_cm2(crust) / 2
+        # @return [Float] cm2 of one, flat
         def self.round_cm2(crust) = Shaping::Sheets.disc(10 * round_cm(crust)) / 100
 
         # Smaller where a few are to swim at once.   @return [Float] cm

@@ -1,0 +1,82 @@
+# What belongs to which part of a recipe, and what it is written down as.
+RSpec.describe Restauro::Recipes do
+  lines = ->(spec, text) { spec.read(text, system: "uk").ingredients.map { |line| [line.part, line.name_text] } }
+
+  describe Restauro::Recipes::Outline do
+    it "knows the headings that name no part" do
+      said = ["Method", "Directions:", "Ingredients", "You will need:", "Sauce", "30 g flour"].map { |text|
+  described_class.heading?(text)
+}
+      expect(said).to eq [true, true, true, true, false, false]
+    end
+
+    it "reads a part with its things on one line, 'For the gravy: 2 onions, 30 g flour'" do
+      text = "Puddings\nFor the puddings: 140 g plain flour, 4 eggs\nFor the gravy: 2 onions, 30 g flour"
+      expect(lines[self, text].map(&:first)).to eq ["For the puddings"] * 2 + ["For the gravy"] * 2
+    end
+
+    it "reads one thing after 'To serve:', known or not" do
+      found = read("Sauce\n500 ml milk\n40 g flour\nTo serve: 300 ml gravy", system: "uk").ingredients.last
+      expect([found.part, found.text]).to eq ["To serve", "300 ml gravy"]
+    end
+
+    it "takes the first line for a title, unless it has an amount, is an order, or lists what is in it" do
+      titles = ["Onion gravy", "30 g flour", "Melt the butter", "Gravy: 30 g flour, 40 g butter"].map do |first|
+        read("#{first}\n40 g butter\n30 g plain flour\n500 ml milk", system: "uk").title
+      end
+      expect(titles).to eq ["Onion gravy", nil, nil, nil]
+    end
+  end
+
+  describe Restauro::Recipes::Recipe do
+    it "writes its method only where it has one" do
+      bare, told = ["", "\nMelt the butter and stir."].map { |method|
+  read("Gravy\n30 g flour\n400 ml stock#{method}").to_text
+}
+      expect([bare.include?("Method:"), told[/Method:.*/m]]).to eq [false, "Method:\nMelt the butter and stir."]
+    end
+  end
+
+  describe Restauro::Recipes::Scale do
+    it "writes a line anew with the amount that the cook gave it" do
+      line = Restauro::Recipes::Line.new(text: "butter", ingredient: "butter", role: "fat",
+grams: Restauro::Estimate.new(value: 50.0))
+      twice = described_class.scaled(line, 2.0, catalogue, "uk")
+      expect([twice.text, twice.grams.value]).to eq ["100.0 g butter", 100.0]
+    end
+
+    it "leaves a recipe as it is where it is made once" do
+      recipe = read("Gravy\n30 g flour\n400 ml stock")
+      expect(described_class.of(recipe, 1.0, catalogue: catalogue)).to be recipe
+    end
+  end
+
+  describe Restauro::Recipes::Weigher do
+    it "holds a knob of butter for what it may be: less by its share, more by its share" do
+      grams = line("a knob of butter").grams
+      low, high = %i[loose_low loose_high].map { |name| Restauro::Constants.fetch(:uncertainty, name) }
+      expect([grams.low / grams.value,
+              grams.high / grams.value]).to match [be_within(1e-9).of(low), be_within(1e-9).of(high)]
+    end
+  end
+
+  describe Restauro::Recipes::UnitClues do
+    it "shows the line that told whose cups they are" do
+      told = ["2 cups all-purpose flour", "500 ml milk", "1 stick butter"]
+      expect([described_class.line(told, "us"),
+              described_class.line(told, "uk")]).to eq ["2 cups all-purpose flour", nil]
+    end
+  end
+
+  describe "a crumb base in the middle of a list" do
+    ["600 g cream cheese\n200 g digestive biscuits\n90 g butter\n3 eggs",
+     "600 g cream cheese\n90 g butter\n200 g digestive biscuits\n3 eggs"].each do |list|
+      it "takes the fat beside it and nothing else: #{list.lines.map(&:strip).join(", ")}" do
+        parts = answer("Cheesecake\n#{list}\nBake at 160C for 45 minutes", system: "uk").parts
+        base = parts.find { |part| part.family&.key == "crust" }
+        own = Restauro::Recipes::Parts.dough(base.swap.ours.recipe).map(&:ingredient)
+        expect(own).to contain_exactly("gf_biscuit_crumbs", "butter")
+      end
+    end
+  end
+end
