@@ -1,4 +1,4 @@
-# bin/test --core: the core's examples on as many processors as there are, each with a share of the files by how long they
+# bin/test --core: the core's examples on as many processors as there are, each with a share of the files, by what they
 # took the last time. Those marked long (over every school and diet, whole dishes, made-up meals) wait for the whole
 # run, or for --all.
 require "etc"
