@@ -93,6 +93,14 @@ RSpec.describe "The numbers that pictures draw" do
       )
     end
 
+    it "cut more of them in a larger lid, never fewer than three" do
+      counts = [12, 26, 40].map do |cm|
+        draw[self, pie, pan: Restauro::Kitchen::BakingPan.parse("#{cm} cm round 4 cm deep"),
+cover: "double"][:pan][:vents].length
+      end
+      expect([counts.first, counts.sort, counts.uniq.length]).to match [3, counts, be > 1]
+    end
+
     it "cut none where nothing is closed" do
       pan = Restauro::Kitchen::BakingPan.parse("26 cm round 4 cm deep")
       expect(draw[self, pie, pan: pan, cover: "bottom"][:pan][:vents]).to eq []

@@ -114,4 +114,67 @@ RSpec.describe Restauro::Families do
       expect([bare - coated]).to eq [["no_coat"]]
     end
   end
+
+  describe "what puts a dough right" do
+    ratio = ->(weights) { Restauro::Hydration::WaterRatio.free(weights) / Restauro::Hydration::WaterRatio.held(weights) }
+    texts = {"crust" => "Tart case\n200 g plain flour\n100 g butter\n45 ml water",
+             "pasta" => "Tagliatelle\n300 g flour\n3 eggs", "gnocchi" => "Gnocchi\n800 g riced potato\n200 g flour\n1 egg"}
+
+    texts.each do |key, text|
+      it "lands a #{key} where its weights would with what is added" do
+        swap = part[self, text].swap
+        module_of = key == "crust" ? Restauro::Families::Crust : Restauro::Families::Dough
+        troubles = Restauro::DataFiles.yaml("families/#{key == "crust" ? "crust" : "dough"}/troubles.yml").keys
+        moves = troubles.flat_map { |trouble| module_of::Mend.moves(swap, trouble, catalogue) }
+        expect(moves).not_to be_empty
+        moves.each do |move|
+          expect(move.lands_at).to be_within(1e-6).of(ratio[[*swap.ours.weights, [move.ingredient, move.grams]]])
+        end
+      end
+    end
+  end
+
+  describe "an empty case" do
+    it "stays in the oven longer than one that is filled and goes back" do
+      bare = ->(text) { part[self, text].swap.ours.baking.bare_minutes }
+      pastry = "200 g plain flour\n100 g butter\n45 ml water"
+      empty, filled = ["Tart case\n#{pastry}", "Leek tart\n#{pastry}\n3 eggs\n300 ml cream"].map(&bare)
+      times = Restauro::Constants.fetch(:crust, :golden_dry_times)
+      expect(empty / filled).to be_within(0.1).of(times)
+    end
+
+    it "is given a lid by the dough there is only where its name is a pie's" do
+      dough = "400 g plain flour\n200 g butter\n80 ml water\n800 g plums"
+      covers = ["Plum pie", "Open plum pie", "Plum tart"].map { |title|
+  part[self, "#{title}\n#{dough}"].swap.ours.cover
+}
+      expect(covers).to eq %w[double bottom bottom]
+    end
+  end
+
+  describe "a filled dough" do
+    it "matches its ring to the filling there is, and has none to match where there is none" do
+      filled = part[self, "Parcels\nDough:\n300 g flour\n3 eggs\nFilling:\n400 g ricotta"].swap.ours
+      expect(filled.matching_ring_mm).to be_between(20, 120)
+      expect(part[self, "Parcels\n300 g flour\n3 eggs", shape: "filled"].swap.ours.matching_ring_mm).to be_nil
+    end
+
+    it "puts its new lines under the heading that the flour stood under" do
+      found = part[self, "Parcels\nDough:\n300 g flour\n3 eggs\nFilling:\n400 g ricotta"]
+      fresh = found.swap.flours + [found.swap.liquid, found.swap.binder].compact
+      expect(fresh.map(&:part).uniq).to eq [found.pairs.find { |wheat, _| wheat.role == "flour" }.first.part]
+    end
+  end
+
+  it "keeps the liquid of a dough that has no wheat" do
+    swap = part[self, "Noodles\n200 g sorghum flour\n100 g tapioca starch\n2 eggs\n40 ml water\n4 g xanthan gum"].swap
+    expect([swap.liquid&.ingredient, swap.binder&.ingredient, swap.kept]).to eq ["water", "xanthan_gum", true]
+  end
+
+  {"crust" => {style: "rolled"}, "pasta" => {shape: "rolled"}}.each do |key, choices|
+    it "has no school left for a #{key} of no flour at all" do
+      found = family[key].options(**choices, without: %w[flour starch blend meal])
+      expect(family[key].schools(found).first.map(&:key)).to eq []
+    end
+  end
 end
