@@ -118,7 +118,8 @@ RSpec.describe Restauro::Families do
   describe "what puts a dough right" do
     ratio = ->(weights) { Restauro::Hydration::WaterRatio.free(weights) / Restauro::Hydration::WaterRatio.held(weights) }
     texts = {"crust" => "Tart case\n200 g plain flour\n100 g butter\n45 ml water",
-             "pasta" => "Tagliatelle\n300 g flour\n3 eggs", "gnocchi" => "Gnocchi\n800 g riced potato\n200 g flour\n1 egg"}
+             "pasta" => "Tagliatelle\n300 g flour\n3 eggs",
+             "gnocchi" => "Gnocchi\n800 g riced potato\n200 g flour\n1 egg"}
 
     texts.each do |key, text|
       it "lands a #{key} where its weights would with what is added" do

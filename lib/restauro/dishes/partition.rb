@@ -74,10 +74,10 @@ module Restauro
         found.length == 1 ? found.first : settled(found, group)
       end
 
-      # Nuts, egg and butter under a heading are stirred together, no sauce: nothing in them is poured.
+      # Eggs under a heading with nothing poured, or less than they weigh, are stirred together and set: no sauce.
       def mixed_filling?(group)
-        group.label && group.lines.any? { |line| line.role == "egg" } &&
-          group.lines.none? { |line| line.role == "liquid" }
+        grams = ->(role) { group.lines.sum { |line| line.role == role ? line.grams&.value.to_f : 0.0 } }
+        group.label && grams["egg"].positive? && grams["liquid"] < grams["egg"]
       end
 
       # Crumbs alone are scattered over something, or coat something.

@@ -11,6 +11,7 @@ module Restauro
         Lines
         Method
         Options
+        Patties
         Prediction
         Report
         Rescue

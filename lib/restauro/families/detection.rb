@@ -88,8 +88,12 @@ module Restauro
       def crumb_base? = crumbs_in_fat? && grams("egg").zero? && !liquid_over_flour?
       def crumbs_in_fat? = crumbs? && flour < grams("crumb") && fat > figure(:crumb_fat) * grams("crumb")
       def crumbs? = grams("crumb").positive?
-      # Beside more flour, where the title names a dough: crumbs that dry its filling.
-      def crumbs_inside? = flour > 2 * grams("crumb") && %w[pasta gnocchi].intersect?(told_by_title)
+      # Beside more flour, where the title names a dough or a tart: crumbs that dry its filling.
+      def crumbs_inside?
+        return flour > grams("crumb") && grams("egg").zero? if told_by_title == %w[crust]
+
+        flour > 2 * grams("crumb") && %w[pasta gnocchi].intersect?(told_by_title)
+      end
 
       # What is soaked in something sour and then dredged is in no batter: nothing lifts or binds it.
       def soaked?

@@ -30,10 +30,11 @@ module Restauro
 
         private
 
-        # Grated vegetables and egg bring all the water there is: flour for flour.
+        # Grated vegetables and egg, or what is bound into patties, bring all the water there is: flour for flour.
         def grated?
           lines = @wheat.recipe.ingredients
-          @kept && lines.any? { |line| line.role == "egg" } && lines.any? { |line| watery?(line) }
+          bound = %w[fritter patty].include?(@wheat.style) || lines.any? { |line| line.role == "egg" }
+          @kept && bound && lines.any? { |line| watery?(line) }
         end
 
         def watery?(line)

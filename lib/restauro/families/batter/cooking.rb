@@ -25,7 +25,7 @@ module Restauro
           when "pudding" then HotTin.new(@ours, @lines, @catalogue).steps
           when "baked" then InADish.new(@options, @lines, egg: @ours.egg?).steps
           when "muffin" then Muffins.new(@ours, @lines).steps
-          when "pancake", "fritter" then Pancakes.new(@ours, @lines, @catalogue).steps
+          when "pancake", "fritter", "patty" then Pancakes.new(@ours, @lines, @catalogue).steps
           else unplanned
           end
         end
@@ -51,8 +51,13 @@ module Restauro
         def dip = @dips ? "Dry #{what}, dip, drip; cook" : "Cook #{what}"
         # Spoonfuls of the batter itself swim, with what is in them.
         def spooned? = @dips && @ours.style == "fritter"
-        def into_fat = spooned? ? "Slide in spoonfuls of #{@ours.piece_g.round} g. " :
-                                  ("Dry #{what}, dip, drip. " if @dips)
+        def patties? = @dips && @ours.style == "patty"
+        def into_fat
+          return "Slide in spoonfuls of #{@ours.piece_g.round} g. " if spooned?
+
+          patties? ? "Slide them in. " : ("Dry #{what}, dip, drip. " if @dips)
+        end
+
         def what = @lines.coated.any? ? "#{list(@lines.coated)}#{cut}" : "the pieces"
         # A vegetable that comes whole is cut as it was reckoned.
         def cut
@@ -62,8 +67,9 @@ module Restauro
         end
 
         def safety
-          held = spooned? ? @lines.folded : @lines.coated
-          [piece.food.safety, *@lines.companions.safety(held), *("egg_dish" if spooned? && @ours.egg?)].compact.uniq
+          whole = spooned? || patties?
+          held = whole ? @lines.folded : @lines.coated
+          [piece.food.safety, *@lines.companions.safety(held), *("egg_dish" if whole && @ours.egg?)].compact.uniq
         end
 
         def baked
@@ -95,7 +101,7 @@ module Restauro
 
         def looks
           done = "its middle done (#{piece.food.why}, #{piece.food.done_celsius.round} °C) from" if section.done
-          found = [("crisp from about #{section.crisp.ceil} min" if section.crisp),
+          found = [("crisp from about #{section.crisp.ceil} min" if section.crisp&.positive?),
                    ("golden from #{section.brown.round}" if section.brown && section.brown <= 2 * minutes.to_f),
                    ("#{done} #{section.done.ceil}" if section.done)].compact
           return "golden, its middle cooked" if found.empty?

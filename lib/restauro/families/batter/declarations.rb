@@ -22,7 +22,7 @@ module Restauro
         # Spoonfuls of a fritter are cooked through where they swim: the whole spoonful is the piece.
         def usual(place, recipe, chosen)
           unless chosen[:piece].nil? && chosen[:oven].nil? &&
-              Prediction.new(recipe, catalogue, options).style == "fritter"
+              %w[fritter patty].include?(Prediction.new(recipe, catalogue, options).style)
             return super
           end
 

@@ -15,10 +15,18 @@ module Restauro
         end
 
         # @return [Array<Step>]
-        def steps =
+        def steps
+          return patties if @ours.style == "patty"
+
           [clean, temper, *@lines.early_steps, *foam, dry, wet, fold, rest, whites, judge, *cook, *serve, keep].compact
+        end
 
         private
+
+        def patties
+          made = Patties.new(@swap, @lines, @catalogue)
+          [clean, *made.early, *made.steps, *cook, *serve, keep].compact
+        end
 
         def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
         def note(key) = @notes.fetch(key, @notes["default"])

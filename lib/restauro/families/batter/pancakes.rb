@@ -13,7 +13,7 @@ module Restauro
 
         # @return [Array<Step>]
         def steps
-          thick = @ours.style == "fritter" || @ours.gas.moles.positive? || @lines.yeast.any?
+          thick = %w[fritter patty].include?(@ours.style) || @ours.gas.moles.positive? || @lines.yeast.any?
           [first_side(thick), second_side(thick)]
         end
 
@@ -23,31 +23,25 @@ module Restauro
 
         def first_side(thick)
           fat = @lines.pan_fat.any? ? "with #{list(@lines.pan_fat)}" : "with a film of fat"
-          poured =
-            (
-              if thick
-                "A hot pan #{fat}, medium; drop in spoonfuls with room between."
-              else
-                "A hot pan #{fat}; pour a thin round and tilt."
-              end
-            )
-          Step.new(
-            kind: "fry",
-            text: poured,
-            minutes: Constants.fetch(:making, thick ? :thick_pancake_minutes : :thin_pancake_minutes),
-            uses: @lines.pan_fat,
-            look_for: "the edge dry, bubbles that stay open"
-          )
+          poured = thick ? "medium; drop in spoonfuls with room between" : "pour a thin round and tilt"
+          poured = "medium; lay them in with room between" if patty?
+          Step.new(kind: "fry", text: "A hot pan #{fat}#{thick ? "," : ";"} #{poured}.", minutes: minutes(thick, :pancake),
+                   uses: @lines.pan_fat,
+                   look_for: patty? ? "a brown crust: till then it sticks" : "the edge dry, bubbles that stay open")
         end
 
         def second_side(thick)
-          Step.new(
-            kind: "fry",
-            text: "Turn, and cook the other side.",
-            look_for: thick ? "golden, springs back" : "golden flecks",
-            minutes: Constants.fetch(:making, thick ? :thick_turned_minutes : :thin_turned_minutes),
-            safety: (@ours.egg? ? ["egg_dish"] : []) + @lines.companions.safety(@lines.folded)
-          )
+          Step.new(kind: "fry", text: "Turn, and cook the other side.", minutes: minutes(thick, :turned),
+                   look_for: thick ? "golden, springs back" : "golden flecks",
+                   safety: (@ours.egg? ? ["egg_dish"] : []) + @lines.companions.safety(@lines.folded))
+        end
+
+        def patty? = @ours.style == "patty"
+        def minutes(thick, side)
+          return Constants.fetch(:making, :patty_minutes) if patty?
+
+          Constants.fetch(:making, {pancake: %i[thin_pancake_minutes thick_pancake_minutes],
+                                    turned: %i[thin_turned_minutes thick_turned_minutes]}.fetch(side)[thick ? 1 : 0])
         end
       end
     end

@@ -30,36 +30,35 @@ module Restauro
         # @return [Float] g of water that its flours hold
         def held_g = Hydration::WaterRatio.held(weights)
         # @return [Estimate, nil] Pa s at 50 1/s; the wetter the thinner
-        def viscosity =
-          ratio &&
-            Estimate.new(
-              **%i[low value high].zip(
-                [ratio.high, ratio.value, ratio.low].map { |r| Hydration::Batter.viscosity_pa_s(r) }
-              ).to_h
-            )
+        def viscosity
+          return if ratio.nil? || ratio.low <= 0
+
+          low, value, high = [ratio.high, ratio.value, ratio.low].map { |r| Hydration::Batter.viscosity_pa_s(r) }
+          Estimate.new(low: low, value: value, high: high)
+        end
         # @return [Float] share of its weight
         def water_share = weights.sum { |ingredient, g| ingredient.water_pct / 100 * g } / grams
 
         # What stays on the piece.   @return [Float, nil] m
         def coat_m
-          piece = options.piece
-          piece && viscosity &&
-            Hydration::Batter.film_m(
-              viscosity.value,
-              height_m: piece.shape == :slab ? slice_height_m : piece.thickness_m
-            )
+          piece = options.piece or return
+          # A patty is all of one stuff.
+          return 0.0 if style == "patty"
+          return unless viscosity
+
+          Hydration::Batter.film_m(viscosity.value, height_m: piece.shape == :slab ? slice_height_m : piece.thickness_m)
         end
 
         # Of spoonfuls, as many as there is of it all.   @return [Array(Integer, Float), nil] count and m2
         def pieces
-          return super unless style == "fritter" && options.piece
+          return super unless whole? && options.piece
 
           count = [(recipe.ingredients.select(&:grams).sum { |line| line.grams.value } / piece_g).round, 1].max
           [count, count * options.piece.size.last]
         end
 
         # @return [Float, nil] g of one piece
-        def piece_g = style == "fritter" && options.piece ? Constants.fetch(:batter, :spoonful_g) : super
+        def piece_g = whole? && options.piece ? Constants.fetch(:batter, :spoonful_g) : super
 
         # @return [Float, nil] kg/m2 of wet coat
         def coat_kg_m2 = coat_m && coat_m * Constants.fetch(:hydration, :batter_density)
@@ -81,6 +80,8 @@ module Restauro
 
         private
 
+        # Fritters and patties are pieces of their own: nothing is dipped.
+        def whole? = %w[fritter patty].include?(style)
         # In deep fat nothing is a muffin: a batter by itself is there to be dipped in.
         def swims? = !@options.oil.nil? && Style.of(recipe, ratio&.value, gas.ml_per_100g) == "muffin"
         def slice_height_m = Constants.fetch(:batter, :slice_height_mm) / 1000

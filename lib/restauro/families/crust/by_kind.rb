@@ -21,13 +21,13 @@ module Restauro
           @watered = wet && (@first < recipe.lines.length || @sheet || recipe.lines.any? { |line| line.role == "egg" })
           @custard = @sheet ? recipe.lines.length : Custard.new(recipe, catalogue).first || recipe.lines.length
           @fried = fried_in
-          @nutty = nutty || recipe.lines.length
+          @behind = [nutty, syrup_or_crumbs].compact.min || recipe.lines.length
           freeze
         end
 
         # @param line [Recipes::Line]   @param index [Integer] of it in the recipe
         def inside?(line, index)
-          return true if @fried.include?(index) || (index >= @nutty && !line.words?)
+          return true if @fried.include?(index) || (index >= @behind && !line.words?)
           return true if (@sheet && SAUCED.include?(group(line))) || filled_in?(line) || poured?(line)
           return false if brushed?(line) || (index <= @first && index < @custard) || line.words? || line.ingredient.nil?
 
@@ -56,9 +56,23 @@ module Restauro
         # @return [Integer, nil]
         def nutty
           at = @recipe.lines.index { |line| group(line) == "meal" } or return
-          dough, rest = @recipe.lines[0...at], @recipe.lines[at..]
-          whole = %w[flour fat liquid].all? { |role| dough.any? { |line| line.role == role } }
-          at if whole && %w[fat egg].all? { |role| rest.any? { |line| line.role == role } }
+          rest = @recipe.lines[at..]
+          at if whole?(at) && %w[fat egg].all? { |role| rest.any? { |line| line.role == role } }
+        end
+
+        # Crumbs, or syrup by the cup, behind a dough that has all it needs.   @return [Integer, nil]
+        def syrup_or_crumbs
+          flour = @recipe.lines.sum { |line| line.role == "flour" ? line.grams&.value.to_f : 0.0 }
+          @recipe.lines.each_index.find do |index|
+            line = @recipe.lines[index]
+            heavy = group(line) == "sugar" && line.grams && line.grams.value > flour / 2
+            (line.role == "crumb" || heavy) && whole?(index)
+          end
+        end
+
+        # Whether the lines before have the flour, the fat and the water of a dough.
+        def whole?(at)
+          %w[flour fat liquid].all? { |role| @recipe.lines[0...at].any? { |line| line.role == role } }
         end
 
         def filled_in?(line)

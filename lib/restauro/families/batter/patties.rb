@@ -1,0 +1,47 @@
+module Restauro
+  module Families
+    class Batter
+      # What flour only binds: mashed or minced, shaped by hand, chilled, fried.
+      class Patties
+        # @param swap [Swap]   @param lines [Lines]
+        def initialize(swap, lines, catalogue)
+          @swap = swap
+          @ours = swap.ours
+          @lines = lines
+          @catalogue = catalogue
+          freeze
+        end
+
+        # Softened or boiled before it is mixed; raw meat cooks in the pan.   @return [Array<Step>]
+        def early
+          companions = @lines.companions
+          Companions.new(companions.lines - companions.at("brown") - companions.at("table"), @catalogue).early_steps
+        end
+
+        # @return [Array<Step>]
+        def steps = [mix, shape]
+
+        private
+
+        def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
+        def binding = [*@lines.dry, *@lines.wet, *@swap.liquid]
+        def safety = @lines.companions.safety(@lines.folded)
+
+        def mix
+          Step.new(kind: "mix", uses: [*@lines.folded, *binding],
+                   look_for: "it holds when squeezed; loose: a spoon more flour",
+                   text: "Mash or mince #{list(@lines.folded)}, not too fine; work in #{list(binding)}.",
+                   safety: [("raw_meat" unless safety.empty?), "raw_flour"].compact)
+        end
+
+        def shape
+          thick = Constants.fetch(:making, :patty_mm).round
+          Step.new(kind: "shape",
+                   text: "With wet hands, cakes or balls #{thick} mm thick; into the fridge, side by side.",
+                   minutes: Constants.fetch(:making, :patty_chill_minutes), hold_minutes: 1440,
+                   look_for: "firm: they hold when lifted")
+        end
+      end
+    end
+  end
+end
