@@ -29,7 +29,7 @@ module Restauro
       # A cooked section as plain numbers, for any coated piece.   @return [Hash, nil]
       def self.section(prediction)
         found = prediction.section or return
-        piece = prediction.options.piece
+        piece = prediction.cooked_piece
         {
           thickness_mm: piece.millimetres,
           coat_mm: 1000 * prediction.coat_m,

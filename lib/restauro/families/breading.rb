@@ -2,7 +2,7 @@ module Restauro
   module Families
     # Dry, wet, dry: a dusting, something wet, crumbs; or crumbs over a batter. Master metric: the coat's thickness.
     class Breading
-      %w[Declarations Layers Lines Method Prediction Report Swapper].each do |name|
+      %w[Declarations Layers Lines Method Prediction Report Swapper Wrapping].each do |name|
         autoload name.to_sym, "restauro/families/breading/#{name.downcase}"
       end
       autoload :Swap, "restauro/families/breading/swap"

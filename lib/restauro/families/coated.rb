@@ -12,6 +12,11 @@ module Restauro
         count && [count, count * area]
       end
 
+      # What is heated from one side only, around something that is done.   @return [Heat::Piece, nil]
+      def wrapping = nil
+      # @return [Heat::Piece, nil] what is cooked
+      def cooked_piece = options.piece || wrapping
+
       # @return [Float, nil] g
       def piece_g = options.piece && size_of(options.piece).first
 
@@ -38,11 +43,11 @@ module Restauro
       end
 
       def cook
-        around = options.around
-        return unless options.piece && around && coat_m
+        piece, around = cooked_piece, options.around
+        return unless piece && around && coat_m
 
         Heat::Section.cook(
-          options.piece,
+          piece,
           around,
           coat_m: coat_m,
           coat_water_kg_m2: coat_water_kg_m2,

@@ -40,7 +40,7 @@ module Restauro
         [
           "the middle of a piece",
           points&.map { |point| [point.minutes, point.centre] },
-          swap.ours.options.piece&.food&.done_celsius
+          swap.ours.cooked_piece&.food&.done_celsius
         ]
       end
 

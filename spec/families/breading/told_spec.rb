@@ -79,4 +79,32 @@ RSpec.describe Restauro::Families::Breading do
     most = described_class::Layers.figure(:crumb_mm)
     expect([thin < most, usual]).to eq [true, most]
   end
+
+  # Common practice: 8 to 10 minutes at 170 °C, 25 to 30 in an oven of 190; the meat cooked right down to the egg.
+  describe "eggs in their wrapping" do
+    solved = ->(spec, meat: 400, **choices) do
+      text = "Scotch eggs\n6 eggs\n#{meat} g sausage meat\n50 g plain flour\n2 eggs, beaten\n120 g breadcrumbs"
+      spec.answer(text, **choices).then { |all| all.parts[all.dish.main].swap.ours }
+    end
+    hot = ->(text) { {oil: Restauro::Heat::Frying.parse(text)} }
+
+    it "are done when the meat at the egg is, not the egg's middle" do
+      ours = solved[self, **hot["170C"]]
+      point = ours.section.points.find { |one| one.minutes >= ours.section.done }
+      expect(ours.section.done).to be_between(7, 12)
+      expect(point.centre).to be < 71
+      expect(point.profile.last).to be > 71
+    end
+
+    it "take longer under more meat, and in a cooler fat" do
+      done = ->(**choices) { solved[self, **choices].section.done }
+      expect(done[meat: 900, **hot["170C"]]).to be > done[meat: 240, **hot["170C"]]
+      expect(done[**hot["160C"]]).to be > done[**hot["180C"]]
+    end
+
+    it "have no minutes where nobody knows how much lies around them" do
+      text = "Scotch eggs\n6 eggs\nsausage meat\n50 g plain flour\n2 eggs, beaten\n120 g breadcrumbs"
+      expect(answer(text, **hot["170C"]).parts.first.swap.ours.section).to be_nil
+    end
+  end
 end

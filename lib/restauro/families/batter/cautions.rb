@@ -49,23 +49,21 @@ module Restauro
         # @return [Array<Warning>] of the fat and of a middle that comes too late
         def heat(prediction)
           section = prediction.section or return []
-          piece = prediction.options.piece
-          [raw(section, piece), never_done(section, piece), smoking(prediction.options.oil)].compact
+          piece = prediction.cooked_piece
+          instead = "cut it thinner, cook it first, or a lower heat"
+          instead = "a lower heat, or brown it and finish it in the oven" unless prediction.options.piece
+          [raw(section, piece, instead), never_done(section, piece), smoking(prediction.options.oil)].compact
         end
 
         # @param oil [Heat::Frying, nil]   @return [Warning, nil]
         def smoking(oil) = oil&.caution&.then { |words| Warning.new(code: :oil_smokes, text: words) }
 
         # Burnt before the middle is done.
-        def raw(section, piece)
+        def raw(section, piece, instead)
           return unless section.burnt && (section.done.nil? || section.done > section.burnt)
 
-          Warning.new(
-            code: :burns_before_done,
-            text:
-              "#{piece.millimetres.round} mm burns outside before its middle is done: cut it thinner, " \
-                "cook it first, or a lower heat"
-          )
+          Warning.new(code: :burns_before_done,
+                      text: "#{piece.millimetres.round} mm burns outside before its middle is done: #{instead}")
         end
 
         # A middle that is not done within the section's time.   @return [Warning, nil]

@@ -45,7 +45,7 @@ module Restauro
 
         def half(minutes) = minutes && Cooking.half(minutes)
         def section = @ours.section
-        def piece = @options.piece
+        def piece = @ours.cooked_piece
         def minutes = Cooking.stop_minutes(section)
         def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
         def dip = @dips ? "Dry #{what}, dip, drip; cook" : "Cook #{what}"
@@ -61,7 +61,7 @@ module Restauro
         def what = @lines.coated.any? ? "#{list(@lines.coated)}#{cut}" : "the pieces"
         # A vegetable that comes whole is cut as it was reckoned.
         def cut
-          return unless piece && @lines.coated.one? && Heat::PieceLine.whole_vegetable?(@lines.coated.first)
+          return unless @options.piece && @lines.coated.one? && Heat::PieceLine.whole_vegetable?(@lines.coated.first)
 
           " in #{piece.kind}s #{piece.millimetres.round} mm thick"
         end
@@ -106,7 +106,14 @@ module Restauro
                    ("#{done} #{section.done.ceil}" if section.done)].compact
           return "golden, its middle cooked" if found.empty?
 
-          "#{found.join(", ")}; reckoned for pieces #{(1000 * piece.thickness_m).round} mm thick"
+          "#{found.join(", ")}; reckoned for #{size}"
+        end
+
+        # Around an egg half of a slice is there.
+        def size
+          return "pieces #{(1000 * piece.thickness_m).round} mm thick" if @options.piece
+
+          "#{Breading::Wrapping.shell_mm(piece).round} mm around each egg"
         end
 
         def fried

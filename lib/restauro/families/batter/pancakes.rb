@@ -25,7 +25,8 @@ module Restauro
           fat = @lines.pan_fat.any? ? "with #{list(@lines.pan_fat)}" : "with a film of fat"
           poured = thick ? "medium; drop in spoonfuls with room between" : "pour a thin round and tilt"
           poured = "medium; lay them in with room between" if patty?
-          Step.new(kind: "fry", text: "A hot pan #{fat}#{thick ? "," : ";"} #{poured}.", minutes: minutes(thick, :pancake),
+          lay = "A hot pan #{fat}#{thick ? "," : ";"} #{poured}."
+          Step.new(kind: "fry", text: lay, minutes: minutes(thick, :pancake),
                    uses: @lines.pan_fat,
                    look_for: patty? ? "a brown crust: till then it sticks" : "the edge dry, bubbles that stay open")
         end

@@ -16,6 +16,14 @@ module Restauro
         # (see Declared#textures)
         def textures = {"" => "as it should", **Troubles.of(key).to_h { |trouble| [trouble.key, trouble.sees] }}
 
+        # Eggs in their wrapping swim, where no other heat is chosen.
+        def usual(place, recipe, chosen)
+          found = super
+          return found if found.any? || chosen[:oven] || chosen[:oil] || Lines.wrapped(recipe.ingredients).empty?
+
+          {oil: Heat::Frying.parse("165C")}
+        end
+
         private
 
         # What is wrapped around an egg is no flat piece: its minutes are the middle's, by a thermometer.

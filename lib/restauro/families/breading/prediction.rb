@@ -38,6 +38,11 @@ module Restauro
           area && 1000 * layer.kg_m2 * area * (1 + Layers.figure(dredged? ? :dredged_loss_share : :loss_share))
         end
 
+        # (see Coated#wrapping)
+        def wrapping = Wrapping.piece(recipe, @catalogue)
+        # (see Coated#piece_g)
+        def piece_g = options.piece ? super : Wrapping.grams(recipe)
+
         # @return [Float, nil] g that salting draws out of all pieces
         def water_out_g = (food_g || (pieces && pieces.first * piece_g))&.*(Layers.figure(:salted_water_share))
 
@@ -45,6 +50,11 @@ module Restauro
         def warnings = recipe.warnings + (layers.empty? ? [no_coat] : []) + Batter::Cautions.heat(self)
 
         private
+
+        def cook
+          found = super
+          found && options.piece.nil? ? Wrapping.done_at_the_egg(found, wrapping) : found
+        end
 
         def first(&block) =
           recipe.ingredients.select(&:ingredient).map { |line| @catalogue.fetch(line.ingredient) }.find(&block)

@@ -61,7 +61,7 @@ module Restauro
         # @return [String] "30 g butter and 20 g oil"
         def list(lines) = Companions.list(lines.map { |line| say(line) })
 
-        SIMMERS = %w[nutritional_yeast stock_cube gravy_granules].freeze
+        SIMMERS = %w[nutritional_yeast yeast_extract stock_cube gravy_granules].freeze
 
         private
 
