@@ -2,11 +2,12 @@
 
 module Restauro
   module Recipes
-    # The headings that name a part: "For the sauce", "Gravy:", "Topping", and those that stand before what they name, "Sauce: 25 g butter, 25 g
-    # flour".
+    # The headings that name a part: "For the sauce", "Gravy:", "Topping", and those that stand before what they name,
+    # "Sauce: 25 g butter, 25 g flour".
     class Headings
       # "For the gravy: 2 onions, 30 g flour" is a list with its name.
-      FOR = /\A\W*(?:for|for the|to make|to finish|to serve)\b[^.:]*(?::[^.\d½⅓¼⅔¾⅛]*)?\z/i
+      FOR = /\A\W*(?:for|to\ make|to\ finish|to\ serve|para|für|zum|zur|per\ (?:il|la|le|i|gli)|
+        pour\ (?:la|les?|l['’]|paner|servir))\b[^.:]*(?::[^.\d½⅓¼⅔¾⅛]*)?\z/ix
       MADE_FOR = /\A(?:for|to (?:make|finish|serve))\b/i
       COLON = /\A[^\d:]{2,60}:\s*\z/
       NAMES = /\b(?:pastry|crust|dough|base|shell|case|lid|crumble|cobbler|topping|streusel|sauce|gravy|b[ée]chamel|velout[ée]|roux|filling|stuffing|
@@ -38,7 +39,8 @@ module Restauro
       # @return [String]
       def name(line) = line.strip.sub(/\A[#*\s]+/, "").sub(/[*\s]+\z/, "").delete_suffix(":")
 
-      # A part named on the line of its things.   @param several [Several]   @return [Array(String, String), nil] the name and the things
+      # A part named on the line of its things.   @param several [Several]
+      # @return [Array(String, String), nil] the name and the things
       def on_the_line(line, several)
         match = ON_THE_LINE.match(line) or return
         return unless @line_reader.amount?(match[2]) || several.split(match[2]).length > 1
