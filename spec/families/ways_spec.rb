@@ -91,6 +91,24 @@ RSpec.describe Restauro::Families do
       expect(described_class::Rescue.moves(swap, swap.target, catalogue)).to eq []
     end
 
+    it "dips what is dipped, not what it is served with" do
+      text = "Fish in batter\n4 cod fillets\n150 g plain flour\n200 ml soda water\nTo serve: 1 lemon, 200 g peas"
+      found = part[self, text, oil: 180]
+      dipped = found.steps.find { |one| one.kind == "fry" && one.text.include?("dip") }
+      expect(dipped.uses.map(&:text)).to eq ["4 cod fillets"]
+      expect(step[found, /\AServe with/].uses.map(&:text)).to eq ["1 lemon", "200 g peas"]
+    end
+
+    it "says that a middle is never done only where it is neither done nor burnt" do
+      codes = ->(celsius) do
+        oven = Restauro::Kitchen::OvenTemperature.parse("#{celsius}C")
+        found = part[self, "Cauliflower in batter\n600 g cauliflower\n150 g plain flour\n220 ml water", oven: oven,
+                           piece: Restauro::Heat::Piece.parse("cauliflower floret 40 mm", catalogue)]
+        found.swap.ours.warnings.map(&:code) & %w[never_done burns_before_done]
+      end
+      expect([codes[200], codes[80]]).to eq [[], ["never_done"]]
+    end
+
     it "lays only what cooks in it into a hot tin" do
       text = "Toad in the hole\n8 sausages\n140 g plain flour\n4 eggs\n200 ml milk\nTo serve: 300 ml gravy"
       laid = step[part[self, text], /into the hot fat/]
