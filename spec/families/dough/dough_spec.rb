@@ -70,17 +70,12 @@ RSpec.describe Restauro::Families::Dough do
       end
     end
 
-    it "every diet leaves each dough a way, or says why none", :long do
-      left =
-        all.flat_map do |text, key|
-          Restauro::Diets.all.map do |diet|
-            (swapped[self, key, text, without: [diet.key]] && true) || false
-          rescue StandardError
-            $!.message
-          end
+    it "every diet leaves each dough a way", :long do
+      all.each do |text, key|
+        Restauro::Diets.all.each do |diet|
+          expect(swapped[self, key, text, without: [diet.key]].flours).not_to be_empty, "#{key}: #{diet.key}"
         end
-      expect(left.count(true)).to be > 0.8 * left.length
-      expect(left.reject { |found| found == true }).to all(match(/nothing is left that holds this dough: .*;/))
+      end
     end
 
     it "keeps wheat's own wetness where the shape bears it, and gives an extruder crumbs" do
