@@ -126,7 +126,9 @@ RSpec.describe Restauro::Labels::Reader do
   it "reads any bytes, and finds in them what is one of its findings" do
     random = Random.new(8)
     found = Array.new(200) do
-      letters = Array.new(random.rand(1..60)) { [random.rand(0x20..0x17f), 0x2028, 0x1f33e, 0xa].sample(random: random) }
+      letters = Array.new(random.rand(1..60)) {
+  [random.rand(0x20..0x17f), 0x2028, 0x1f33e, 0xa].sample(random: random)
+}
       read[letters.pack("U*") + "x"].finding
     end
     expect(found.uniq - %w[contains may_contain none_found cannot_tell]).to eq []
