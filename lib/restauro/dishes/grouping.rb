@@ -44,9 +44,17 @@ module Restauro
         end
       end
 
+      # A broth to serve it in wets no dough, and is in no filling.
+      def served?(line) = line.role == "liquid" && line.part.to_s.match?(Families::CompanionKinds::SERVED)
+
       def split(groups)
         list = OneList.new(@recipe, @catalogue)
-        groups.flat_map { |group| list.split(group) }
+        groups.flat_map do |group|
+          table, own = group.lines.partition { |line| served?(line) }
+          first, *rest = list.split(Group.new(group.label, own))
+          lines = (first.lines + table).sort_by { |line| group.lines.index { |one| one.equal?(line) } || 0 }
+          [Group.new(first.label, lines), *rest]
+        end
       end
 
       # A flour without any water, and water without any flour, are one formula in two groups.

@@ -20,9 +20,13 @@ module Restauro
 
       # The dough's own lines where a filling stands apart from it, else all of them.
       def self.counted(recipe, catalogue)
-        apart = weighed(recipe.ingredients - Recipes::Parts.filling(recipe), catalogue)
+        apart = weighed(recipe.ingredients - Recipes::Parts.filling(recipe) - served(recipe), catalogue)
         apart.any? { |ingredient, _| ingredient.starchy? } ? apart : weighed(recipe.ingredients, catalogue)
       end
+
+      # What stands under "To serve".   @return [Array<Recipes::Line>]
+      def self.served(recipe) =
+        recipe.ingredients.select { |line| line.part.to_s.match?(CompanionKinds::SERVED) }
 
       # @return [Array<Array(Ingredient, Float)>] g of each counted line, a raw root as its purée
       def self.weighed(lines, catalogue) =

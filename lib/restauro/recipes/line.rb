@@ -59,6 +59,8 @@ module Restauro
         def with(**changes) = Line.new(**to_h.merge(changes))
         # Without the bullet or the number of a list.
         def bare_text = text.strip.sub(AmountReader::BULLET, "").sub(/\A-\s*(?=\S)/, "")
+        # Without what is wanted besides: "250 g flour, plus extra for dusting" is no flour for dusting.
+        def own_text = text.sub(Line::BESIDES, "")
         def counted? = !grams.nil? && !ingredient.nil?
         # Sold by the piece: one weighs what it usually does. Of a vegetable that is cut, a piece is no whole one.
         def by_the_piece? = Line::BY_THE_PIECE.include?(kind)
@@ -66,6 +68,7 @@ module Restauro
         def gluten? = warnings.any? { |warning| warning.code == "gluten_in_line" }
       end
 
+    Line::BESIDES = /[,;(]?\s*(?:\bplus|\band|\+)\s+(?:a\s+(?:little|bit)(?:\s+of)?\s+)?(?:extra|more|some)\b.*/i
     Line::BY_THE_PIECE = %w[poultry quick_meat fish].freeze
     Line::ROLES = %w[
       thickener

@@ -12,8 +12,8 @@ module Restauro
 
       # @param line [Line]   @return [Symbol] :dough, :filling, :bench or :aside
       def place(line)
-        return :bench if line.text.match?(BENCH)
-        return :aside if line.text.match?(ASIDE) || line.part.to_s.match?(ASIDE)
+        return :bench if line.own_text.match?(BENCH)
+        return :aside if line.own_text.match?(ASIDE) || line.part.to_s.match?(ASIDE)
 
         line.part.to_s.match?(FILLING) ? :filling : :dough
       end

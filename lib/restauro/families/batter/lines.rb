@@ -37,7 +37,7 @@ module Restauro
         def pan_fat
           @all.select do |line|
             line.role == "fat" &&
-              (line.text.match?(FRIED) || @ours.style == "pudding" || (coating? && frying_fat?(line)))
+              (line.own_text.match?(FRIED) || @ours.style == "pudding" || (coating? && frying_fat?(line)))
           end
         end
 
