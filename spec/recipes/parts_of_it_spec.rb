@@ -68,6 +68,28 @@ grams: Restauro::Estimate.new(value: 50.0))
     end
   end
 
+  describe Restauro::Recipes::JsonLd do
+    servings = ->(spec, yields) do
+      json = {"@type" => "Recipe", "name" => "Gravy", "recipeIngredient" => ["30 g flour", "400 ml stock"],
+              "recipeYield" => yields}
+      Restauro::Recipes::Scale.servings(spec.read(JSON.generate(json)))
+    end
+
+    {
+      "4" => 4, 4 => 4, ["4", "4 servings"] => 4, "Serves 6" => 6, {"@type" => "QuantitativeValue", "value" => 8} => 8,
+      "Makes 12 muffins" => 12, nil => nil, "" => nil, [] => nil
+    }.each do |yields, count|
+      it("reads #{yields.inspect} as #{count.inspect} servings") { expect(servings[self, yields]).to eq count }
+    end
+
+    it "reads what a page's marks say it yields" do
+      page = "<div itemscope itemtype='https://schema.org/Recipe'><h1 itemprop='name'>Gravy</h1>" \
+             "<span itemprop='recipeYield'>5</span><li itemprop='recipeIngredient'>30 g flour</li>" \
+             "<li itemprop='recipeIngredient'>400 ml stock</li></div>"
+      expect(Restauro::Recipes::Scale.servings(read(page))).to eq 5
+    end
+  end
+
   describe "a crumb base in the middle of a list" do
     ["600 g cream cheese\n200 g digestive biscuits\n90 g butter\n3 eggs",
      "600 g cream cheese\n90 g butter\n200 g digestive biscuits\n3 eggs"].each do |list|

@@ -31,7 +31,9 @@ module Restauro
         return if ingredients.empty?
 
         name = page.at_css("[itemtype*=Recipe] [itemprop~=name]") || page.at_css("h1")
-        JsonLd::Listed.new(name ? plain(name.text) : "", ingredients, texts[%w[recipeInstructions instructions]])
+        steps = texts[%w[recipeInstructions instructions]]
+        yields = JsonLd.yields(texts[%w[recipeYield yield]])
+        JsonLd::Listed.new(name ? plain(name.text) : "", ingredients, steps, yields)
       end
 
       # @return [String] blanks closed up

@@ -5,10 +5,13 @@ module Restauro
   module Recipes
     # schema.org Recipe JSON-LD, in and out.
     module JsonLd
+      # Letters of what it yields that are kept.
+      MOST_YIELD = 80
+
       module_function
 
-      # A recipe as a document holds it.   name · ingredients, steps Array of lines
-      Listed = Struct.new(:name, :ingredients, :steps)
+      # A recipe as a document holds it.   name · ingredients, steps Array of lines · yields "Serves 4" or nil
+      Listed = Struct.new(:name, :ingredients, :steps, :yields)
 
       # @param text [String] JSON   @return [Listed]   @raise [InvalidInput] no recipe in it
       def read(text)
@@ -57,7 +60,16 @@ module Restauro
                 "the Recipe in this JSON has no recipeIngredient lines; add them or paste the recipe as text"
         end
 
-        Listed.new(text_of(recipe["name"]), ingredients, steps(recipe["recipeInstructions"]))
+        steps = steps(recipe["recipeInstructions"])
+        Listed.new(text_of(recipe["name"]), ingredients, steps, yields(recipe["recipeYield"]))
+      end
+
+      # "4", 4, ["4", "4 servings"], {"value": 4} or "Makes 12": the most that is said, a bare number being servings.
+      # @return [String, nil]
+      def yields(node)
+        node = [*node["value"], *node["unitText"]].join(" ") if node.is_a?(Hash)
+        said = Array(node).map { |one| text_of(one) }.reject(&:empty?).max_by(&:length) or return
+        said.match?(/\A\d+\z/) ? "Serves #{said}" : said[0, MOST_YIELD]
       end
 
       # A list of lines, or one text of several.

@@ -47,7 +47,7 @@ module Restauro
 
       # A list that says itself what is an ingredient and what a step; its headings are told as in any text.
       def listed(found)
-        title = found.name.empty? ? [] : [Outline::Entry.new(found.name, :title)]
+        title = [found.name, found.yields.to_s].reject(&:empty?).map { |text| Outline::Entry.new(text, :title) }
         title + outline.ingredients(found.ingredients) + found.steps.map { |step| Outline::Entry.new(step, :step) }
       end
 
