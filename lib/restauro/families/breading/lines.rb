@@ -15,6 +15,7 @@ module Restauro
         def initialize(swap, catalogue)
           @all = swap.ours.recipe.ingredients
           @dredged = swap.ours.dredged?
+          @crumb = swap.ours.layers.find { |layer| layer.name == "crumb" }&.ingredient
           @companions = Companions.new(@all.select { |line| line.role == "other" }, catalogue)
           freeze
         end
@@ -26,7 +27,7 @@ module Restauro
         # Seasoning goes with the first dry dish, or into the cakes.
         # @return [Array<Array<Recipes::Line>>] one list for each dish
         def dishes
-          dust, wet, crumb = of(DUST), of(WET) - mixture - inside - soak, of(CRUMB) + finishing - mixture - inside
+          dust, wet, crumb = of(DUST) - coarse, of(WET) - mixture - inside - soak, coarse + crumbs
           first = dust.any? ? dust : crumb
           first.concat(of(%w[seasoning acid])) unless cakes?
           [dust, wet, crumb].reject(&:empty?)
@@ -56,6 +57,9 @@ module Restauro
 
         private
 
+        def crumbs = of(CRUMB) + finishing - mixture - inside
+        # Meal that is pressed on last, where there are no crumbs.
+        def coarse = @crumb&.group == "meal" ? of(DUST).select { |line| line.ingredient == @crumb.key } : []
         # Herbs and seeds in the crumbs.
         def finishing = @companions.at("finish").select { |line| %w[herb late].include?(line.kind) }
         def of(roles) = @all.select { |line| roles.include?(line.role) }
