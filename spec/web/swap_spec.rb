@@ -226,4 +226,20 @@ RSpec.describe "What is chosen on the page counts" do
         .length
     ).to eq 2
   end
+
+  # How the parts of a dish meet, beside its names.
+  {
+    "Filled pancakes\nPancakes\n120 g plain flour\n2 eggs\n300 ml milk\nFilling\n500 g spinach\n250 g ricotta\n" \
+    "Sauce\n30 g butter\n30 g flour\n400 ml milk\nBake at 190C for 25 minutes" => "a sauce, over Pancakes",
+    "Schnitzels\nCoat\n4 slices celeriac, 10 mm\n40 g flour\n2 eggs\n120 g breadcrumbs\n" \
+    "Gravy\n30 g butter\n25 g flour\n400 ml stock" => "a sauce, at the table, over Coat",
+    "Samosas\nPastry\n225 g plain flour\n30 ml oil\n80 ml water\nFilling\n300 g cooked potatoes\n" \
+    "Deep-fry at 175C" => "a crust, around Filling"
+  }.each do |text, words|
+    it "says #{words} of #{text.lines.first.strip.downcase}" do
+      send_form("/swap", swap_fields(recipe: text))
+      visit("/swap")
+      expect(text_of(".part-tab").join("; ").squeeze(" ")).to include(words)
+    end
+  end
 end

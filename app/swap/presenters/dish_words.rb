@@ -29,9 +29,16 @@ module Restauro
         closed = %w[hand wrapped].include?(part[:cover])
         meets = part[:joins].to_a.group_by { |join| join[:how] }.map do |how, joins|
           place = how == "lines" && closed ? "around" : JOINS.fetch(how)
+          place = "over" if how == "over" && baked_full?
           "#{place} #{Format.list(joins.map { |join| join[:to] })}"
         end
         [FAMILIES[part[:family]], *meets].compact.join(", ")
+      end
+
+      # Pancakes with something in them that go into the oven: what is over them goes with them.
+      def baked_full?
+        parts.any? { |part| part[:joins].to_a.any? { |join| join[:how] == "fills" } } &&
+          snapshot[:said].to_h.transform_keys(&:to_s).key?("oven")
       end
 
       # Where a line went that nothing stands beside: into one with its name, or out.
