@@ -46,8 +46,10 @@ RSpec.describe Restauro::Dishes do
     end
 
     it "takes a flour without water into what was poured before it" do
-      found = parts[self, "Stew\nBase\n600 ml beef stock\n200 ml red wine\nThickening\n40 g plain flour\n40 g butter"]
-      expect(found.map(&:last)).to eq ["sauce"]
+      text = "Stew\nBase\n600 ml beef stock\n200 ml red wine\nThickening\n40 g plain flour\n40 g butter"
+      found = answer(text, system: "uk").parts
+      expect(found.map { |part| part.family&.key }).to eq ["sauce"]
+      expect(found.first.pairs.map { |wheat, _| wheat.ingredient }).to include("stock", "wheat_flour", "butter")
     end
   end
 
@@ -59,6 +61,27 @@ RSpec.describe Restauro::Dishes do
       poured = steps.select { |step| step.part == "Ragu" && step.uses.any? { |line| line.text.include?("wine") } }
       expect(poured.length).to eq 1
     end
+  end
+
+  it "is named by its first part with flour where nothing of it is a crust" do
+    found = answer("Lasagne\n12 lasagne sheets\nRagu\n500 g beef mince\n400 g passata\n" \
+                   "Sauce\n40 g butter\n40 g flour\n500 ml milk", system: "uk")
+    expect(found.main.name).to eq "Sauce"
+  end
+
+  it "keeps eggs that are listed late in the dough, not over it" do
+    text = "Käsespätzle\n400 g flour\n200 ml water\n2 onions, sliced\n4 eggs\n200 g emmental, grated"
+    dough = answer(text, system: "uk").main
+    expect(dough.pairs.map { |wheat, _| wheat.ingredient }).to include("egg_whole")
+  end
+
+  it "leaves no line of a dip out, though it has one that nobody knows" do
+    text = "Schnitzels\n4 slices celeriac, 10 mm\n40 g flour\n2 eggs\n120 g breadcrumbs\n" \
+           "Dip\n200 g yogurt\n50 g umeboshi"
+    found = answer(text, system: "uk")
+    used = found.steps.flat_map(&:uses).map(&:text)
+    expect(used).to include("200 g yogurt", "50 g umeboshi")
+    expect(used.count("200 g yogurt")).to eq 1
   end
 
   describe Restauro::Dishes::Refusal do

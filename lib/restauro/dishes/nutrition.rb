@@ -13,7 +13,7 @@ module Restauro
       def of(lines, catalogue)
         parts =
           lines
-            .select { |line| line.counted? && line.grams }
+            .select(&:counted?)
             .map { |line| [catalogue.fetch(line.ingredient), line.grams.value] }
         sum = ->(&share) { banded(parts.sum(0.0) { |ingredient, grams| grams * share[ingredient] / 100.0 }) }
         new(
@@ -25,7 +25,7 @@ module Restauro
       end
 
       # What could not be counted: known by name, or without a weight.   @return [Array<String>]
-      def uncounted(lines) = lines.reject { |line| line.counted? && line.grams }.map { |line| line.text.strip }
+      def uncounted(lines) = lines.reject(&:counted?).map { |line| line.text.strip }
 
       private
 
