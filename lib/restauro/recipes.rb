@@ -5,6 +5,7 @@ module Restauro
     autoload :AmountReader, "restauro/recipes/amount_reader"
     autoload :Correction, "restauro/recipes/correction"
     autoload :DidYouMean, "restauro/recipes/did_you_mean"
+    autoload :Entities, "restauro/recipes/entities"
     autoload :FreeForm, "restauro/recipes/free_form"
     autoload :Forms, "restauro/recipes/forms"
     autoload :Html, "restauro/recipes/html"

@@ -68,6 +68,20 @@ grams: Restauro::Estimate.new(value: 50.0))
     end
   end
 
+  # WHATWG HTML, named character references.
+  describe Restauro::Recipes::Entities do
+    {"&frac12; l milk" => "½ l milk", "200&deg;C" => "200°C", "salt &amp; pepper" => "salt & pepper",
+     "cr&egrave;me &#189;" => "crème ½", "salt & pepper; 2 eggs" => "salt & pepper; 2 eggs",
+     "&unknown; eggs" => "&unknown; eggs"}.each do |copied, text|
+      it("reads #{copied} as #{text}") { expect(described_class.decode(copied)).to eq text }
+    end
+  end
+
+  it "takes a small picture before a thing for a bullet" do
+    expect(["✅ 30 g butter", "☑ 30 g butter", "🧈 30 g butter", "• 30 g butter"].map { |text| line(text).grams.value })
+      .to eq [30.0] * 4
+  end
+
   describe Restauro::Recipes::JsonLd do
     servings = ->(spec, yields) do
       json = {"@type" => "Recipe", "name" => "Gravy", "recipeIngredient" => ["30 g flour", "400 ml stock"],

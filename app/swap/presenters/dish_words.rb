@@ -59,11 +59,8 @@ module Restauro
       def entry_line
         lines = parts.flat_map { |part| part[:thickeners].to_a }.first(ENTRY_AMOUNTS)
         amounts = lines.map { |line| [line[:grams] && "#{Format.grams(line[:grams])} g", line[:name]] }
-        words = [
-          snapshot[:school],
-          snapshot.dig(:target, :grade)&.tr("_", " "),
-          ("#{parts.length} parts" if parts.length > 1)
-        ].compact
+        words = [snapshot[:school], snapshot.dig(:target, :grade)&.tr("_", " "),
+                 ("#{parts.length} parts" if parts.length > 1)].compact
         {amounts: amounts, words: words.reject(&:empty?).join(" · ")}
       end
 

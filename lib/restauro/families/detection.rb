@@ -80,7 +80,15 @@ module Restauro
       def unsure
         told =
           WORDS.slice("sauce", "batter").select { |_, words| words.match?(@recipe.steps.map(&:text).join(" ")) }.keys
-        told.length == 1 ? told : %w[sauce batter]
+        return told if told.length == 1
+
+        raw_meat? ? %w[sauce] : %w[sauce batter]
+      end
+
+      # Browned before anything is poured: it is no crêpe.
+      def raw_meat?
+        kinds = DataFiles.yaml("ingredients/kinds.yml")
+        @recipe.ingredients.any? { |line| kinds.dig(line.kind, "stage") == "brown" }
       end
 
       # A spoonable mix of nuts and fat is a pressed crust, not a batter, unless it is to rise.

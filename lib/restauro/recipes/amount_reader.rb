@@ -7,7 +7,9 @@ module Restauro
       DUAL = %r{\A\s*/\s*(#{Numbers::ONE})\s*}i
       # "1.500 ml" is written so where a point parts the thousands.
       THOUSANDS = /\A[1-9]\d{0,2}\.\d{3}\z/
-      BULLET = /\A\s*(?:(?:[*•▢☐☑✓✔◦·‣●○▪■□+#–—]|-(?=\s)|\[[\sxX]?\]|- \[[\sxX]?\]|\d{1,2}[.)](?=\s+[\d½⅓¼⅔¾⅛]))\s*)+/
+      # Signs and small pictures before a thing, a box to tick, or its number in a list.
+      BULLET = /\A\s*(?:(?:[*•▢☐☑✓✔◦·‣●○▪■□+\#–—]|[\p{So}&&[^°]]\u{FE0F}?|-(?=\s)|\[[\sxX]?\]|-\ \[[\sxX]?\]|
+        \d{1,2}[.)](?=\s+[\d½⅓¼⅔¾⅛]))\s*)+/x
 
       DASH_BULLET = /\A\s*-\s*/
       OF = /\A\s*(?:of|de la|de l['’]|des?|du|d['’]|di|del|della|dell['’]|von)(?:\s+|(?<=['’]))/i

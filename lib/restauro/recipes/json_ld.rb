@@ -1,5 +1,4 @@
 require "json"
-require "cgi"
 
 module Restauro
   module Recipes
@@ -99,7 +98,7 @@ module Restauro
       end
 
       # @return [String] without tags
-      def text_of(value) = CGI.unescapeHTML(value.to_s).gsub(/<[^<>]*>/, " ").gsub(/[ \t]+/, " ").strip
+      def text_of(value) = Entities.decode(value.to_s).gsub(/<[^<>]*>/, " ").gsub(/[ \t]+/, " ").strip
     end
   end
 end

@@ -77,6 +77,7 @@ module Restauro
       def lines(text, line_reader)
         raise InvalidInput, too_much("#{text.length} letters", MOST_LETTERS) if text.length > MOST_LETTERS
 
+        text = Entities.decode(text) if text.include?("&")
         lines = text.lines.flat_map { |line| told_parts(closed_up(line.chomp)) }.reject { |line| line.strip.empty? }
         raise InvalidInput, too_much("#{lines.length} lines", MOST_LINES) if lines.length > MOST_LINES
 
@@ -84,6 +85,11 @@ module Restauro
           raise InvalidInput,
                 "the line '#{long.strip[0, 40]}...' has #{long.length} letters; a line may have #{MOST_IN_A_LINE}"
         lines = cells(lines) if lines.count { |line| ROW.match?(line) } > 1
+        amount_first(lines, line_reader)
+      end
+
+      # An amount that stands alone on its line, put before the name below or above it.   @return [Array<String>]
+      def amount_first(lines, line_reader)
         lone = lines.each_index.select do |index|
           line_reader.lone_amount?(lines[index]) && lines[index + 1] && !line_reader.amount?(lines[index + 1])
         end
