@@ -124,7 +124,8 @@ module Restauro
       near = change.line.downto([change.line - 12, 1].max).lazy.map { |line| @covering.select { |_, found| found["lines"].fetch(change.file, []).include?(line) }.keys }
       specs = near.find(&:any?) || []
       own = change.file.delete_prefix("lib/restauro/").split("/").first(change.file.include?("families/") ? 2 : 1).join("/")
-      specs.sort_by { |spec| [spec.start_with?("spec/#{own}", ANSWERS) ? 0 : 1, @covering.fetch(spec)["seconds"]] }
+      wide = own.start_with?("families") ? %r{\Aspec/families/\w+_spec} : /(?!)/
+      specs.sort_by { |spec| [spec.start_with?("spec/#{own}", ANSWERS) || spec.match?(wide) ? 0 : 1, @covering.fetch(spec)["seconds"]] }
            .each_with_object([]) { |spec, kept| kept << spec if (kept + [spec]).sum { |one| @covering.fetch(one)["seconds"] } < ENOUGH_S || kept.empty? }
     end
 

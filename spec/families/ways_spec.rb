@@ -39,6 +39,30 @@ RSpec.describe Restauro::Families do
 }).to eq [1, 0]
     end
 
+    it "wets a starch with its own share of cold water, a gum with a flour's, and no flour" do
+      wet = ->(key) { described_class::Formula.water_for(catalogue.fetch(key), 10.0) / 10.0 }
+      starch, flour = %i[slurry_water_starch slurry_water_flour].map { |name| Restauro::Constants.fetch(:sauce, name) }
+      expect(%w[corn_starch xanthan_gum sorghum_flour].map(&wet)).to eq [starch, flour, 0.0]
+    end
+
+    it "shows the spoon of the moment that is asked for" do
+      ours = part[self, "Sauce\n40 g butter\n40 g flour\n500 ml milk"].swap.ours
+      last = ours.course.last.seconds
+      at = ->(seconds) { described_class::LookFors.at(ours, seconds) }
+      expect([at[last].celsius, at[0].celsius]).to match [be_within(0.5).of(ours.pan_celsius), be < 40]
+      expect(at[last].viscosity.value).to be_within(1).percent_of(ours.course.last.viscosity_pa_s)
+    end
+
+    it "holds against a swap only what is not at hand, where anything is" do
+      milk = "40 g butter\n40 g plain flour\n500 ml milk"
+      score = ->(at_hand) do
+        described_class::Comparison.new(sauce, read(milk), sauce.options(with: %w[corn_starch]),
+at_hand: at_hand).columns.first.score
+      end
+      expect(score[[]]).to eq score[%w[corn_starch]]
+      expect(score[%w[sorghum_flour]]).to be > score[%w[corn_starch]]
+    end
+
     it "lets wine bubble before cream is boiled down in it" do
       texts = part[self, "Wine cream\n150 ml white wine\n400 ml double cream"].steps.map(&:text)
       wine, down = ["dry wine; let it bubble", "Boil it down"].map do |words|

@@ -58,4 +58,39 @@ with: %w[white_rice_flour tapioca_starch]].swap
     expect { part[self, curd, without: %w[curd]] }.to raise_error(Restauro::InvalidInput, /what this dough is made of/)
     expect(part[self, parcels, without: %w[dairy]].lines.map(&:ingredient)).not_to include("ricotta")
   end
+
+  it "weighs what was roasted by the cook's own scale, and another root as it usually is" do
+    grams = ->(text, **choices) {
+  part[self, text, **choices].swap.ours.contents.weights.to_h { |one, g|
+  [one.key, g]
+}
+}
+    own = grams["Gnocchi\n1000 g floury potatoes\n200 g flour\n1 egg", roasted_from_g: 1000, roasted_to_g: 700]
+    expect(own["potato_riced"]).to be_within(1).of(700)
+    usual = grams["Gnocchi\n1000 g floury potatoes\n200 g flour\n1 egg"]["potato_riced"]
+    expect(usual).to be_between(720, 1000)
+  end
+
+  it "says that eggs bring the water only where there are eggs" do
+    mixed = ->(text) { part[self, text].steps.select { |one| one.kind == "mix" }.map(&:text).join(" ") }
+    expect(mixed["Tagliatelle\n250 g flour\n3 eggs\n3 egg yolks"]).to include("no water: the eggs bring it")
+    expect(mixed["Noodles\n300 g flour\n120 ml water"]).not_to include("the eggs bring it")
+  end
+
+  it "steams what is dropped on a stew as long as it takes, and never less than is usual" do
+    dropped = ->(text) do
+      all = answer(text, system: "uk").parts.flat_map(&:steps)
+      all.find { |one| one.text.start_with?("Drop them onto") }
+    end
+    least = Restauro::Constants.fetch(:dough, :dropped_minutes)
+    stew = "Stew with dumplings\n700 ml stock\n30 g butter\n30 g flour"
+    found = dropped["#{stew}\nDumplings\n120 g self-raising flour\n60 g suet\n75 ml water"]
+    expect(found.minutes).to be >= least
+  end
+
+  it "counts the filling's heat with the dough's" do
+    boiling = part[self, "Parcels\nDough:\n300 g flour\n3 eggs\nFilling:\n400 g ricotta"].swap.ours.boiling
+    stuffed = boiling.body.minutes_to(Restauro::Safety.celsius(:stuffed))
+    expect(boiling.minutes_done).to eq [boiling.boil_minutes, stuffed].max
+  end
 end

@@ -79,7 +79,7 @@ module Restauro
 
         # As the cook weighed it, else as it usually is.
         def left(mash)
-          return @options.roasted_to_g / @options.roasted_from_g if @options&.roasted_from_g && mash == puree.key
+          return @options.roasted_to_g.fdiv(@options.roasted_from_g) if @options&.roasted_from_g && mash == puree.key
 
           Float(Contents.roots.fetch(mash)["left"])
         end
