@@ -27,6 +27,12 @@ RSpec.describe Restauro::DataFiles do
       ]
     ).to all(be_frozen)
   end
+  # Ruby 3.1: of letters set in brackets an accented one beside a plain one is not found as a capital, /i or not.
+  it("writes no accented letter beside a plain one in brackets: SPÄTZLE and BLÉ must be found") do
+    files = Dir[File.join(Restauro::ROOT, "lib", "**", "*.rb")] + described_class.paths.grep_v(/names|labels/).map { |path| File.join(described_class::DIRECTORY, path) }
+    mixed = /(?<=[\p{L}:|])\[(?=[^\]\s,]{0,4}[a-z])(?=[^\]\s,]{0,4}[\p{L}&&[^\x00-\x7F]])\p{L}{2,5}\]/
+    expect(files.select { |file| File.read(file, encoding: "UTF-8").match?(mixed) }).to eq []
+  end
   it("names a file that is missing") do
     expect { described_class.yaml("nothing.yml") }.to raise_error(Restauro::DataError, %r{data/nothing.yml is missing})
   end

@@ -116,6 +116,28 @@ RSpec.describe Restauro::Labels::Phrases do
 end
 
 RSpec.describe Restauro::Labels::Words do
+  # Labels are printed in capitals as often as not.
+  whole = ->(text) { described_class.shared.hits(text).any? { |hit| [hit.start, hit.end] == [0, text.length] } }
+
+  it "finds every word of its table in small letters and in capitals, accents and all" do
+    words = described_class.shared.all
+    expect(words.length).to be > 500
+    expect(words.map { |word| [word.downcase, word.upcase] }.reject { |forms| forms.all?(&whole) }).to eq []
+  end
+
+  {
+    "SUCRE, AMIDON DE BLÉ, SEL" => "contains",
+    "ÉPEAUTRE, SEL" => "contains",
+    "EAU, BIÈRE" => "contains",
+    "CÉRÉALES, SEL" => "may_contain",
+    "SEL, FARINE DE BLÉ NOIR" => "none_found",
+    "WEIZENSTÄRKE, SALZ" => "contains"
+  }.each do |text, finding|
+    it("#{text} is read in capitals: #{finding}") do
+      expect(Restauro::Labels::Reader.new.read(text, sold_in: "eu").finding).to eq finding
+    end
+  end
+
   hit = ->(start, finish, wild = false) { described_class::Hit.new(start, finish, Struct.new(:wild).new(wild), nil) }
 
   it("keeps hits that touch, and drops those inside") do

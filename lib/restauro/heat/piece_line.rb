@@ -58,7 +58,7 @@ module Restauro
       # @return [Integer, nil] how many, where the line counts them
       def count(recipe) = (told(recipe) || counted(recipe))&.then { |line| how_many(line) }
       # @return [Integer, nil] how many pieces a line counts
-      def how_many(line) = (line.text[CUT, 1] || (line.text[COUNT, 1] unless cut_up?(line)))&.to_i
+      def how_many(line) = (line.text[CUT, 1] || (line.bare_text[COUNT, 1] unless cut_up?(line)))&.to_i
       # Two aubergines in slices are more than two pieces: their weight tells how many.
       def cut_up?(line) = !line.by_the_piece? && (line.text.match?(CUT_UP) || whole_vegetable?(line))
       # An onion, a celeriac: nobody coats it whole.
@@ -77,13 +77,13 @@ module Restauro
       # @return [Recipes::Line, nil] the first that counts a known food
       def counted(recipe)
         recipe.ingredients.find do |line|
-          line.role == "other" && (line.text.match?(COUNT) || line.text.match?(CUT)) && Food.row(line.text)
+          line.role == "other" && (line.bare_text.match?(COUNT) || line.text.match?(CUT)) && Food.row(line.text)
         end
       end
 
       # @return [Float, nil] g, where the line weighs them, be the food known or not
       def grams(recipe)
-        match = told(recipe)&.text&.match(WEIGHT) or return
+        match = told(recipe)&.bare_text&.match(WEIGHT) or return
         Float(match[1].tr(",", ".")) * (match[2].match?(/k/i) ? 1000 : 1)
       end
 

@@ -6,18 +6,18 @@ module Restauro
       # A hit of a row: where, and how exactly (a wildcard gives way to a whole word of the same length).
       Hit = Struct.new(:start, :end, :row, :claim)
       ACCENTS = {
-        "é" => "[ée]",
-        "è" => "[èe]",
-        "à" => "[àa]",
+        "é" => "(?:é|e)",
+        "è" => "(?:è|e)",
+        "à" => "(?:à|a)",
         "ü" => "(?:ü|ue|u)",
         "ä" => "(?:ä|ae|a)",
         "ö" => "(?:ö|oe|o)",
         "ß" => "(?:ß|ss)",
-        "ñ" => "[ñn]",
-        "í" => "[íi]",
-        "ó" => "[óo]",
-        "ú" => "[úu]",
-        "ù" => "[ùu]"
+        "ñ" => "(?:ñ|n)",
+        "í" => "(?:í|i)",
+        "ó" => "(?:ó|o)",
+        "ú" => "(?:ú|u)",
+        "ù" => "(?:ù|u)"
       }.freeze
 
       # One word or phrase as a pattern: spaces may be spaces or hyphens, * is any letters, accents may be missing.

@@ -58,7 +58,7 @@ module Restauro
         # The same with other values.   @return [Line]
         def with(**changes) = Line.new(**to_h.merge(changes))
         # Without the bullet or the number of a list.
-        def bare_text = text.strip.sub(AmountReader::BULLET, "").sub(/\A-\s*(?=\S)/, "")
+        def bare_text = Line.bare(text)
         # Without what is wanted besides: "250 g flour, plus extra for dusting" is no flour for dusting.
         def own_text = text.sub(Line::BESIDES, "")
         def counted? = !grams.nil? && !ingredient.nil?
@@ -67,6 +67,9 @@ module Restauro
         def words? = %w[title step].include?(role)
         def gluten? = warnings.any? { |warning| warning.code == "gluten_in_line" }
       end
+
+    # @param text [String]   @return [String] without the bullet or the number of a list
+    def Line.bare(text) = text.strip.sub(AmountReader::BULLET, "").sub(/\A-\s*(?=\S)/, "")
 
     Line::BESIDES = /[,;(]?\s*(?:\bplus|\band|\+)\s+(?:a\s+(?:little|bit)(?:\s+of)?\s+)?(?:extra|more|some)\b.*/i
     Line::BY_THE_PIECE = %w[poultry quick_meat fish].freeze

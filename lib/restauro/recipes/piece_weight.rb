@@ -14,7 +14,7 @@ module Restauro
       # @param match [Names::Match] piece_g what one usually weighs
       # @return [Estimate, nil] g of all
       def of(grams, text, match)
-        count = text[COUNTED, 1].to_i
+        count = Line.bare(text)[COUNTED, 1].to_i
         unless grams && match.piece_g && count > 1 && Line::BY_THE_PIECE.include?(match.bystander) &&
             !text.match?(IN_ALL)
           return grams
