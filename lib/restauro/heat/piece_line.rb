@@ -3,9 +3,10 @@ module Restauro
     # The piece that a recipe's own lines tell of: "8 slices celeriac, 10 mm", "4 cod fillets, 18 mm thick".
     module PieceLine
       KIND = /\b(#{Piece::SHAPES.keys.join("|")})s?\b/i
-      THICK = /(\d+(?:[.,]\d+)?)\s*-?\s*(mm|cm)\b/i
-      COUNT = /\A\s*(\d{1,3})\s+(?!(?:k?g|ml|l|oz|lb|mm|cm|cups?|tbsp|tsp)\b)(?:\p{L}+\s+){0,2}(?:\p{L}+)\b/i
-      WEIGHT = /\A\s*(\d+(?:[.,]\d+)?)\s*(k?g)\b/i
+      THICK = /(\d+(?:[.,]\d+)?)[[:space:]]*-?[[:space:]]*(mm|cm)\b/i
+      MEASURE = DataFiles.words("heat/words.yml").fetch(:measure)
+      COUNT = /\A\s*(\d{1,3})[[:space:]]+(?!#{MEASURE})(?:\p{L}+[[:space:]]+){0,2}(?:\p{L}+)\b/i
+      WEIGHT = /\A\s*(\d+(?:[.,]\d+)?)[[:space:]]*(k?g|(?:kilo)?gram(?:me)?s?|kilos?)\b/i
       # A breast as it comes is thick; beaten flat or cut it is not.
       WHOLE = DataFiles.words("heat/words.yml").fetch(:whole_breast)
       # Cut up before it is coated.
@@ -16,7 +17,6 @@ module Restauro
       THIN = DataFiles.words("heat/words.yml").fetch(:thin)
       CUT = /\b(?:cut|sliced|divided)\s+in(?:to)?\s+(\d{1,3})\b/i
       CUT_UP = DataFiles.words("heat/words.yml").fetch(:cut_up)
-      WEIGHED = /\d\s*(?:k?g|oz|lb)\b/i
       FILLER = /\b(?:k?g|of|in|cut|into|thick|each|or|about|the)\b/i
 
       module_function
@@ -71,7 +71,9 @@ module Restauro
       def each_g(recipe)
         line = told(recipe) || counted(recipe) or return
         count = how_many(line)
-        line.grams.value / count if line.grams && count&.positive? && (line.text.match?(WEIGHED) || line.by_the_piece?)
+        return unless line.grams && count&.positive?
+
+        line.grams.value / count if line.text.match?(Recipes::PieceWeight::WEIGHED) || line.by_the_piece?
       end
 
       # @return [Recipes::Line, nil] the first that counts a known food

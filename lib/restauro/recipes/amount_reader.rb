@@ -3,7 +3,9 @@ module Restauro
     # Reads amounts in one system of units.
     class AmountReader
       HEAP = /\A\s*(heaped|heaping|rounded|generous|scant|packed|level|levelled|leveled|big|large|small|good)\b/i
-      TRAILING = /\A(.*?[[:alpha:]).,:])[\s:,=-]+((?:\d|\.\d).*)\z/
+      # "Tipo 00 flour 400 g": the noughts are the flour's.
+      TRAILING = /\A(.*?[[:alpha:]).,:])[\s:,=-]+((?!00\b)(?:\d|\.\d).*)\z/
+      NOUGHTS = /\A00\s+(?=\p{L})/
       DUAL = %r{\A\s*/\s*(#{Numbers::ONE})\s*}i
       # "1.500 ml" is written so where a point parts the thousands.
       THOUSANDS = /\A[1-9]\d{0,2}\.\d{3}\z/
@@ -37,8 +39,7 @@ module Restauro
 
       def leading(text)
         number, rest = Numbers.read(text) || heaped_first(text) || one_loose(text)
-        return unless number
-        return if bare_article?(text, rest)
+        return if number.nil? || text.match?(NOUGHTS) || bare_article?(text, rest)
 
         number = thousands(number, text, rest)
         terms, rest = terms_from(number, rest)

@@ -28,6 +28,10 @@ module Restauro
       # What only a method says: degrees, minutes.
       SAYS_HOW = /\d\s*°\s*[CF]?\b|\b\d{3}\s?[CF]\b|\bgas (?:mark )?\d|\b\d+\s*(?:min\b|mins\b|minutes?\b|hours?\b)/i
       BARE_WORDS = 3
+      # A line in capitals is a heading, where it is no "NUTMEG" of a list in capitals.
+      CAPITALS = /\A\W*[[:upper:]][[:upper:]\s&'-]{3,}\z/
+      # "warm water 150 ml", "roast chicken 400 g": what begins as a step would, and ends in its amount.
+      STATE = /\A\W*(?:warm|roast|brown)\b[^.]*\d\s*\p{L}*\.?\s*\z/i
       LONG_SENTENCE = /\A[^\d].{55,}[.!]\s*\z/
 
       # Whether a title is only "Ingredients:" or "Method".
@@ -105,6 +109,7 @@ module Restauro
       def step?(line)
         return !@line_reader.amount?(line.sub(NUMBERED, "")) || @prose.told?(line) if NUMBERED.match?(line)
         return false if listing?(line)
+        return false if STATE.match?(line) && @line_reader.thing?(line)
         return true if ADVICE.match?(line)
         return true if SAYS_HOW.match?(line) && !@line_reader.thing?(line) && !ABOUT.match?(line)
 
@@ -140,7 +145,7 @@ module Restauro
       def title?(line)
         return true if ABOUT.match?(line)
 
-        !@line_reader.amount?(line) && line.match?(/\A\W*[[:upper:]][[:upper:]\s&'-]{3,}\z/)
+        !@line_reader.amount?(line) && line.match?(CAPITALS) && !bare_ingredient?(line)
       end
     end
   end

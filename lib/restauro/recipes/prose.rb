@@ -9,6 +9,8 @@ module Restauro
         make|take|sift|knead)\b/ix
       AMOUNT = /(?<![\d.,\/[:alpha:]])(?:(?:\d|[½¼¾⅓⅔⅛])|(?:one|two|three|four|five|six|half a|a tablespoon|a teaspoon|a cup|a pinch|a knob)\b)/i
       ENDS = /[,;:()]|\.(?=\s|\z)|\b(?:in|into|onto|to|with|and|until|over|for|then|at|on|off|when|while|as|a bit|if|by|from|before|after)\b/i
+      # "50 g. butter" is no end of a sentence.
+      POINTED = /(?<=\dg|\d g|ml|kg|oz|lb|sp)\.(?=\s+\p{Ll})/i
       MOST_LETTERS = 60
       LEAST_LETTERS = 25
       TITLE_WORDS = 7
@@ -30,7 +32,7 @@ module Restauro
       private
 
       def told(entry)
-        title, rest = titled(entry.text)
+        title, rest = titled(entry.text.gsub(POINTED, ""))
         things = things(rest)
         return [entry] if things.empty?
 

@@ -1,0 +1,46 @@
+# A dish is the same dish however its lines are written: bullets, capitals, units in full, amounts behind. The corpus
+# of spec/reference/dishes.yml, each rewritten and read again.
+RSpec.describe "The same dish written otherwise", :long do
+  rows = DishAnswers.rows.reject { |_, row| row["refused"] || row["recipe"].match?(/\A\s*[{<]|&\w+;/) }
+  kitchen = Class.new { include Reference::Helpers }.new
+  english = ->(text) { !text.match?(/ (?:de|d'|di) /) }
+
+  # What was understood of a text: its parts and their family, its things and their grams, and how many pieces.
+  read_of = ->(text, units) do
+    dish = Restauro::Dishes::Partition.of(kitchen.read(text, system: units), kitchen.catalogue)
+    [
+      dish.parts.map { |part| part.family.to_s },
+      dish.recipe.ingredients.map { |line| [line.ingredient, line.grams&.value&.to_f&.round(3), line.role, line.kind] },
+      [Restauro::Heat::PieceLine.count(dish.recipe), Restauro::Heat::PieceLine.grams(dish.recipe)]
+    ]
+  end
+
+  as_it_stands = Hash.new { |known, row| known[row] = read_of[row["recipe"], row.fetch("units", "us")] }
+
+  {
+    "with bullets" => ->(text) { text.gsub(/^(?=\d)/, "• ") },
+    "with dashes" => ->(text) { text.gsub(/^(?=\d+ (?:g|ml) )/, "- ") },
+    "in capitals" => :upcase.to_proc,
+    "its title in capitals" => ->(text) { text.sub(/\A.*/, &:upcase) },
+    "its units in full" => ->(text) { text.gsub(/(\d) g\b/, '\1 grams').gsub(/(\d) ml\b/, '\1 millilitres') },
+    "its units glued on" => ->(text) { text.gsub(/(\d) (g|ml)\b/, '\1\2') },
+    "its units with a point" => ->(text) { text.gsub(/(\d) (g|ml) (?=\p{L})/, '\1 \2. ') },
+    "with spaces that do not break" => ->(text) { text.gsub(/(\d) (g|ml)\b/, "\\1\u00a0\\2") },
+    "with a comma behind each" => ->(text) { text.gsub(/^(\d+ (?:g|ml) .*\p{L})$/, '\1,') },
+    "with 'of' before each name" => ->(text) { text.gsub(/^(\d+ (?:g|ml)) (?=\p{L})/, '\1 of ') },
+    "its amounts behind the names" => ->(text) { text.gsub(/^(\d+ (?:g|ml)) ([^,(\n]*)$/, '\2 \1') },
+    "its amounts behind a comma" => ->(text) { text.gsub(/^(\d+ (?:g|ml)) ([^,(\n]*)$/, '\2, \1') },
+    "with empty lines" => ->(text) { text.lines.join("\n") },
+    "with other ends of lines" => ->(text) { text.gsub("\n", "\r\n") }
+  }.each do |how, change|
+    it("is read as before #{how}") do
+      changed = rows.select { |_, row| english[row["recipe"]] && change[row["recipe"]] != row["recipe"] }
+      expect(changed.length).to be > 20
+      expect(
+        changed
+          .reject { |_, row| read_of[change[row["recipe"]], row.fetch("units", "us")] == as_it_stands[row] }
+          .map(&:first)
+      ).to eq []
+    end
+  end
+end
