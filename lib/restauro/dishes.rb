@@ -13,6 +13,7 @@ module Restauro
       Answer
       Assembly
       Bake
+      Bound
       Choices
       Dish
       Grouping

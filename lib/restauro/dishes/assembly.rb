@@ -130,7 +130,8 @@ module Restauro
       def over
         return [] if baked? && rolled_up?
 
-        join = @dish.joins.find { |found| found.how == "over" } or return []
+        join = @dish.joins.find { |found| found.how == "over" } or
+          return baked? ? [] : Bound.together(@dish, @answers).map { |told| step(**told) }
         from, to = @answers[join.from], @answers[join.to]
         return tossed(from) if from.part.family.nil? && to.part.role == :dough
         return [] unless from.part.role == :sauce

@@ -43,8 +43,7 @@ module Restauro
         return [Part.new(name: @recipe.title, family: lone_family, recipe: @recipe)] if groups.length == 1
 
         groups.each_with_index.map do |group, index|
-          lines = [heading(group, index, groups), dish_title, *own(group.lines), *@recipe.steps].compact
-          recipe = @recipe.with(lines: lines)
+          recipe = @recipe.with(lines: [heading(group, index), dish_title, *own(group.lines), *@recipe.steps].compact)
           Part.new(name: group.label, family: family_of(group, recipe), recipe: recipe, place: place(group, groups))
         end
       end
@@ -56,7 +55,7 @@ module Restauro
       def dish_title = @recipe.title && Recipes::Line.new(text: @recipe.title, role: "title")
 
       # A part is judged by its heading, the first by the dish's own title where it has none.
-      def heading(group, index, _groups)
+      def heading(group, index)
         plain = group.label.to_s.match?(/\A(?:for\s+)?(?:the\s+)?(?:topping|dough|base|coating|coat)\z/i)
         text = plain ? "#{group.label} (#{@recipe.title})" : group.label || (index.zero? ? @recipe.title : nil)
         text && Recipes::Line.new(text: text, role: "title")
@@ -65,6 +64,7 @@ module Restauro
       def family_of(group, recipe)
         given = @given[group.label.to_s.downcase]
         return given == "none" ? nil : given if given
+        return if Bound.by_crumbs?(group.lines, group.label || @recipe.title)
         return crumbs_only(group) unless flour?(group.lines) && thickened?(group)
         return if fruit_in_its_juice?(group)
 
@@ -128,7 +128,7 @@ module Restauro
 
         seen = Hash.new(0)
         parts.map do |part|
-          name = part.name || (part.place == :top ? "Crumbs" : nil) || NAMED[part.family] || "Filling"
+          name = part.name || (part.place == :top ? "Crumbs" : Bound.name(part)) || NAMED[part.family] || "Filling"
           name =
             name.sub(/\A(?:for|to make)\s+(?:the\s+)?/i, "")
               .then { |short| short.empty? ? name : short[0].upcase + short[1..] }

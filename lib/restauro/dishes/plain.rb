@@ -56,6 +56,7 @@ module Restauro
       def steps(lines)
         return crumbs(lines) if @part.place == :top && lines.any? { |line| line.role == "crumb" }
         return mash(lines) if mashed?(lines)
+        return bound(lines) if Bound.by_crumbs?(lines, @part.recipe.title)
         return chips(lines) if name == "Chips"
         return meringue(lines) if meringue?(lines)
         return fried(lines.select { |line| Bake.fried_layer?(line) }) if lines.all? { |line| Bake.laid?(line) }

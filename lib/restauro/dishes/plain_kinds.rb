@@ -92,6 +92,29 @@ module Restauro
         ]
       end
 
+      # Minced meat with crumbs in it: mixed, shaped by hand, cooked all through (common practice).
+      def bound(lines)
+        fat, mixed = lines.partition { |line| line.role == "fat" }
+        [
+          Families::Step.new(
+            kind: "mix",
+            text: "#{name}: by hand, and no longer than it takes: #{list(mixed)}.",
+            uses: mixed,
+            look_for: "no pocket of crumbs; it holds when squeezed",
+            safety: ["raw_meat"]
+          ),
+          Families::Step.new(kind: "shape", text: "With wet hands, balls the size of a walnut.", look_for: "smooth"),
+          Families::Step.new(
+            kind: "brown",
+            text: "Brown them all round#{" in #{list(fat)}" if fat.any?}; lid on and low until they are done.",
+            uses: fat,
+            minutes: 2 * Constants.fetch(:making, :brown_minutes),
+            look_for: "no pink in the middle of the largest",
+            safety: Families::Companions.new(lines, @catalogue).safety(lines)
+          )
+        ]
+      end
+
       def crumbs(lines)
         return rolled_in(lines) if @coats
 

@@ -14,6 +14,8 @@ module Restauro
 
       # @param recipe [Recipes::Recipe]   @raise [InvalidInput]
       def check!(recipe, catalogue)
+        raise InvalidInput, Bound::ALONE if Bound.by_crumbs?(recipe.ingredients, recipe.title)
+
         kind = named(recipe) || loaf(recipe, catalogue) or return
         raise InvalidInput,
               "this is a #{kind}, which Restauro does not do: it does sauces, batters, crumb coats, crusts, gnocchi and pasta"

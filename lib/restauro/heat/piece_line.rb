@@ -73,7 +73,7 @@ module Restauro
         count = how_many(line)
         return unless line.grams && count&.positive?
 
-        line.grams.value / count if line.text.match?(Recipes::PieceWeight::WEIGHED) || line.by_the_piece?
+        line.grams.value / count if line.text.match?(Numbers::WEIGHED) || line.by_the_piece?
       end
 
       # @return [Recipes::Line, nil] the first that counts a known food

@@ -5,6 +5,8 @@ module Restauro
               "⅘" => "4/5", "⅙" => "1/6", "⅚" => "5/6", "⅛" => "1/8", "⅜" => "3/8", "⅝" => "5/8", "⅞" => "7/8"}.freeze
     PLAIN = {"\u2044" => "/", "\u00a0" => " ", "\u2009" => " ", "\u202f" => " ", "\t" => " ", "\u2012" => "-", "\u2013" => "-", "\u2014" => "-",
              "\u2212" => "-", "\u00d7" => "x", "\u200b" => "", "\u200c" => "", "\u200d" => "", "\ufeff" => "", "\u00ad" => ""}.freeze
+    # A number with a weight behind it.
+    WEIGHED = /\d[[:space:]]*(?:k?g|(?:kilo)?gram(?:me)?s?|kilos?|oz|ounces?|lbs?|pounds?)\b/i
     ODD = Regexp.union(PLAIN.keys)
     GLYPH = /(?:(\d)\s?)?([#{GLYPHS.keys.join}])/
     WORDS = {"half" => 1/2r, "quarter" => 1/4r, "a" => 1r, "an" => 1r, "one" => 1r, "two" => 2r, "three" => 3r, "four" => 4r,

@@ -10,10 +10,11 @@ module Restauro
         pour\ (?:la|les?|l['’]|paner|servir))\b[^.:]*(?::[^.\d½⅓¼⅔¾⅛]*)?\z/ix
       MADE_FOR = /\A(?:for|to (?:make|finish|serve))\b/i
       COLON = /\A[^\d:]{2,60}:\s*\z/
-      NAMES = /\b(?:pastry|crust|dough|base|shell|case|lid|crumble|cobbler|topping|streusel|sauce|gravy|b(?:é|e)chamel|velout(?:é|e)|roux|filling|stuffing|
-        coating|coat|batter|breading|sheets?|pasta|noodles|ribbons|gnocchi|dumplings?|sp(?:ä|a)tzle|custard|glaze|cream|stew|soup|casserole|crumbs?|
-        crumb\ top|layers?|fruit|garnish|to\ serve|to\ finish|schnitzels?|pancakes?|cr(?:ê|e)pes?|puddings?|popovers?|muffins?|fritters?|ragout|rag(?:ù|u)|
-        meat|vegetables?|meringue|marinade|jus|icing|frosting|salsa|pesto|dip|relish|chutney|slaw|salad|mayonnaise|
+      NAMES = /\b(?:pastry|crust|dough|base|shell|case|lid|crumble|cobbler|topping|streusel|sauce|gravy|b(?:é|e)chamel|
+        velout(?:é|e)|roux|filling|stuffing|meat\s?balls?|coating|coat|batter|breading|
+        sheets?|pasta|noodles|ribbons|gnocchi|dumplings?|sp(?:ä|a)tzle|custard|glaze|cream|stew|soup|casserole|crumbs?|
+        crumb\ top|layers?|fruit|garnish|to\ serve|to\ finish|schnitzels?|pancakes?|cr(?:ê|e)pes?|puddings?|popovers?|muffins?|fritters?|ragout|
+        rag(?:ù|u)|meat|vegetables?|meringue|marinade|jus|icing|frosting|salsa|pesto|dip|relish|chutney|slaw|salad|mayonnaise|
         jelly|compote|mousse|ganache|caramel|curd|(?:dry|wet)\ ingredients|rest|mash|wash|dressing|syrup|pie|
         (?:sage|herb|garlic|brown(?:ed)?|lemon|chive|parsley|spiced?)\ butter)\s*\z/ix
       ON_THE_LINE = /\A\W*([[:alpha:]][^:\d]{1,40}?(?:\s(?:for|serves)\s\d{1,2})?)\s*:\s+(.*[\d½⅓¼⅔¾⅛].*)\z/

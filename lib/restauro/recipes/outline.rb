@@ -28,8 +28,6 @@ module Restauro
       # What only a method says: degrees, minutes.
       SAYS_HOW = /\d\s*°\s*[CF]?\b|\b\d{3}\s?[CF]\b|\bgas (?:mark )?\d|\b\d+\s*(?:min\b|mins\b|minutes?\b|hours?\b)/i
       BARE_WORDS = 3
-      # A line in capitals is a heading, where it is no "NUTMEG" of a list in capitals.
-      CAPITALS = /\A\W*[[:upper:]][[:upper:]\s&'-]{3,}\z/
       # "warm water 150 ml", "roast chicken 400 g": what begins as a step would, and ends in its amount.
       STATE = /\A\W*(?:warm|roast|brown)\b[^.]*\d\s*\p{L}*\.?\s*\z/i
       LONG_SENTENCE = /\A[^\d].{55,}[.!]\s*\z/
@@ -145,7 +143,7 @@ module Restauro
       def title?(line)
         return true if ABOUT.match?(line)
 
-        !@line_reader.amount?(line) && line.match?(CAPITALS) && !bare_ingredient?(line)
+        !@line_reader.amount?(line) && line.match?(/\A\W*[[:upper:]][[:upper:]\s&'-]{3,}\z/) && !bare_ingredient?(line)
       end
     end
   end

@@ -4,8 +4,7 @@ module Restauro
   module Recipes
     # "4 pork escalopes, 120 g": a weight that fits one of them, and is far from fitting all, is that of each.
     module PieceWeight
-      WEIGHED = /\d[[:space:]]*(?:k?g|(?:kilo)?gram(?:me)?s?|kilos?|oz|ounces?|lbs?|pounds?)\b/i
-      COUNTED = /\A\s*(\d{1,2})[[:space:]]+(?=\p{L}).*#{WEIGHED}/i
+      COUNTED = /\A\s*(\d{1,2})[[:space:]]+(?=\p{L}).*#{Numbers::WEIGHED}/i
       IN_ALL = /\b(?:each|in all|total|altogether|together|about \d+ (?:k?g) of)\b/i
 
       module_function

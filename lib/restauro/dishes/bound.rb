@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # Minced meat that crumbs and egg hold together, in meatballs and loaves: they are in it, no coat around it.
+    module Bound
+      WORDS, MINCE = DataFiles.words("dishes/words.yml").values_at(:bound, :mince)
+
+      ALONE = "here crumbs hold the mince together, and there is nothing to work out: put gluten-free breadcrumbs in " \
+              "for them, gram for gram. Where the crumbs are a coat, type its flour too"
+
+      module_function
+
+      # @param lines [Array<Recipes::Line>] of a part   @param title [String]
+      def by_crumbs?(lines, title)
+        title.to_s.match?(WORDS) && lines.any? { |line| line.text.match?(MINCE) } &&
+          lines.any? { |line| line.role == "crumb" } &&
+          lines.none? { |line| %w[flour thickener].include?(line.role) && line.grams }
+      end
+
+      # What was cooked apart from its sauce goes into it at last.
+      # @param answers [Array<PartAnswer>]   @return [Array<Hash>] what a step is told; none where nothing is bound
+      def together(dish, answers)
+        join = dish.joins.find { |found| found.how == "fills" } or return []
+        balls, sauce = answers.values_at(join.from, join.to)
+        return [] unless by_crumbs?(balls.lines, balls.part.recipe.title)
+
+        [{kind: "serve", text: "#{balls.name} into the #{sauce.name.downcase}, hot through.", part: balls.name,
+          look_for: "a bubble here and there", safety: ["hot_hold"]}]
+      end
+
+      # "Meatballs", by the dish where no heading names them.   @param part [Part]   @return [String, nil]
+      def name(part) = by_crumbs?(part.lines, part.recipe.title) ? part.recipe.title[WORDS].capitalize : nil
+    end
+  end
+end
