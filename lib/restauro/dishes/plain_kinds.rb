@@ -108,7 +108,7 @@ module Restauro
             kind: "brown",
             text: "Brown them all round#{" in #{list(fat)}" if fat.any?}; lid on and low until they are done.",
             uses: fat,
-            minutes: 2 * Constants.fetch(:making, :brown_minutes),
+            minutes: Constants.fetch(:making, :meatball_minutes),
             look_for: "no pink in the middle of the largest",
             safety: Families::Companions.new(lines, @catalogue).safety(lines)
           )
