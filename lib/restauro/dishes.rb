@@ -12,6 +12,7 @@ module Restauro
     %w[
       Answer
       Assembly
+      AtTable
       Bake
       Bound
       Choices
@@ -31,6 +32,7 @@ module Restauro
       Place
       Plain
       PlainKinds
+      PlainSauces
       Predictions
       Refusal
       Report

@@ -21,6 +21,7 @@ module Restauro
     autoload :Coated, "restauro/families/coated"
     autoload :CompanionKinds, "restauro/families/companion_kinds"
     autoload :Companions, "restauro/families/companions"
+    autoload :Naming, "restauro/families/naming"
     autoload :Crust, "restauro/families/crust"
     autoload :Declared, "restauro/families/declared"
     autoload :Detection, "restauro/families/detection"

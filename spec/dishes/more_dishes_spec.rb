@@ -273,7 +273,7 @@ RSpec.describe "Dishes of more kinds" do
     it "shape cold rice into balls around the cheese" do
       found =
         answer("Arancini\n600 g cold risotto\n100 g mozzarella\n80 g flour\n2 eggs\n150 g panko\nDeep-fry at 170C\n")
-      expect(said[found, /balls of 35 mm, a piece of 100 g melting cheese in the middle/].length).to eq 1
+      expect(said[found, /balls of 35 mm, a piece of 100 g mozzarella in the middle/].length).to eq 1
     end
 
     it "fry the coated slices of a dish in layers, and bake it whole" do
@@ -306,7 +306,7 @@ RSpec.describe "Dishes of more kinds" do
 
     it "let brandy bubble before the stock" do
       found = answer("Peppercorn sauce\n30 g butter\n10 g flour\n3 tbsp brandy\n250 ml beef stock\n")
-      brandy, stock = [/spirits/, /Pour in .*stock/].map { |words| texts[found].index { |text| text.match?(words) } }
+      brandy, stock = [/brandy/, /Pour in .*stock/].map { |words| texts[found].index { |text| text.match?(words) } }
       expect(brandy).to be < stock
     end
 
@@ -457,7 +457,7 @@ RSpec.describe "Dishes of several hands" do
         "Blueberry muffins\n250 g plain flour\n2 tsp baking powder\n100 g sugar\n1 egg\n240 ml milk\n90 ml oil\n150 " \
 "g blueberries\n"
       )
-    expect(said[found, /\AFold in 150 g berries/].length).to eq 1
+    expect(said[found, /\AFold in 150 g blueberries/].length).to eq 1
   end
 
   it "lift a studded onion out of the milk" do

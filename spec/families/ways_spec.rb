@@ -65,7 +65,7 @@ at_hand: at_hand).columns.first.score
 
     it "lets wine bubble before cream is boiled down in it" do
       texts = part[self, "Wine cream\n150 ml white wine\n400 ml double cream"].steps.map(&:text)
-      wine, down = ["dry wine; let it bubble", "Boil it down"].map do |words|
+      wine, down = ["white wine; let it bubble", "Boil it down"].map do |words|
         texts.index { |text| text.include?(words) }
       end
       expect(wine).to be < down

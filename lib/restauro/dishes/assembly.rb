@@ -15,7 +15,10 @@ module Restauro
       end
 
       # @return [Array<Families::Step>]
-      def steps = [*layered, *over].compact
+      def steps
+        [*layered, *grilled,
+         *AtTable.new(@dish, @answers, @catalogue, in_oven: baked?, rolled_up: rolled_up?).steps].compact
+      end
 
       private
 
@@ -40,6 +43,14 @@ module Restauro
               uses: @answers.flat_map(&:lines).select { |line| line.grams && laid?(line) },
               look_for: "no higher than a finger under the rim"),
          *bakes(oven), risen? ? straight : stand]
+      end
+
+      # Browned from above, where nothing is baked.
+      def grilled
+        return [] unless @dish.said.grills && @answers.map { |part| part.part.role } == [:sauce]
+
+        [step(kind: "brown", text: "Turn it into a buttered dish; under a hot grill.", minutes: figure(:grill_minutes),
+              look_for: BROWN, safety: ["reheat"])]
       end
 
       # Whipped whites in it carry it, and let go of it soon.
@@ -80,7 +91,7 @@ module Restauro
 
       # What is laid into the dish: bought pasta and sheets, raw slices, and crumbs and cheese on top.
       def laid?(line) =
-        %w[gf_pasta_sheets gf_pasta gf_bread].include?(line.ingredient) || Bake.fried_layer?(line) ||
+        %w[gf_pasta_sheets gf_pasta gf_bread gf_tortilla].include?(line.ingredient) || Bake.fried_layer?(line) ||
           (@bake && Bake.raw_layer?(line))
 
       def fill
@@ -116,32 +127,6 @@ module Restauro
       end
 
       def layer(line) = Families::Companions.say(line, @catalogue) + (Bake.laid?(line) ? " in slices" : "")
-
-      # Onions, butter, cheese that a dough is turned in.
-      def tossed(part)
-        things = Families::Companions.list(part.lines.map { |line| Families::Companions.say(line, @catalogue) })
-        [step(kind: "serve", text: "Turn them in #{things}, " \
-                                   "with a splash of their water where it is dry.", hold_minutes: 5,
-                                   part: part.part.name,
-              uses: part.lines.select(&:grams), look_for: "every piece glossy, none stuck to the next")]
-      end
-
-      # What goes over at the table.
-      def over
-        return [] if baked? && rolled_up?
-
-        join = @dish.joins.find { |found| found.how == "over" } or
-          return baked? ? [] : Bound.together(@dish, @answers).map { |told| step(**told) }
-        from, to = @answers[join.from], @answers[join.to]
-        return tossed(from) if from.part.family.nil? && to.part.role == :dough
-        return [] unless from.part.role == :sauce
-
-        coat = to.part.role == :coat
-        where = coat ? "beside it, or over it at the last moment: a coat stays crisp only so" : "over it at the table"
-        [step(kind: "serve", text: "#{from.name}: warm it, a splash of water if it has thickened; #{where}.",
-              hold_minutes: 5, part: from.name,
-              look_for: "as thick on the plate as it should be, not in the pan", safety: ["hot_hold"])]
-      end
     end
   end
 end

@@ -18,17 +18,6 @@ module Restauro
           lines.none? { |line| %w[flour thickener].include?(line.role) && line.grams }
       end
 
-      # What was cooked apart from its sauce goes into it at last.
-      # @param answers [Array<PartAnswer>]   @return [Array<Hash>] what a step is told; none where nothing is bound
-      def together(dish, answers)
-        join = dish.joins.find { |found| found.how == "fills" } or return []
-        balls, sauce = answers.values_at(join.from, join.to)
-        return [] unless by_crumbs?(balls.lines, balls.part.recipe.title)
-
-        [{kind: "serve", text: "#{balls.name} into the #{sauce.name.downcase}, hot through.", part: balls.name,
-          look_for: "a bubble here and there", safety: ["hot_hold"]}]
-      end
-
       # "Meatballs", by the dish where no heading names them.   @param part [Part]   @return [String, nil]
       def name(part) = by_crumbs?(part.lines, part.recipe.title) ? part.recipe.title[WORDS].capitalize : nil
     end

@@ -8,6 +8,7 @@ module Restauro
       DOUGHS = DataFiles.words("dishes/words.yml").fetch(:dough_turned)
       CHEESY = DataFiles.words("dishes/words.yml").fetch(:cheesy)
       KINDS = %w[soften simmer cured ready_meat poultry].freeze
+      BOUGHT = %w[wheat_pasta gf_pasta gf_noodles wheat_noodles].freeze
       WETS = %w[liquid egg puree].freeze
 
       # @param catalogue [Catalogue]   @param title [String, nil]
@@ -20,7 +21,7 @@ module Restauro
       # @param lines [Array<Recipes::Line>] of one list
       # @return [Array(Array, Array), nil] the dough's and what goes over it
       def split(lines)
-        return unless @title.match?(DOUGHS)
+        return if !@title.match?(DOUGHS) || lines.any? { |line| BOUGHT.include?(line.ingredient) }
 
         cut = lines.each_index.find { |index| whole?(lines[0...index]) && over?(lines, index) } or return
         over = lines[cut..]

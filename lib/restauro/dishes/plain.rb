@@ -6,8 +6,10 @@ module Restauro
     # cooked; the rest is mixed or laid in.
     class Plain
       include PlainKinds
+      include PlainSauces
 
-      DRY = %w[seasoning lift acid].freeze
+      # What a part may be, the first that fits: it says so in a method of that name with a question mark.
+      KINDS = %i[crumbs mash bound chips meringue laid stirred melted poached].freeze
 
       # @param part [Part]   @param coats [Boolean] whether its crumbs go around what a batter is on
       def initialize(part, catalogue, exclusion, coats: false)
@@ -54,15 +56,11 @@ module Restauro
       def name = @part.name.to_s
 
       def steps(lines)
-        return crumbs(lines) if @part.place == :top && lines.any? { |line| line.role == "crumb" }
-        return mash(lines) if mashed?(lines)
-        return bound(lines) if Bound.by_crumbs?(lines, @part.recipe.title)
-        return chips(lines) if name == "Chips"
-        return meringue(lines) if meringue?(lines)
-        return fried(lines.select { |line| Bake.fried_layer?(line) }) if lines.all? { |line| Bake.laid?(line) }
+        kind = KINDS.find { |name| send(:"#{name}?", lines) }
+        kind ? send(kind, lines) : cooked(lines)
+      end
 
-        return stirred(lines) if stirred?(lines)
-
+      def cooked(lines)
         companions =
           Families::Companions.new(
             lines.select { |line| line.role == "other" && @catalogue.find_key(line.ingredient)&.group != "sugar" },
@@ -70,9 +68,9 @@ module Restauro
           )
         fats = lines.select { |line| line.role == "fat" }
         early = companions.early_steps(fats)
-        cooked = early.flat_map(&:uses)
+        done = early.flat_map(&:uses)
         simmer = companions.simmer_steps
-        rest = lines.reject { |line| (cooked + simmer.flat_map(&:uses)).any? { |used| used.equal?(line) } }
+        rest = lines.reject { |line| (done + simmer.flat_map(&:uses)).any? { |used| used.equal?(line) } }
         [*early, *simmer_in(simmer, rest, lines), *mixed(rest, lines)]
       end
 
@@ -99,6 +97,8 @@ module Restauro
 
         return foamed(rest) if foamed?(rest)
 
+        return last(rest) if rest.all? { |line| line.role == "cheese" || line.kind == "herb" } && rest != lines
+
         eggs = rest.any? { |line| line.role == "egg" }
         [
           Families::Step.new(
@@ -110,7 +110,15 @@ module Restauro
         ]
       end
 
-      def fried(lines)
+      # Cheese and herbs on what was cooked.
+      def last(rest) =
+        [Families::Step.new(kind: "finish", text: "#{name}: off the heat, stir in #{list(rest)}.", uses: rest)]
+
+      def laid?(lines) = lines.all? { |line| Bake.laid?(line) }
+
+      # Raw slices stay raw; what would swim is fried first.
+      def laid(slices)
+        lines = slices.select { |line| Bake.fried_layer?(line) }
         return [] if lines.empty?
 
         [

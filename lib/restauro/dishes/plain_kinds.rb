@@ -2,21 +2,12 @@
 
 module Restauro
   module Dishes
-    # Parts without flour that are told by their name or by what is in them: a dip, chips, butter with leaves, a
-    # meringue, mash, crumbs.
+    # Parts without flour that are told by their name or by what is in them: chips, a meringue, mash, crumbs.
     #   Needs @part, @coats, @catalogue, name and list.
     module PlainKinds
       private
 
-      # A dip, where nothing in it is raw.
-      def stirred?(lines)
-        name.match?(/\A(?:dip\b|dipping|dressing|mayo|relish|slaw|salad)/i) &&
-          lines.all? { |line| [nil, "late", "herb"].include?(line.kind) }
-      end
-
-      def stirred(lines) =
-        [Families::Step.new(kind: "mix", text: "#{name}: stir together #{list(lines)}.", uses: lines)]
-
+      def chips?(_lines) = name == "Chips"
       # Ahead of whatever has crumbs or batter on it, while the oil is clean.
       def chips(lines)
         [
@@ -28,23 +19,6 @@ module Restauro
               "Chips: #{list(lines)} in sticks, rinsed and dried well; fry them until soft, lift them out, and again, hotter, " \
                 "at the end. Or on an oiled tray in a hot oven.",
             safety: ["hot_oil"]
-          )
-        ]
-      end
-
-      def foamed?(lines) =
-        lines.any? { |line| line.role == "fat" } && lines.any? { |line| line.kind == "herb" } &&
-          lines.all? { |line| line.role == "fat" || %w[herb soften].include?(line.kind) }
-
-      # Butter and leaves to turn a dough in.
-      def foamed(lines)
-        fat, leaves = lines.partition { |line| line.role == "fat" }
-        [
-          Families::Step.new(
-            kind: "brown",
-            text: "#{name}: let #{list(fat)} foam on medium with #{list(leaves)} in it.",
-            uses: lines,
-            look_for: "nutty, the leaves crisp; brown specks are right, black ones are not"
           )
         ]
       end
@@ -72,7 +46,7 @@ module Restauro
         ]
       end
 
-      def mashed?(lines) =
+      def mash?(lines) =
         root(lines) &&
           (name.match?(/\bmash/i) || lines.any? { |line| line.text.match?(/\bmash/i) } || @part.place == :top)
       def root(lines) =
@@ -92,6 +66,7 @@ module Restauro
         ]
       end
 
+      def bound?(lines) = Bound.by_crumbs?(lines, @part.recipe.title)
       # Minced meat with crumbs in it: mixed, shaped by hand, cooked all through (common practice).
       def bound(lines)
         fat, mixed = lines.partition { |line| line.role == "fat" }
@@ -114,6 +89,8 @@ module Restauro
           )
         ]
       end
+
+      def crumbs?(lines) = @part.place == :top && lines.any? { |line| line.role == "crumb" }
 
       def crumbs(lines)
         return rolled_in(lines) if @coats

@@ -6,8 +6,8 @@ module Restauro
     # from.
     #   oven Kitchen::OvenTemperature, blind_oven the one of an empty crust where it is another · pan Kitchen::BakingPan
     #   bake_minutes, simmer_minutes min · makes how many · oil "180C", "175C shallow" or nil · baked whether it goes
-    #   into an oven at all from Hash of name => line
-    Said = Value.of(:oven, :blind_oven, :pan, :bake_minutes, :simmer_minutes, :makes, :oil, :baked, :from) do
+    #   into an oven at all, grills whether it browns under a grill · from Hash of name => line
+    Said = Value.of(:oven, :blind_oven, :pan, :bake_minutes, :simmer_minutes, :makes, :oil, :baked, :grills, :from) do
       # Option names with what was read.   @return [Array<Hash>]
       def to_a = from.map { |name, line| {option: name.to_s, line: line} }
     end
@@ -19,9 +19,11 @@ module Restauro
       BAKED_TITLE = DataFiles.words("dishes/words.yml").fetch(:baked_title)
       # "Steak pie gravy" is poured.
       POURED_TITLE = DataFiles.words("dishes/words.yml").fetch(:poured_title)
+      ON_THE_STOVE = DataFiles.words("dishes/words.yml").fetch(:on_the_stove)
       # "20 minutes at 200C, then 170C for 30 minutes" is fifty in all.
       IN_TURN = DataFiles.words("dishes/words.yml").fetch(:in_turn)
       BLIND = DataFiles.words("dishes/words.yml").fetch(:blind)
+      GRILLS = DataFiles.words("dishes/words.yml").fetch(:grills)
       SIMMERS = DataFiles.words("dishes/words.yml").fetch(:simmers)
       MAKES = /\b(?:makes|yields?)\D{0,12}(\d{1,3})\b/i
       DEEP = DataFiles.words("dishes/words.yml").fetch(:deep_fried)
@@ -42,14 +44,21 @@ module Restauro
           oil: oil(sentences)
         }.compact
         baked =
-          found.key?(:oven) || sentences.any? { |text| text.match?(BAKES) } ||
-          (words.first.to_s.match?(BAKED_TITLE) && !words.first.match?(POURED_TITLE))
+          found.key?(:oven) || sentences.drop(1).any? { |text| text.match?(BAKES) } ||
+          baked_by_name?(words.first.to_s, found.key?(:simmer_minutes))
         units = Recipes::UnitClues.line(recipe.lines.map(&:text), recipe.system)
         from = found.transform_values(&:last).merge({units: units}.compact)
-        new(**found.transform_values(&:first), baked: baked, from: from.transform_values(&:strip).freeze)
+        grills = sentences.drop(1).any? { |text| text.match?(GRILLS) }
+        new(**found.transform_values(&:first), baked: baked, grills: grills,
+            from: from.transform_values(&:strip).freeze)
       end
 
       private
+
+      # A casserole that simmers does so on the stove.
+      def baked_by_name?(title, simmers) =
+        (title.match?(BAKES) || title.match?(BAKED_TITLE)) && !title.match?(POURED_TITLE) &&
+          !(simmers && title.match?(ON_THE_STOVE))
 
       def blind(sentences) = clauses(sentences).grep(BLIND)
       def clauses(sentences) = sentences.flat_map { |text| text.match?(BLIND) ? text.split(/[,;]|\bthen\b/) : [text] }

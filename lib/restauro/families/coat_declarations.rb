@@ -25,17 +25,23 @@ module Restauro
         piece = chosen[:piece] || Heat::PieceLine.piece(recipe, catalogue) || usual_piece(place, recipe)
         return {} unless piece && coats?(recipe)
 
-        {piece: piece, oil: (chosen[:oven] || chosen[:oil] ? nil : Heat::Frying.parse(usual_fat))}.compact
+        {piece: piece, oil: (chosen[:oven] || chosen[:oil] ? nil : Heat::Frying.parse(fat_of(recipe)))}.compact
       end
 
       private
+
+      # As much oil as swims: deep, whatever is usual.
+      def fat_of(recipe)
+        oil = recipe.ingredients.select { |line| line.role == "fat" && line.grams }.map { |line| line.grams.value }.max
+        oil.to_f >= Constants.fetch(:heat, :deep_least_g) ? Heat::Frying::DEEP : usual_fat
+      end
 
       def usual_piece(place, recipe)
         line =
           %w[other cheese]
             .lazy
             .filter_map do |role|
-              recipe.ingredients.find { |candidate| candidate.role == role && Heat::Food.row(candidate.text) }
+              recipe.ingredients.find { |candidate| candidate.role == role && Heat::Food.row_of(candidate) }
             end
             .first
         line = line.with(text: "#{line.text} #{recipe.title.to_s[Heat::PieceLine::KIND]}") if line &&

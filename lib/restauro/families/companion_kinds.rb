@@ -9,6 +9,8 @@ module Restauro
       GROUPS = {"vegetable" => "simmer", "bought" => "finish"}.freeze
       BOILED = %w[gf_pasta gf_pasta_sheets gf_noodles gf_grain gf_couscous].freeze
       UNKNOWN = {"stage" => "simmer", "rank" => "7", "words" => "add %s and cook it through"}.freeze
+      # What holds or goes beside a thing, never in it.
+      WRAPS = %w[gf_bread gf_tortilla].freeze
       # Already cooked by the words of its line.
       READY = DataFiles.words("ingredients/words.yml").fetch(:cooked_already)
       # An onion with cloves in it gives its taste to the milk and goes out.
@@ -18,6 +20,9 @@ module Restauro
       PICKED = DataFiles.words("ingredients/words.yml").fetch(:picked)
       # Under "To serve": nothing of it is cooked along but raw meat.
       SERVED = DataFiles.words("ingredients/words.yml").fetch(:served)
+      # On the bone, or as thick: it is not done when it is brown.
+      JOINT = Heat::PieceLine::JOINT
+      PORTIONS = DataFiles.words("ingredients/words.yml").fetch(:portions)
       READY_ROW = {"stage" => "finish", "rank" => "1", "words" => "%s"}.freeze
 
       private
@@ -34,13 +39,18 @@ module Restauro
         return READY_ROW if READY.match?(line.text) && !%w[brown].include?(kind(line)&.fetch("stage"))
         return kind(line) || UNKNOWN unless ingredient
 
-        return kind_row("table") if ingredient.key == "gf_bread"
+        return kind_row("table") if WRAPS.include?(ingredient.key)
 
         stage = GROUPS.fetch(ingredient.group, "finish")
         {"stage" => stage, "rank" => "4", "words" => stage == "simmer" ? "add %s, simmer until tender" : "%s"}
       end
 
-      def kind(line) = line.kind && kind_row(line.kind)
+      def kind(line) = line.kind && kind_row(joint?(line) ? "joint" : line.kind)
+
+      def joint?(line) =
+        line.kind == "poultry" && line.text.match?(Regexp.union(JOINT, PORTIONS)) &&
+          !line.text.match?(Heat::PieceLine::THIN)
+
       def kind_row(name) = DataFiles.yaml("ingredients/kinds.yml")[name]
     end
   end

@@ -6,6 +6,7 @@ module Restauro
     # the steps of the early ones.   The order in the pot is common practice: data/ingredients/kinds.yml.
     class Companions
       include CompanionKinds
+      extend Naming
 
       STAGES = %w[boiled brown soften infuse simmer finish table].freeze
 
@@ -30,18 +31,6 @@ module Restauro
       def words(line) = @rows[line]["words"] % Companions.say(line, @catalogue)
       # @return [Array<String>] keys of data/safety.yml
       def safety(lines) = lines.filter_map { |line| @rows[line]&.fetch("safety", nil) }.uniq
-
-      # "200 g sausage meat", the cook's own words where the catalogue has none.
-      def self.say(line, catalogue)
-        return "#{grams(line)}#{catalogue.fetch(line.ingredient).say}" if line.ingredient && line.role != "seasoning"
-
-        name = (line.name_text || line.text).strip.sub(/\A[-*•\s]+/, "").sub(/\A(?:of|the)\s+/i, "")
-        line.grams || line.amount_text.nil? ? "#{grams(line)}#{name}" : "#{line.amount_text} #{name}".strip
-      end
-
-      # @return [String] "200 g ", to a tenth where it is under 20
-      def self.grams(line) =
-        line.grams ? "#{Recipes::WeighedLine.tenths(line.grams.value.round(line.grams.value < 20 ? 1 : 0))} g " : ""
 
       # @param words [Array<String>]   @return [String] "a, b and c"
       def self.list(words) = words.length < 2 ? words.join : "#{words[0..-2].join(", ")} and #{words.last}"
@@ -72,14 +61,21 @@ module Restauro
         browned = at("brown")
         return [] if browned.empty?
 
-        quick = browned.any? { |line| line.kind == "quick_meat" }
-        words, minutes, look = if cuts? then [", lid on, low, until tender", stew_minutes, "a fork goes in and out"]
-                               elsif quick then [", lid on, low", figure(:tender_minutes), "its middle done, no longer"]
-                               else ["", figure(:back_minutes), "hot through"]
-                               end
+        words, minutes, look = going_back(browned)
         [Step.new(kind: "simmer", text: "#{Companions.list(browned.map { |line| Companions.say(line, @catalogue) })} " \
                                         "back into the pan#{words}.",
                   minutes: minutes, uses: browned, look_for: look, attended: !cuts?, safety: safety(browned))]
+      end
+
+      def going_back(browned)
+        if cuts? then [", lid on, low, until tender", stew_minutes, "a fork goes in and out"]
+        elsif browned.any? { |line| @rows[line]["joint"] }
+          [", lid on, low", [@stew_minutes, figure(:joint_minutes)].compact.max, "no pink at the bone, its juice clear"]
+        elsif browned.any? { |line| line.kind == "quick_meat" }
+          [", lid on, low", figure(:tender_minutes), "its middle done, no longer"]
+        else
+          ["", figure(:back_minutes), "hot through"]
+        end
       end
 
       def stew_minutes = @stew_minutes || Constants.fetch(:dishes, :stew_minutes)

@@ -9,6 +9,9 @@ module Restauro
     class Detection
       WORDS = DataFiles.yaml("families/words.yml").transform_values { |words| /#{words}/i }.freeze
 
+      # Kinds that are floured and fried whole.
+      PIECES = %w[fish poultry quick_meat].freeze
+      FRIED = DataFiles.words("dishes/words.yml").fetch(:fried)
       SOAKS = %w[buttermilk plain_yogurt plant_yogurt].freeze
 
       def initialize(recipe, catalogue)
@@ -68,6 +71,7 @@ module Restauro
       end
 
       def by_weights
+        return %w[breading] if dredged?
         return %w[sauce] if ratio.nil? || ratio.zero? || ratio > figure(:sauce_over) || flour.zero?
         return unsure if ratio > figure(:unsure_over)
         return %w[gnocchi] if gnocchi?
@@ -112,6 +116,15 @@ module Restauro
         wet = @parts.select { |ingredient, _| ingredient.group == "liquid" }
         wet.any? && wet.all? { |ingredient, _| SOAKS.include?(ingredient.key) } && grams("egg").zero? &&
           grams("leavener").zero?
+      end
+
+      # Flour and nothing wet, beside what is fried in it.
+      def dredged?
+        flour.positive? && %w[liquid egg leavener puree].all? { |group|
+  grams(group).zero?
+} && told_by_title != %w[sauce] &&
+          @recipe.ingredients.any? { |line| PIECES.include?(line.kind) } &&
+          @recipe.lines.any? { |line| line.text.match?(FRIED) }
       end
 
       def liquid_over_flour? = grams("liquid") > grams("crumb") + flour

@@ -2,6 +2,9 @@ module Restauro
   module Families
     # Fat to cook in at the stove: heated, so much at a time that it stays hot, and back to its heat before the next.
     class Fat
+      BUTTERS = %w[butter plant_butter ghee].freeze
+      private_constant :BUTTERS
+
       # @param frying [Heat::Frying]   @param piece_g [Float, nil] g of one piece   @param count [Integer, nil] pieces
       def initialize(frying, piece_g, count)
         @frying = frying
@@ -14,6 +17,8 @@ module Restauro
       def heat(uses: [])
         deep = "#{litres} of #{@frying.say}, the pan at most a third full,"
         shallow = "#{Constants.fetch(:heat, :shallow_mm).round} mm of #{@frying.say} in a wide pan"
+        return in_butter(uses) if @frying.shallow && uses.any? { |line| line.grams && butter?(line) }
+
         Step.new(kind: "preheat", heat: "hob", text: "Heat #{@frying.shallow ? shallow : deep} to #{degrees}.",
                  minutes: Constants.fetch(:heat, :oil_heating_minutes), celsius: @frying.celsius,
                  uses: uses, look_for: "a drop of batter rises and bubbles at once", safety: ["hot_oil"])
@@ -39,6 +44,16 @@ module Restauro
 
       private
 
+      # Butter says when it is hot, and its milk burns where oil would only begin (common practice).
+      def in_butter(uses)
+        alone = ", with a spoon of oil against burning" if uses.all? { |line| butter?(line) }
+        fats = Companions.list(uses.map { |line| "#{Companions.grams(line)}#{line.name_text || "fat"}" })
+        Step.new(kind: "preheat", heat: "hob", minutes: Constants.fetch(:heat, :butter_heating_minutes), uses: uses,
+                 text: "Melt #{fats} in a wide pan on medium#{alone}.",
+                 look_for: "the foam dies down; brown specks are right, black ones are not", safety: ["hot_oil"])
+      end
+
+      def butter?(line) = BUTTERS.include?(line.ingredient)
       def degrees = "#{@frying.celsius.round} °C"
       def litres = @frying.litres == 1 ? "a litre" : "#{@frying.litres.round(2).to_s.delete_suffix(".0")} litres"
       def at_once = @frying.shallow ? nil : [(@frying.batch_g / @piece_g).floor, 1].max

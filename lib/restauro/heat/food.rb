@@ -27,6 +27,11 @@ module Restauro
       def self.row(words) =
         DataFiles.table("heat/foods.csv").find { |food| words.match?(/\b#{Regexp.escape(food["word"])}(?:e?s)?\b/i) }
 
+      # The row of what a line names, else of its kind: a tilapia is a fish.
+      # @param line [Recipes::Line]   @return [Hash, nil]
+      def self.row_of(line) =
+        row(line.text) || DataFiles.yaml("ingredients/kinds.yml").dig(line.kind, "food")&.then { |word| row(word) }
+
       # @param key [String] of data/heat/compositions.csv, else of the catalogue   @return [Food]
       def self.composed(key, catalogue, **more)
         row = DataFiles.table("heat/compositions.csv").find { |food| food["key"] == key }

@@ -58,6 +58,7 @@ module Restauro
     end
 
     Frying::TEXT = /\A(\d{2,3}(?:\.\d+)?)\s*°?\s*([CF]\b)?[,\s]*(.*)\z/i
+    Frying::DEEP = "180C".freeze
     Frying::LITRES = /(\d+(?:[.,]\d+)?)\s*(litres?|liters?|ml|l)\b/i
     Frying::SUCH_AS =
       "is its temperature, and what it is if it matters, such as 180C, 180C shallow, 170C olive oil, 180C ghee 2 litres".freeze

@@ -2,7 +2,7 @@ module Restauro
   module Heat
     # The piece that a recipe's own lines tell of: "8 slices celeriac, 10 mm", "4 cod fillets, 18 mm thick".
     module PieceLine
-      KIND = /\b(#{Piece::SHAPES.keys.join("|")})s?\b/i
+      KIND = /\b(#{Piece::SHAPES.keys.join("|")})s?\b(?! steak)/i
       THICK = /(\d+(?:[.,]\d+)?)[[:space:]]*-?[[:space:]]*(mm|cm)\b/i
       MEASURE = DataFiles.words("heat/words.yml").fetch(:measure)
       COUNT = /\A\s*(\d{1,3})[[:space:]]+(?!#{MEASURE})(?:\p{L}+[[:space:]]+){0,2}(?:\p{L}+)\b/i
@@ -34,7 +34,7 @@ module Restauro
       # @param line [Recipes::Line]
       # @return [Piece, nil]
       def usual(line, catalogue)
-        row = Food.row(line.text) or return
+        row = Food.row_of(line) or return
         shape, thick =
           if row["word"] == "sausage"
             ["stick", :usual_sausage_mm]
@@ -79,7 +79,7 @@ module Restauro
       # @return [Recipes::Line, nil] the first that counts a known food
       def counted(recipe)
         recipe.ingredients.find do |line|
-          line.role == "other" && (line.bare_text.match?(COUNT) || line.text.match?(CUT)) && Food.row(line.text)
+          line.role == "other" && (line.bare_text.match?(COUNT) || line.text.match?(CUT)) && Food.row_of(line)
         end
       end
 

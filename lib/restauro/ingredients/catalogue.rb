@@ -13,7 +13,12 @@ module Restauro
           .csv("ingredients/catalogue.csv")
           .map do |row|
             key = row["key"]
-            Ingredient.new(row, say: names.dig(key, "say"), sources: sources["*"].merge(sources.fetch(key, {})))
+            Ingredient.new(
+              row,
+              say: names.dig(key, "say"),
+              varied: names.dig(key, "varied"),
+              sources: sources["*"].merge(sources.fetch(key, {}))
+            )
           end
       )
     end

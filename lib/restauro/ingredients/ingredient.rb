@@ -53,14 +53,15 @@ module Restauro
     attr_reader :key, :name, :group, :gluten, :allergens, :note, :power_share, :stretch_factor
 
     # @param row [Hash] header => cell
-    # @param say [String, nil] the short name
+    # @param say [String, nil] the short name   @param varied [Boolean] whether it stands for several
     # @param sources [Hash] figure => source key
-    def initialize(row, say: nil, sources: {}, power_share: nil, stretch_factor: 1.0)
+    def initialize(row, say: nil, varied: false, sources: {}, power_share: nil, stretch_factor: 1.0)
       @key, @name, @group, @gluten, @note =
         row.values_at("key", "name", "group", "gluten", "note").map { |cell| cell&.dup&.freeze }
       @allergens = row["allergens"].to_s.split("; ").freeze
       @row = row
       @say = say
+      @varied = varied
       @power_share = power_share
       @stretch_factor = stretch_factor
       @sources = sources
@@ -95,6 +96,8 @@ module Restauro
 
     # @return [String] the short name that is printed
     def say = @say || name
+    # One that stands for others like it, each with a name of its own: cheeses, stocks, wines.
+    def varied? = !!@varied
     # Short, for an error's sake.
     def inspect = "#<#{self.class} #{key}>"
     # @param figure [Symbol]   @return [String] key of data/sources.yml
@@ -116,7 +119,7 @@ module Restauro
 
     private
 
-    def kept = {say: @say, sources: @sources, power_share: power_share, stretch_factor: stretch_factor}
+    def kept = {say: @say, varied: @varied, sources: @sources, power_share: power_share, stretch_factor: stretch_factor}
 
     def figure_in(row, figure)
       cell = row[figure.to_s]

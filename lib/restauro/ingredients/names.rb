@@ -108,7 +108,7 @@ module Restauro
     end
 
     def names(ingredient, row)
-      lists = row.reject { |field, _| %w[say any].include?(field) }.values.flatten
+      lists = row.reject { |field, _| %w[say any varied].include?(field) }.values.flatten
       [ingredient.name, ingredient.name.sub(/ \(.*\)/, ""), ingredient.key.tr("_", " "), row["say"], *lists].compact
     end
 

@@ -12,13 +12,14 @@ module Restauro
       # Signs and small pictures before a thing, a box to tick, or its number in a list.
       BULLET = /\A\s*(?:(?:[*•▢☐☑✓✔◦·‣●○▪■□+\#–—]|[\p{So}&&[^°]]\u{FE0F}?|-(?=\s)|\[[\sxX]?\]|-\ \[[\sxX]?\]|
         \d{1,2}[.)](?=\s+[\d½⅓¼⅔¾⅛]))\s*)+/x
-
       DASH_BULLET = /\A\s*-\s*/
       OF = /\A\s*(?:of|de la|de l['’]|des?|du|d['’]|di|del|della|dell['’]|von)(?:\s+|(?<=['’]))/i
       # "a 400 g tin": one of it.
       ARTICLE = /\A(?:an?|one)\s+(?=\d)/i
       # "2 tablespoons flour, heaped", "2 tbsp (heaped) flour".
       HEAP_AFTER = /[,(]\s*(heaped|heaping|rounded|scant)\s*(?:\)|\z)/i
+      # "Oil for deep frying, 180C" is no 180 cups.
+      DEGREES = /(?<=\S)[,;:]?\s+\(?(?:at |to )?\d{3}\s?°?\s?[CF]\b\)?/
       ABOUT = /\A(?:about|approximately|approx\.?|around|roughly|ca\.?)\s+/i
 
       def initialize(units)
@@ -31,7 +32,8 @@ module Restauro
       # @param text [String] a raw line   @param bulleted [Boolean] whether a dash at its head is a bullet, not a minus
       # @return [Amount, nil] nil when the line holds no amount   @raise [InvalidInput] an impossible quantity
       def read(text, bulleted: false)
-        plain = Numbers.plain(text).sub(bulleted ? DASH_BULLET : BULLET, "").sub(ABOUT, "").sub(ARTICLE, "").strip
+        bare = Numbers.plain(text.sub(DEGREES, "")).sub(bulleted ? DASH_BULLET : BULLET, "")
+        plain = bare.sub(ABOUT, "").sub(ARTICLE, "").strip
         heaped_after(leading(plain) || trailing(plain), plain)
       end
 

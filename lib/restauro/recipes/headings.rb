@@ -6,19 +6,22 @@ module Restauro
     # "Sauce: 25 g butter, 25 g flour".
     class Headings
       # "For the gravy: 2 onions, 30 g flour" is a list with its name.
-      FOR = /\A\W*(?:for|to\ make|to\ finish|to\ serve|para|für|zum|zur|per\ (?:il|la|le|i|gli)|
+      FOR = /\A\W*(?:for|to\ (?:make|finish|serve|coat|fill|top|bind|decorate|assemble)|para|für|zum|zur|per\ (?:il|la|le|i|gli)|
         pour\ (?:la|les?|l['’]|paner|servir))\b[^.:]*(?::[^.\d½⅓¼⅔¾⅛]*)?\z/ix
       MADE_FOR = /\A(?:for|to (?:make|finish|serve))\b/i
       COLON = /\A[^\d:]{2,60}:\s*\z/
-      NAMES = /\b(?:pastry|crust|dough|base|shell|case|lid|crumble|cobbler|topping|streusel|sauce|gravy|b(?:é|e)chamel|
+      NAMES = /\b(?:pastry|crust|dough|base|shell|case|lid|crumble|cobbler|topping|streusel|sauce|gravy|b(?:é|e)chamel|besciamella|
         velout(?:é|e)|roux|filling|stuffing|meat\s?balls?|coating|coat|batter|breading|
         sheets?|pasta|noodles|ribbons|gnocchi|dumplings?|sp(?:ä|a)tzle|custard|glaze|cream|stew|soup|casserole|crumbs?|
         crumb\ top|layers?|fruit|garnish|to\ serve|to\ finish|schnitzels?|pancakes?|cr(?:ê|e)pes?|puddings?|popovers?|muffins?|fritters?|ragout|
-        rag(?:ù|u)|meat|vegetables?|meringue|marinade|jus|icing|frosting|salsa|pesto|dip|relish|chutney|slaw|salad|mayonnaise|
+        rag(?:ù|u)|meat|vegetables?|meringue|marinade|jus|icing|frosting|salsa|pesto|dip|relish|chutney|slaw|salad|
+        mayonnaise|aioli|tartare|raita|tzatziki|mayo|
         jelly|compote|mousse|ganache|caramel|curd|(?:dry|wet)\ ingredients|rest|mash|wash|dressing|syrup|pie|
         (?:sage|herb|garlic|brown(?:ed)?|lemon|chive|parsley|spiced?)\ butter)\s*\z/ix
       ON_THE_LINE = /\A\W*([[:alpha:]][^:\d]{1,40}?(?:\s(?:for|serves)\s\d{1,2})?)\s*:\s+(.*[\d½⅓¼⅔¾⅛].*)\z/
       MOST_WORDS = 5
+      UNKNOWN_WORDS = 2
+      MEATS = %w[fish poultry quick_meat whole_meat ground_meat].freeze
 
       # @param line_reader [LineReader]
       def initialize(line_reader)
@@ -31,7 +34,8 @@ module Restauro
         return false if @line_reader.amount?(line)
         return true if FOR.match?(line) || COLON.match?(line)
 
-        bare?(line) && @line_reader.thing?(following) && (named?(line) || names_what_follows?(line, following))
+        bare?(line) && @line_reader.thing?(following) &&
+          (named?(line) || names_what_follows?(line, following) || unknown?(line) || kin?(line, following))
       end
 
       # "Pastry", "Cheese sauce".
@@ -55,6 +59,16 @@ module Restauro
 
       # A few words with a capital, no sentence.
       def bare?(line) = line.split.length <= MOST_WORDS && line.match?(/\A[#*\s]*[[:upper:]][^.,;!?\d()]*[*:]*\s*\z/)
+
+      # No word that is known, above a thing with its amount: "Crespelle".
+      def unknown?(line) =
+        line.split.length <= UNKNOWN_WORDS && !@line_reader.known_name?(line) && !line.match?(Outline::VERBS)
+
+      # "Fish" above "600 g cod".
+      def kin?(line, following)
+        kind = @line_reader.kind(line)
+        line.split.one? && MEATS.include?(kind) && kind == @line_reader.kind(following)
+      end
 
       # "Leeks" above "600 g leeks, sliced".
       def names_what_follows?(line, following)

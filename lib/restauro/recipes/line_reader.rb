@@ -7,7 +7,7 @@ module Restauro
       ROLES = {"flour" => "flour", "meal" => "flour", "blend" => "flour", "starch" => "starch", "binder" => "binder",
                "egg" => "egg", "liquid" => "liquid", "fat" => "fat", "puree" => "puree", "curd" => "cheese",
                "cheese" => "cheese", "leavener" => "lift", "seasoning" => "seasoning", "crumb" => "crumb"}.freeze
-      STUDDED = /\bstudded with\b/i
+      STUDDED = DataFiles.words("ingredients/words.yml").fetch(:studded)
       COOKED_EGG = /\b(?:hard|soft)[- ]?boiled|\bpoached\b/i
 
       # @param catalogue [Catalogue]   @param system [String] us, metric, uk or au
@@ -49,6 +49,8 @@ module Restauro
         match.key ? @catalogue.fetch(match.key).group == "seasoning" : match.bystander == "herb"
       end
       def known_name?(text) = !@names.match(text).nil?
+      # @return [String, nil] of data/ingredients/kinds.yml, of what is only cooked along
+      def kind(text) = read(text).kind
       # Whether a text is something known with its amount.
       def thing?(text)
         amount_in(text).then { |amount| !amount.nil? && !amount.rest.empty? && known_name?(amount.rest) }

@@ -14,14 +14,7 @@ module Restauro
       ABOUT = /\A\W*(?:serves|servings?|makes|yields?|prep(?:aration)?\ time|cook(?:ing)?\ time|total\ time|time|
         source|notes?|author|difficulty|\d+\s+(?:servings|portions|people))\b/ix
       NUMBERED = /\A\s*(?:step\s*)?\d+\s*[.):]\s+(?=[[:alpha:]])/i
-      VERBS =
-        /\A\W*(?:in an?|meanwhile|when|once|then|gently|slowly|gradually|carefully|whisk|melt|add|stir|bring|simmer|cook|heat|
-        pour|season|serve|remove|mix|combine|boil|reduce|make|place|put|fry|deep-fry|sauté|saute|
-        beat|blend|strain|taste|return|turn|let|leave|keep|set|
-        fold|bake|roast|warm|sprinkle|scatter|drain|deglaze|continue|finish|transfer|adjust|toast|chop|slice|grate|peel|
-        preheat|rub|knead|dip|spoon|press|roll|line|chill|off\ the\ heat|take|cover|rest|soften|brown|spread|top\ with|
-        cut|layer)\b
-        (?!\s+(?:flour|butter|sugar|cheese|lager|ale|bread|rice|wine))/ix
+      VERBS = DataFiles.words("recipes/words.yml").fetch(:begins_a_step)
       ADVICE =
         /\A\W*(?:tips?|top tip|cook's (?:tip|note)|variations?|note|storage|to store|make[- ]ahead|serving suggestions?)\s*:/i
       AMOUNT_FIRST = /\A\W*(?:\d|[#{Numbers::GLYPHS.keys.join}])/

@@ -8,6 +8,7 @@ module Restauro
         # Cut small, a thing is stirred in; a batter goes around what is larger.
         CUT_SMALL = DataFiles.words("families/batter/words.yml").fetch(:stirred_in)
 
+        WHOLE = %w[fish poultry quick_meat].freeze
         IN_A_TIN = DataFiles.words("families/batter/words.yml").fetch(:in_a_tin)
         PANCAKE = /\b(?:#{DataFiles.yaml("families/batter/styles.yml").dig("pancake", "words")})/i
 
@@ -20,7 +21,7 @@ module Restauro
         def of(recipe, ratio, gas_ml)
           told = recipe.lines.select(&:words?).map(&:text).join("\n")
           found = all.find { |_, row| told.match?(/\b(?:#{row["words"]})/i) }&.first ||
-            by_rung(Hydration::Rung.of(ratio)&.key, gas_ml, stirred_in?(recipe))
+            (around?(recipe) ? "coating" : by_rung(Hydration::Rung.of(ratio)&.key, gas_ml, stirred_in?(recipe)))
           found == "pancake" && told.match?(IN_A_TIN) && !told.match?(PANCAKE) ? in_a_tin(recipe) : found
         end
 
@@ -29,10 +30,13 @@ module Restauro
           recipe.ingredients.any? { |line| line.ingredient == "granulated_sugar" } ? "baked" : "pudding"
         end
 
-        def stirred_in?(recipe)
-          things = recipe.ingredients.select { |line| line.role == "other" && line.grams }
-          things.any? && things.max_by { |line| line.grams.value }.text.match?(CUT_SMALL)
-        end
+        def stirred_in?(recipe) = main(recipe)&.text.to_s.match?(CUT_SMALL)
+        # Fish, prawns, chicken in pieces: it goes around them.
+        def around?(recipe) = WHOLE.include?(main(recipe)&.kind) && !stirred_in?(recipe)
+
+        # The heaviest thing that is no batter.   @return [Recipes::Line, nil]
+        def main(recipe) =
+          recipe.ingredients.select { |line| line.role == "other" && line.grams }.max_by { |line| line.grams.value }
 
         # @param rung [String, nil] key
         # @param gas_ml [Float] mL/100 g

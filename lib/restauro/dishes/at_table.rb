@@ -1,0 +1,72 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # How parts that were cooked apart meet at last: what goes over at the table, what a dough is turned in, a sauce on
+    # what it is for.
+    class AtTable
+      # @param answers [Array<PartAnswer>]   @param in_oven [Boolean] whether the dish is baked as one
+      def initialize(dish, answers, catalogue, in_oven:, rolled_up:)
+        @dish = dish
+        @answers = answers
+        @catalogue = catalogue
+        @in_oven = in_oven
+        @rolled_up = rolled_up
+        freeze
+      end
+
+      # @return [Array<Families::Step>]
+      def steps
+        return [] if @in_oven && @rolled_up
+
+        join = @dish.joins.find { |found| found.how == "over" } or return apart
+        from, to = @answers[join.from], @answers[join.to]
+        return [tossed(from)] if from.part.family.nil? && to.part.role == :dough
+
+        from.part.role == :sauce ? [poured(from, to.part.role == :coat)] : []
+      end
+
+      private
+
+      # What was cooked apart from its sauce: balls go into it, a piece of fish has it poured over.
+      def apart
+        join = @dish.joins.find { |found| found.how == "fills" }
+        return [] if @in_oven || join.nil?
+
+        thing, sauce = @answers.values_at(join.from, join.to)
+        return [] unless sauce.part.role == :sauce && thing.part.family.nil? && thing.steps.any?(&:minutes)
+
+        return [into(thing, sauce)] if Bound.by_crumbs?(thing.lines, thing.part.recipe.title)
+
+        [step(text: "#{thing.name} on warm plates, the #{sauce.name.downcase} over it.", part: thing.name,
+              look_for: "both hot", safety: ["hot_hold"])]
+      end
+
+      def into(thing, sauce)
+        step(text: "#{thing.name} into the #{sauce.name.downcase}, hot through.", part: thing.name,
+             look_for: "a bubble here and there", safety: ["hot_hold"])
+      end
+
+      def step(**more) = Families::Step.new(kind: "serve", **more)
+      def list(part) =
+        Families::Companions.list(part.lines.map { |line| Families::Companions.say(line, @catalogue) })
+
+      # Onions, butter, cheese that a dough is turned in; by its name, what was cooked under a heading.
+      def tossed(part)
+        cooked = part.name != "Over it" && part.steps.any? { |made| %w[brown simmer].include?(made.kind) }
+        step(text: "Turn them in #{cooked ? "the #{part.name.downcase}" : list(part)}, " \
+                   "with a splash of their water where it is dry.",
+             hold_minutes: 5, part: part.name, uses: part.lines.select(&:grams),
+             look_for: "every piece glossy, none stuck to the next")
+      end
+
+      def poured(sauce, over_coat)
+        where =
+          over_coat ? "beside it, or over it at the last moment: a coat stays crisp only so" : "over it at the table"
+        step(text: "#{sauce.name}: warm it, a splash of water if it has thickened; #{where}.",
+             hold_minutes: 5, part: sauce.name,
+             look_for: "as thick on the plate as it should be, not in the pan", safety: ["hot_hold"])
+      end
+    end
+  end
+end

@@ -1,0 +1,87 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # Sauces that no flour thickens: stirred together raw, cheese melted in cream, butter with leaves; and fish in what
+    # it is poached in.   Needs name and list.
+    module PlainSauces
+      # Kinds that nobody eats raw.
+      RAW = %w[poultry joint ground_poultry ground_meat sausage quick_meat whole_meat cured fish].freeze
+      STIRRED = DataFiles.words("dishes/words.yml").fetch(:stirred_raw)
+      CURDLES = %w[plain_yogurt plant_yogurt sour_cream].freeze
+      private_constant :RAW, :STIRRED, :CURDLES
+
+      private
+
+      # A dip, a slaw, yogurt with herbs: nothing of it is cooked.
+      def stirred?(lines)
+        return false if lines.any? { |line| RAW.include?(line.kind) }
+        return true if name.match?(STIRRED) || (name.match?(/\brelish/i) && lines.none? { |line| cooks?(line) })
+
+        liquids = lines.select { |line| line.role == "liquid" }
+        liquids.any? { |line| CURDLES.include?(line.ingredient) } &&
+          lines.none? { |line| cooks?(line) && !line.text.match?(/garlic|spring onion|scallion/i) }
+      end
+
+      def cooks?(line) = ![nil, "late", "herb", "table", "other"].include?(line.kind)
+
+      # Cheese melted in cream: a sauce that no flour thickens.
+      def melted?(lines)
+        lines.any? { |line| line.role == "cheese" } && lines.any? { |line| line.role == "liquid" } &&
+          lines.none? { |line| cooks?(line) || %w[egg fat].include?(line.role) }
+      end
+
+      def melted(lines)
+        cheese, rest = lines.partition { |line| line.role == "cheese" }
+        [
+          Families::Step.new(
+            kind: "simmer",
+            text: "#{name}: warm #{list(rest)} gently; off the heat melt #{list(cheese)} in it, stirring.",
+            uses: lines,
+            minutes: Constants.fetch(:making, :melt_minutes),
+            look_for: "smooth; it goes to strings and oil where it boils"
+          )
+        ]
+      end
+
+      # Fish in what it is poached in.
+      def poached?(lines) =
+        lines.any? { |line| line.kind == "fish" } && lines.any? { |line| line.role == "liquid" } &&
+          lines.none? { |line| line.kind == "soften" || line.ingredient == "tomato_passata" }
+
+      def poached(lines)
+        fish, rest = lines.partition { |line| line.kind == "fish" }
+        [
+          Families::Step.new(
+            kind: "simmer",
+            text: "#{name}: bring #{list(rest)} to a bare simmer; lay in #{list(fish)}, lid on, low; lift it out.",
+            uses: lines,
+            minutes: Constants.fetch(:making, :poach_minutes),
+            look_for: "opaque, and comes apart in flakes",
+            safety: ["fish"]
+          )
+        ]
+      end
+
+      def stirred(lines) =
+        [Families::Step.new(kind: "mix", text: "#{name}: stir together #{list(lines)}.", uses: lines)]
+
+      def foamed?(lines) =
+        lines.any? { |line| line.role == "fat" } && lines.any? { |line| line.kind == "herb" } &&
+          lines.all? { |line| line.role == "fat" || %w[herb soften].include?(line.kind) }
+
+      # Butter and leaves to turn a dough in.
+      def foamed(lines)
+        fat, leaves = lines.partition { |line| line.role == "fat" }
+        [
+          Families::Step.new(
+            kind: "brown",
+            text: "#{name}: let #{list(fat)} foam on medium with #{list(leaves)} in it.",
+            uses: lines,
+            look_for: "nutty, the leaves crisp; brown specks are right, black ones are not"
+          )
+        ]
+      end
+    end
+  end
+end

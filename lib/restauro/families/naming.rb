@@ -1,0 +1,30 @@
+module Restauro
+  module Families
+    # What a step calls a thing, with its grams.
+    module Naming
+      # "200 g sausage meat", the cook's own words where the catalogue has none.
+      # @param line [Recipes::Line]   @param catalogue [Catalogue]   @return [String]
+      def say(line, catalogue)
+        if line.ingredient && line.role != "seasoning"
+          return "#{grams(line)}#{typed(line, catalogue) || catalogue.fetch(line.ingredient).say}"
+        end
+
+        name = (line.name_text || line.text).strip.sub(/\A[-*•\s]+/, "").sub(/\A(?:of|the)\s+/i, "")
+        line.grams || line.amount_text.nil? ? "#{grams(line)}#{name}" : "#{line.amount_text} #{name}".strip
+      end
+
+      # @return [String] "200 g ", to a tenth where it is under 20
+      def grams(line) =
+        line.grams ? "#{Recipes::WeighedLine.tenths(line.grams.value.round(line.grams.value < 20 ? 1 : 0))} g " : ""
+
+      private
+
+      # The cook's own gorgonzola, where the catalogue has one row for many cheeses.   @return [String, nil]
+      def typed(line, catalogue)
+        return if line.added || !catalogue.fetch(line.ingredient).varied?
+
+        line.name_text.to_s.sub(/\A(?:of|the)\s+/i, "")[/\A[^,;(]*\p{L}/]
+      end
+    end
+  end
+end
