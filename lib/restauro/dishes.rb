@@ -26,6 +26,7 @@ module Restauro
       Moved
       Nutrition
       OneList
+      OverACoat
       OverDough
       Partition
       PartAnswer

@@ -17,7 +17,7 @@ module Restauro
 
       # @return [Array<Families::Step>]
       def steps
-        return [] if @in_oven && @rolled_up
+        return [] if @in_oven && (@rolled_up || dough?)
 
         join = @dish.joins.find { |found| found.how == "over" } or return apart
         from, to = @answers[join.from], @answers[join.to]
@@ -27,6 +27,9 @@ module Restauro
       end
 
       private
+
+      # Baked with what is over it.
+      def dough? = @dish.joins.any? { |join| join.how == "over" && @answers[join.to].part.role == :dough }
 
       # What was cooked apart from its sauce: balls go into it, a piece of fish has it poured over.
       def apart

@@ -4,7 +4,7 @@ module Restauro
   module Dishes
     # Minced meat that crumbs and egg hold together, in meatballs and loaves: they are in it, no coat around it.
     module Bound
-      WORDS, MINCE = DataFiles.words("dishes/words.yml").values_at(:bound, :mince)
+      WORDS, MINCE, COATED = DataFiles.words("dishes/words.yml").values_at(:bound, :mince, :coated_by_name)
 
       ALONE = "here crumbs hold the mince together, and there is nothing to work out: put gluten-free breadcrumbs in " \
               "for them, gram for gram. Where the crumbs are a coat, type its flour too"
@@ -13,7 +13,7 @@ module Restauro
 
       # @param lines [Array<Recipes::Line>] of a part   @param title [String]
       def by_crumbs?(lines, title)
-        title.to_s.match?(WORDS) && lines.any? { |line| line.text.match?(MINCE) } &&
+        title.to_s.match?(WORDS) && !title.match?(COATED) && lines.any? { |line| line.text.match?(MINCE) } &&
           lines.any? { |line| line.role == "crumb" } &&
           lines.none? { |line| %w[flour thickener].include?(line.role) && line.grams }
       end

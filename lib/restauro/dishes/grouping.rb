@@ -22,7 +22,7 @@ module Restauro
       end
 
       # @return [Array<Group>]
-      def groups = together(split(at_the_table(headed)))
+      def groups = together(split(brushed(at_the_table(headed))))
 
       private
 
@@ -41,6 +41,17 @@ module Restauro
               end
             )
           home ? kept[home] = Group.new(kept[home].label, kept[home].lines + group.lines) : kept << group
+        end
+      end
+
+      # An egg to brush a crust with belongs to it, wherever it stands.
+      def brushed(groups)
+        home = groups.index { |group| group.label.to_s.match?(CRUSTY) && !group.label.match?(FILLING) } or return groups
+        moved = groups.each_with_index.flat_map do |group, index|
+          index == home ? [] : group.lines.select { |line| Families::Crust::Glaze.line?(line) }
+        end
+        groups.each_with_index.map do |group, index|
+          Group.new(group.label, index == home ? group.lines + moved : group.lines - moved)
         end
       end
 

@@ -24,7 +24,7 @@ module Restauro
 
       # @param group [Grouping::Group]   @return [Array<Grouping::Group>] itself alone, or its pieces
       def split(group)
-        layered(group) || (unnamed(group) unless group.label) || pieces(group)
+        over_a_coat(group) || layered(group) || (unnamed(group) unless group.label) || pieces(group)
       end
 
       private
@@ -37,10 +37,13 @@ module Restauro
         found.each_with_index.map { |lines, index| part(index.zero? ? group.label : nil, lines) }
       end
 
-      def over_a_dough(group)
-        over = OverDough.new(@catalogue, @title).split(group.lines)
-        over && [part(nil, over.first), part("Over it", over.last)]
-      end
+      def over_a_coat(group) =
+        OverACoat.split(group.lines)&.then { |coat, over| [part(group.label, coat), part("Sauce", over)] }
+
+      def over_a_dough(group) =
+        OverDough.new(@catalogue, @title).split(group.lines)&.then { |dough, over|
+  [part(nil, dough), part("Over it", over)]
+}
 
       # "Ravioli: flour, eggs, squash, cheese, butter, sage": after what the dough is made of comes what goes in it, and
       # butter with leaves over it.

@@ -9,7 +9,9 @@ module Restauro
       include PlainSauces
 
       # What a part may be, the first that fits: it says so in a method of that name with a question mark.
-      KINDS = %i[crumbs mash bound chips meringue laid stirred melted poached].freeze
+      # Roles that go in when the rest is done.
+      LAST = %w[cheese seasoning].freeze
+      KINDS = %i[crumbs mash bound chips meringue laid stirred tomatoes melted poached].freeze
 
       # @param part [Part]   @param coats [Boolean] whether its crumbs go around what a batter is on
       def initialize(part, catalogue, exclusion, coats: false)
@@ -77,7 +79,7 @@ module Restauro
       # What is poured simmers with what is tender in it: a ragout, a tomato sauce.
       def simmer_in(simmer, rest, lines)
         liquids = rest.select { |line| line.role == "liquid" }
-        return simmer if liquids.empty? || lines.none? { |line| line.role == "other" && line.kind }
+        return simmer if liquids.empty? || lines.none? { |line| simmers?(line) }
 
         [
           Families::Step.new(
@@ -91,13 +93,15 @@ module Restauro
         ]
       end
 
+      def simmers?(line) = line.role == "other" && cooks?(line)
+
       def mixed(rest, lines)
-        rest = rest.reject { |line| line.role == "liquid" } if lines.any? { |line| line.role == "other" && line.kind }
+        rest = rest.reject { |line| line.role == "liquid" } if lines.any? { |line| simmers?(line) }
         return [] if rest.empty?
 
         return foamed(rest) if foamed?(rest)
 
-        return last(rest) if rest.all? { |line| line.role == "cheese" || line.kind == "herb" } && rest != lines
+        return last(rest) if rest.all? { |line| LAST.include?(line.role) || line.kind == "herb" } && rest != lines
 
         eggs = rest.any? { |line| line.role == "egg" }
         [
@@ -110,7 +114,7 @@ module Restauro
         ]
       end
 
-      # Cheese and herbs on what was cooked.
+      # Cheese, spice and herbs on what was cooked.
       def last(rest) =
         [Families::Step.new(kind: "finish", text: "#{name}: off the heat, stir in #{list(rest)}.", uses: rest)]
 

@@ -8,8 +8,9 @@ module Restauro
       # Kinds that nobody eats raw.
       RAW = %w[poultry joint ground_poultry ground_meat sausage quick_meat whole_meat cured fish].freeze
       STIRRED = DataFiles.words("dishes/words.yml").fetch(:stirred_raw)
+      TOMATOES = "tomato_passata"
       CURDLES = %w[plain_yogurt plant_yogurt sour_cream].freeze
-      private_constant :RAW, :STIRRED, :CURDLES
+      private_constant :RAW, :STIRRED, :TOMATOES, :CURDLES
 
       private
 
@@ -24,6 +25,26 @@ module Restauro
       end
 
       def cooks?(line) = ![nil, "late", "herb", "table", "other"].include?(line.kind)
+
+      # Tomatoes by themselves, cheese to lay on them.
+      def tomatoes?(lines) =
+        lines.any? { |line| line.ingredient == TOMATOES } && lines.none? { |line| cooks?(line) || line.role == "egg" }
+
+      def tomatoes(lines)
+        cheese, rest = lines.partition { |line| line.role == "cheese" }
+        simmer =
+          Families::Step.new(
+            kind: "simmer",
+            text: "#{name}: simmer #{list(rest)} gently.",
+            uses: rest,
+            minutes: Constants.fetch(:making, :tender_minutes),
+            look_for: "thick enough that a spoon leaves a track"
+          )
+        return [simmer] if cheese.empty?
+
+        ready = "#{name}: have #{list(cheese)} ready to lay over it."
+        [simmer, Families::Step.new(kind: "mix", text: ready, uses: cheese)]
+      end
 
       # Cheese melted in cream: a sauce that no flour thickens.
       def melted?(lines)

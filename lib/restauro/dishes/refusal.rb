@@ -34,7 +34,7 @@ module Restauro
         KINDS
           .find do |kind, words|
             title.match?(words) &&
-              !(kind == "yeast bread" && title.match?(/\b(?:with|on|and)\s+(?:\w+\s+)?(?:bread|toast)/i))
+              !(kind == "bread" && title.match?(/\b(?:with|on|and)\s+(?:\w+\s+)?(?:bread|toast)/i))
           end
           &.first
       end
@@ -50,7 +50,7 @@ module Restauro
         parts =
           recipe.ingredients.select(&:counted?).map { |line| [catalogue.fetch(line.ingredient), line.grams.value] }
         ratio = Hydration::WaterRatio.of(parts)
-        "yeast bread" if ratio&.between?(*%i[loaf_over loaf_under].map { |name| Constants.fetch(:detection, name) })
+        "bread" if ratio&.between?(*%i[loaf_over loaf_under].map { |name| Constants.fetch(:detection, name) })
       end
     end
   end

@@ -13,7 +13,7 @@ module Restauro
     end
 
     class << Said
-      MINUTES = /(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:min\b|mins\b|minutes?\b)/i
+      MINUTES = /(\d{1,3})(?:\s*(?:-|–|to|bis|à|a)\s*(\d{1,3}))?\s*(?:mins?\b|minut(?:es?|en|i|os|er)\b)/i
       HOURS = /(\d(?:[.,]5)?|½)\s*(?:hours?|hrs?)\b/i
       BAKES = DataFiles.words("dishes/words.yml").fetch(:bakes)
       BAKED_TITLE = DataFiles.words("dishes/words.yml").fetch(:baked_title)
@@ -41,7 +41,7 @@ module Restauro
           bake_minutes: minutes(baking, BAKES),
           simmer_minutes: minutes(sentences, SIMMERS),
           makes: makes(words),
-          oil: oil(sentences)
+          oil: oil(sentences + deep_fats(recipe), swims?(recipe))
         }.compact
         baked =
           found.key?(:oven) || sentences.drop(1).any? { |text| text.match?(BAKES) } ||
@@ -113,15 +113,24 @@ module Restauro
         first_in(texts) { |text| text[MAKES, 1]&.to_i&.then { |count| count if count.between?(1, 200) } }
 
       # What is said of deep fat before a dish's name: "Fried chicken" may swim as well.
-      def oil(texts)
+      def oil(texts, swims)
         fried = texts.select { |text| text.match?(DEEP) || text.match?(SHALLOW) }
         first_in(fried.partition { |text| text.match?(DEEP) }.flatten) do |text|
           degrees =
             text.match(/(1[4-9]\d|200)\s*°?\s*C\b/)&.[](1) ||
             text.match(/(3[0-9]\d)\s*°?\s*F\b/)&.then { |found| ((found[1].to_f - 32) / 1.8).round }
-          text.match?(DEEP) ? "#{degrees || 180}C" : "#{degrees || 175}C shallow"
+          swims || text.match?(DEEP) ? "#{degrees || 180}C" : "#{degrees || 175}C shallow"
         end
       end
+
+      # "Oil for deep frying" in the list.
+      def deep_fats(recipe) = recipe.ingredients.select { |line| line.role == "fat" }.map(&:text).grep(DEEP)
+
+      # As much oil as pieces swim in.
+      def swims?(recipe) =
+        recipe.ingredients.any? do |line|
+          line.role == "fat" && line.grams && line.grams.value >= Constants.fetch(:heat, :deep_least_g)
+        end
     end
   end
 end

@@ -5,6 +5,7 @@ module Restauro
       %w[Declarations Layers Lines Method Prediction Report Swapper Wrapping].each do |name|
         autoload name.to_sym, "restauro/families/breading/#{name.downcase}"
       end
+      autoload :ByHand, "restauro/families/breading/by_hand"
       autoload :Swap, "restauro/families/breading/swap"
 
       include Declarations

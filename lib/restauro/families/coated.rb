@@ -22,11 +22,18 @@ module Restauro
 
       # What is coated: the line that tells of pieces, else the heaviest thing that is no coat.   @return [Float, nil] g
       def food_g
-        Heat::PieceLine.grams(recipe) ||
+        Heat::PieceLine.grams(recipe) || mixture_g ||
           recipe.ingredients.select { |line| line.role == "other" && line.grams }.map { |line| line.grams.value }.max
       end
 
       private
+
+      # Cakes of all that is mixed.   @return [Float, nil] g
+      def mixture_g
+        lines = recipe.ingredients.select { |line| %w[other puree].include?(line.role) && line.grams }
+        loose = lines.any? { |line| line.role == "puree" || line.text.match?(Breading::Lines::LOOSE) }
+        lines.sum { |line| line.grams.value } if loose
+      end
 
       # The cook's piece, else the one that the recipe tells of.
       def with_piece(options, catalogue)

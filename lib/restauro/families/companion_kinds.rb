@@ -23,6 +23,7 @@ module Restauro
       # On the bone, or as thick: it is not done when it is brown.
       JOINT = Heat::PieceLine::JOINT
       PORTIONS = DataFiles.words("ingredients/words.yml").fetch(:portions)
+      STRIPS = DataFiles.words("ingredients/words.yml").fetch(:strips)
       READY_ROW = {"stage" => "finish", "rank" => "1", "words" => "%s"}.freeze
 
       private
@@ -45,11 +46,23 @@ module Restauro
         {"stage" => stage, "rank" => "4", "words" => stage == "simmer" ? "add %s, simmer until tender" : "%s"}
       end
 
-      def kind(line) = line.kind && kind_row(joint?(line) ? "joint" : line.kind)
+      def kind(line)
+        return unless line.kind
+        return kind_row(line.kind).except("back") if line.text.match?(thin(line))
 
-      def joint?(line) =
-        line.kind == "poultry" && line.text.match?(Regexp.union(JOINT, PORTIONS)) &&
-          !line.text.match?(Heat::PieceLine::THIN)
+        kind_row(thick(line) || line.kind)
+      end
+
+      # Stewing meat is diced as a matter of course; only strips of it are quick.
+      def thin(line) = line.kind == "whole_meat" ? STRIPS : Heat::PieceLine::THIN
+
+      # Poultry that is not done when it is brown.   @return [String, nil]
+      def thick(line)
+        return unless line.kind == "poultry"
+        return "joint" if line.text.match?(Regexp.union(JOINT, PORTIONS))
+
+        "breast" if line.text.match?(Heat::PieceLine::WHOLE)
+      end
 
       def kind_row(name) = DataFiles.yaml("ingredients/kinds.yml")[name]
     end

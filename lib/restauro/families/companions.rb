@@ -8,6 +8,8 @@ module Restauro
       include CompanionKinds
       extend Naming
 
+      # Minutes in the sauce of what is not done when it is brown.
+      BACK = {"joint" => :joint_minutes, "tender" => :tender_minutes}.freeze
       STAGES = %w[boiled brown soften infuse simmer finish table].freeze
 
       attr_reader :lines
@@ -67,19 +69,21 @@ module Restauro
                   minutes: minutes, uses: browned, look_for: look, attended: !cuts?, safety: safety(browned))]
       end
 
+      # @return [Array(String, Float, String)] words, minutes, what to look for
       def going_back(browned)
-        if cuts? then [", lid on, low, until tender", stew_minutes, "a fork goes in and out"]
-        elsif browned.any? { |line| @rows[line]["joint"] }
-          [", lid on, low", [@stew_minutes, figure(:joint_minutes)].compact.max, "no pink at the bone, its juice clear"]
-        elsif browned.any? { |line| line.kind == "quick_meat" }
-          [", lid on, low", figure(:tender_minutes), "its middle done, no longer"]
-        else
-          ["", figure(:back_minutes), "hot through"]
-        end
+        return [", lid on, low, until tender", stew_minutes, "a fork goes in and out"] if cuts?
+
+        longest = browned.filter_map { |line| back_minutes(line) }.max
+        return ["", figure(:back_minutes), "hot through"] unless longest
+
+        poultry = browned.any? { |line| @rows[line]["safety"] == "poultry" }
+        [", lid on, low", longest, poultry ? "no pink, its juice clear" : "its middle done, no longer"]
       end
 
       def stew_minutes = @stew_minutes || Constants.fetch(:dishes, :stew_minutes)
-      def cuts? = at("brown").any? { |line| line.kind == "whole_meat" }
+      def back_minutes(line) = BACK[@rows[line]["back"]]&.then { |name| figure(name) }
+      # Meat that is stewed; in strips it is not.
+      def cuts? = at("brown").any? { |line| @rows[line]["back"] == "stew" }
 
       def tender
         at("simmer").chunk_while { |a, b| @rows[a]["words"] == @rows[b]["words"] }.map do |group|

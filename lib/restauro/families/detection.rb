@@ -118,14 +118,15 @@ module Restauro
           grams("leavener").zero?
       end
 
-      # Flour and nothing wet, beside what is fried in it.
+      # Flour and nothing wet beside what is fried in it; with egg, as far as that makes no batter.
       def dredged?
-        flour.positive? && %w[liquid egg leavener puree].all? { |group|
-  grams(group).zero?
-} && told_by_title != %w[sauce] &&
-          @recipe.ingredients.any? { |line| PIECES.include?(line.kind) } &&
-          @recipe.lines.any? { |line| line.text.match?(FRIED) }
+        return false if flour.zero? || told_by_title == %w[sauce] || grams("liquid").positive? || pieces_g < flour
+
+        grams("egg").positive? ? ratio < figure(:dough_under) : @recipe.lines.any? { |line| line.text.match?(FRIED) }
       end
+
+      def pieces_g =
+        @recipe.ingredients.sum(0.0) { |line| PIECES.include?(line.kind) && line.grams ? line.grams.value : 0.0 }
 
       def liquid_over_flour? = grams("liquid") > grams("crumb") + flour
       def grams(group) = @parts.sum(0.0) { |ingredient, g| ingredient.group == group ? g : 0.0 }

@@ -5,13 +5,14 @@ module Restauro
       KIND = /\b(#{Piece::SHAPES.keys.join("|")})s?\b(?! steak)/i
       THICK = /(\d+(?:[.,]\d+)?)[[:space:]]*-?[[:space:]]*(mm|cm)\b/i
       MEASURE = DataFiles.words("heat/words.yml").fetch(:measure)
-      COUNT = /\A\s*(\d{1,3})[[:space:]]+(?!#{MEASURE})(?:\p{L}+[[:space:]]+){0,2}(?:\p{L}+)\b/i
+      COUNT = /\A\s*(\d{1,3})[[:space:]]+(?!#{MEASURE}|x\b|×)(?:\p{L}+[[:space:]]+){0,2}(?:\p{L}+)\b/i
       WEIGHT = /\A\s*(\d+(?:[.,]\d+)?)[[:space:]]*(k?g|(?:kilo)?gram(?:me)?s?|kilos?)\b/i
       # A breast as it comes is thick; beaten flat or cut it is not.
       WHOLE = DataFiles.words("heat/words.yml").fetch(:whole_breast)
       # Cut up before it is coated.
       CHUNKS = DataFiles.words("heat/words.yml").fetch(:chunks)
       FINGERS = DataFiles.words("heat/words.yml").fetch(:fingers)
+      WING = DataFiles.words("heat/words.yml").fetch(:wing)
       # On the bone, as thick as a wrist.
       JOINT = DataFiles.words("heat/words.yml").fetch(:joint)
       THIN = DataFiles.words("heat/words.yml").fetch(:thin)
@@ -35,24 +36,27 @@ module Restauro
       # @return [Piece, nil]
       def usual(line, catalogue)
         row = Food.row_of(line) or return
-        shape, thick =
-          if row["word"] == "sausage"
-            ["stick", :usual_sausage_mm]
-          elsif line.text.match?(CHUNKS)
-            ["cube", :usual_cube_mm]
-          elsif line.text.match?(FINGERS)
-            ["stick", :usual_stick_mm]
-          elsif line.text.match?(JOINT) && !line.text.match?(THIN)
-            ["stick", :usual_joint_mm]
-          elsif line.text.match?(WHOLE) && !line.text.match?(THIN)
-            [row["shape"], :usual_breast_mm]
-          else
-            [row["shape"], :"usual_#{row["shape"]}_mm"]
-          end
-        Piece.parse(
-          "#{row["word"]} #{line.text[KIND, 1] || shape} #{Constants.fetch(:heat, thick).round} mm",
-          catalogue
-        )
+        said = line.text[KIND, 1]
+        shape, thick = cut(line.text) || whole(row, line.text, said)
+        Piece.parse("#{row["word"]} #{shape} #{Constants.fetch(:heat, thick).round} mm", catalogue)
+      end
+
+      # "Chicken fillets, cubed" are cubes.   @return [Array(String, Symbol), nil] shape and how thick
+      def cut(text)
+        return ["cube", :usual_cube_mm] if text.match?(CHUNKS)
+
+        ["stick", :usual_stick_mm] if text.match?(FINGERS)
+      end
+
+      def whole(row, text, said)
+        return [said || "stick", :usual_sausage_mm] if row["word"] == "sausage"
+
+        return [said || "stick", :usual_wing_mm] if text.match?(WING)
+
+        thick = !text.match?(THIN)
+        return [said || "stick", :usual_joint_mm] if thick && text.match?(JOINT)
+
+        [said || row["shape"], thick && text.match?(WHOLE) ? :usual_breast_mm : :"usual_#{row["shape"]}_mm"]
       end
 
       # @return [Integer, nil] how many, where the line counts them

@@ -34,8 +34,11 @@ module Restauro
         return false if @line_reader.amount?(line)
         return true if FOR.match?(line) || COLON.match?(line)
 
-        bare?(line) && @line_reader.thing?(following) &&
-          (named?(line) || names_what_follows?(line, following) || unknown?(line) || kin?(line, following))
+        return false unless bare?(line) && @line_reader.amount?(following)
+        return true if named?(line)
+
+        @line_reader.thing?(following) &&
+          (names_what_follows?(line, following) || unknown?(line) || kin?(line, following))
       end
 
       # "Pastry", "Cheese sauce".

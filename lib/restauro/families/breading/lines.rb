@@ -9,6 +9,10 @@ module Restauro
         WET = %w[egg liquid binder puree].freeze
         BEATEN = DataFiles.words("families/breading/words.yml").fetch(:beaten)
         CRUMB = %w[crumb cheese].freeze
+        WHOLE = %w[poultry quick_meat fish].freeze
+        BESIDE = DataFiles.words("families/breading/words.yml").fetch(:beside)
+        STUFFS = DataFiles.words("families/breading/words.yml").fetch(:stuffs)
+        LOOSE = DataFiles.words("families/breading/words.yml").fetch(:loose)
 
         attr_reader :companions
 
@@ -20,9 +24,11 @@ module Restauro
           freeze
         end
 
-        # What is mixed and shaped before it is coated: where there is a purée, the pieces are cakes of it.
+        # What is mixed and shaped before it is coated: where there is a purée or mince, the pieces are cakes of it.
         def mixture = cakes? ? @companions.lines - table + of(%w[puree seasoning acid]) : []
-        def cakes? = of(%w[puree]).any?
+        def cakes? = of(%w[puree]).any? || minced?
+        # Loose as it comes: mince, crab, tuna from a tin.
+        def minced? = @companions.lines.any? { |line| line.text.match?(LOOSE) }
 
         # Seasoning goes with the first dry dish, or into the cakes.
         # @return [Array<Array<Recipes::Line>>] one list for each dish
@@ -38,7 +44,7 @@ module Restauro
         # @return [Array<Recipes::Line>] what the coat goes around
         def coated = @companions.lines - table - finishing - mixture + inside
         # @return [Array<Recipes::Line>] what only goes beside it
-        def table = @companions.at("table")
+        def table = @companions.at("table") + beside
         # @return [Array<Recipes::Line>] what it is fried in
         def pan_fat = @all.select { |line| line.role == "fat" }
         # A coat stands in no tin.
@@ -55,13 +61,23 @@ module Restauro
         # Cheese that melts goes in the middle, hard cheese into the crumbs.
         def inside = of(%w[cheese]).reject { |line| line.ingredient == "hard_cheese" } + wrapped
 
+        # In a pocket of meat or fish that comes whole: cheese, ham, butter with garlic.   @return [Array<Recipes::Line>]
+        def stuffing
+          return [] if wrapped.any? || mixture.any? || coated.none? { |line| WHOLE.include?(line.kind) }
+
+          coated.select { |line| line.role == "cheese" || line.kind == "ready_meat" || line.text.match?(STUFFS) }
+        end
+
         private
 
         def crumbs = of(CRUMB) + finishing - mixture - inside
         # Meal that is pressed on last, where there are no crumbs.
         def coarse = @crumb&.group == "meal" ? of(DUST).select { |line| line.ingredient == @crumb.key } : []
         # Herbs and seeds in the crumbs.
-        def finishing = @companions.at("finish").select { |line| %w[herb late].include?(line.kind) }
+        def finishing = (@companions.at("finish") - beside).select { |line| %w[herb late].include?(line.kind) }
+        # Mayonnaise in cakes binds them; else it is eaten with what is coated.
+        def beside =
+          cakes? ? [] : @companions.at("finish").select { |line| line.kind == "late" && line.text.match?(BESIDE) }
         def of(roles) = @all.select { |line| roles.include?(line.role) }
       end
     end

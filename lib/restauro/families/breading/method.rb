@@ -15,7 +15,7 @@ module Restauro
         end
 
         # @return [Array<Step>]
-        def steps = [clean, soak, salt, cakes, balls, wrapped, dishes, coat, rest, *cook, serve, keep].compact
+        def steps = [clean, soak, salt, *ByHand.new(@ours, @lines, @catalogue).steps, dishes, coat, rest, *cook, serve, keep].compact
 
         private
 
@@ -44,41 +44,6 @@ module Restauro
                                                  "beads of water on top")
         end
 
-        def cakes
-          mixture = @lines.mixture
-          return if mixture.empty?
-
-          Step.new(kind: "shape", uses: mixture, hold_minutes: 1440, look_for: "they hold when lifted",
-                   text: "Mix #{list(mixture)}; shape into flat cakes, and chill them until they are firm.",
-                   safety: @lines.companions.safety(mixture & @lines.companions.lines))
-        end
-
-        # What is soft is made into balls, what melts in the middle.
-        def balls
-          piece = @ours.options.piece
-          return unless piece&.kind == "ball"
-
-          inside, around = @lines.coated.partition { |line| @lines.inside.include?(line) }
-          middle = ", a piece of #{list(inside)} in the middle of each" if inside.any?
-          count = @ours.pieces&.first
-          Step.new(kind: "shape", text: "With wet hands, from #{list(around)}, #{count} balls of " \
-                                        "#{piece.millimetres.round} mm#{middle}.",
-                   uses: @lines.coated, hold_minutes: 1440,
-                   look_for: "firm and cold; no cracks where the middle could leak")
-        end
-
-        # Eggs in their shells first, then what goes around them.
-        def wrapped
-          eggs = @lines.wrapped
-          return if eggs.empty?
-
-          around = @lines.coated - @lines.inside
-          Step.new(kind: "boil", text: "Boil #{list(eggs)} in their shells until they are set; cool them in cold " \
-                                       "water and peel.#{" Wrap each in its share of #{list(around)}." if around.any?}",
-                   minutes: Constants.fetch(:making, :egg_boil_minutes), uses: eggs,
-                   look_for: "no gap where they are wrapped", safety: ["egg_dish", *@lines.companions.safety(around)])
-        end
-
         # What goes in each dish, in order, weighed for the pieces there are.
         def dishes
           count, = @ours.pieces
@@ -105,6 +70,8 @@ module Restauro
         # What the coat goes on.
         def what(coated)
           return "the balls: " if @ours.options.piece&.kind == "ball"
+          return "the pieces, cold: " if @lines.stuffing.any?
+
           return @lines.mixture.any? ? "the cakes, cold: " : "" if coated.empty?
 
           "#{list(coated)}#{", dried" if @lines.soak.empty?}: "

@@ -1,0 +1,69 @@
+module Restauro
+  module Families
+    class Breading
+      # What is made by hand before it is coated: cakes, balls, eggs in their wrapping, pieces with something in them.
+      class ByHand
+        # @param ours [Prediction]   @param lines [Lines]
+        def initialize(ours, lines, catalogue)
+          @ours = ours
+          @lines = lines
+          @catalogue = catalogue
+          freeze
+        end
+
+        # @return [Array<Step>]
+        def steps = [cakes, balls, wrapped, stuffed].compact
+
+        private
+
+        def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
+
+        def cakes
+          mixture = @lines.mixture
+          return if mixture.empty?
+
+          Step.new(kind: "shape", uses: mixture, hold_minutes: 1440, look_for: "they hold when lifted",
+                   text: "Mix #{list(mixture)}; shape into flat cakes, and chill them until they are firm.",
+                   safety: @lines.companions.safety(mixture & @lines.companions.lines))
+        end
+
+        # What is soft is made into balls, what melts in the middle.
+        def balls
+          piece = @ours.options.piece
+          return unless piece&.kind == "ball"
+
+          inside, around = @lines.coated.partition { |line| @lines.inside.include?(line) }
+          middle = ", a piece of #{list(inside)} in the middle of each" if inside.any?
+          count = @ours.pieces&.first
+          Step.new(kind: "shape", text: "With wet hands, from #{list(around)}, #{count} balls of " \
+                                        "#{piece.millimetres.round} mm#{middle}.",
+                   uses: @lines.coated, hold_minutes: 1440,
+                   look_for: "firm and cold; no cracks where the middle could leak")
+        end
+
+        # Eggs in their shells first, then what goes around them.
+        def wrapped
+          eggs = @lines.wrapped
+          return if eggs.empty?
+
+          around = @lines.coated - @lines.inside
+          Step.new(kind: "boil", text: "Boil #{list(eggs)} in their shells until they are set; cool them in cold " \
+                                       "water and peel.#{" Wrap each in its share of #{list(around)}." if around.any?}",
+                   minutes: Constants.fetch(:making, :egg_boil_minutes), uses: eggs,
+                   look_for: "no gap where they are wrapped", safety: ["egg_dish", *@lines.companions.safety(around)])
+        end
+
+        # A pocket, or rolled around it.
+        def stuffed
+          return if @lines.stuffing.empty?
+
+          pieces, inside = list(@lines.coated - @lines.stuffing), list(@lines.stuffing)
+          Step.new(kind: "shape",
+                   text: "Cut a pocket in each of #{pieces}, or roll it up: in it a share of #{inside}; close it.",
+                   uses: @lines.coated, hold_minutes: 1440, look_for: "shut all round: what melts runs out of a gap",
+                   safety: @lines.companions.safety(@lines.coated & @lines.companions.lines))
+        end
+      end
+    end
+  end
+end
