@@ -41,9 +41,7 @@ module Restauro
         OverACoat.split(group.lines)&.then { |coat, over| [part(group.label, coat), part("Sauce", over)] }
 
       def over_a_dough(group) =
-        OverDough.new(@catalogue, @title).split(group.lines)&.then { |dough, over|
-  [part(nil, dough), part("Over it", over)]
-}
+        OverDough.new(@catalogue, @title).split(group.lines)&.zip([nil, "Over it"])&.map { |own, name| part(name, own) }
 
       # "Ravioli: flour, eggs, squash, cheese, butter, sage": after what the dough is made of comes what goes in it, and
       # butter with leaves over it.
