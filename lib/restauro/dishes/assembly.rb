@@ -26,7 +26,12 @@ module Restauro
       def figure(name) = Constants.fetch(:dishes, name)
       # A dish that goes into the oven though no crust, coat or batter of it is baked.
       def baked? =
-        @dish.said.baked && !@dish.parts.map(&:role).intersect?(between? || rolled_up? ? %i[shell] : %i[shell coat])
+        @dish.said.baked && !main_roles.intersect?(between? || rolled_up? ? %i[shell] : %i[shell coat])
+
+      # What is strewn over at last is not what is baked.
+      def main_roles = @dish.parts.each_index.reject { |index| strewn?(index) }.map { |index| @dish.parts[index].role }
+      def strewn?(index) =
+        @dish.parts[index].role == :coat && @dish.joins_from(index).any? { |join| join.how == "covers" }
       # Pancakes with something in them.
       def rolled_up? = @dish.joins.any? { |join| join.how == "fills" && @dish.parts[join.to].family == "batter" }
       def between? = @dish.joins.any? { |join| join.how == "between" }
@@ -69,12 +74,18 @@ module Restauro
       # The recipe's own minutes; else under foil until what is layered is soft, and open to brown.
       def bakes(oven)
         told = "Bake at #{oven.say}#{in_the_dish}#{"; the door stays shut" if risen?}."
-        return [bake(oven, told, @dish.said.bake_minutes || figure(:bake_minutes), risen? ? RISEN : BROWN)] if told?
+        return [bake(oven, told, @dish.said.bake_minutes || figure(:bake_minutes), looks)] if told?
 
         covered = Bake.covered_minutes(@bake.with, @bake.pan&.depth_cm || figure(:bake_depth_cm))
         [bake(oven, "Bake at #{oven.say}#{in_the_dish}, covered.", covered,
               "a knife goes through the #{@bake.with} without a push"),
          bake(oven, "Uncover it, to brown.", figure(:bake_brown_minutes), BROWN)]
+      end
+
+      def looks
+        return "a fork goes in and out; a splash of water where it dries" if stew?
+
+        risen? ? RISEN : BROWN
       end
 
       BROWN = "bubbling also in the middle, brown on top"
@@ -95,14 +106,20 @@ module Restauro
           (@bake && Bake.raw_layer?(line))
 
       def fill
-        tops, mains = @answers.partition { |part| part.part.place == :top }
+        tops, mains = @answers.partition.with_index { |part, index| part.part.place == :top || strewn?(index) }
         names = mains.map { |part| layer_name(part) }
         return [roll_up, *on_top(tops)].join("; ") if rolled_up?
 
-        filled =
-          mains.length > 1 ? "Layer #{Families::Companions.list(names)} in the dish" : "Turn it into a buttered dish"
-        [filled, *on_top(tops)].join("; ")
+        [filled(names), *on_top(tops)].join("; ")
       end
+
+      def filled(names)
+        return "Lid on: in a pot that goes into the oven, or turned into a dish with one" if stew?
+
+        names.length > 1 ? "Layer #{Families::Companions.list(names)} in the dish" : "Turn it into a buttered dish"
+      end
+
+      def stew? = @dish.said.stewed_in_the_oven?(@dish.parts)
 
       def on_top(tops)
         tops.map do |part|

@@ -9,7 +9,10 @@ module Restauro
       WRAPPED = DataFiles.words("dishes/words.yml").fetch(:wrapped)
       # What stands in a jug beside fruit under its crust.
       JUG = DataFiles.words("dishes/words.yml").fetch(:in_a_jug)
+      BAKED_TITLE = DataFiles.words("dishes/words.yml").fetch(:baked_title)
+      CRISP = DataFiles.words("dishes/words.yml").fetch(:crisp)
       DIPPED = DataFiles.words("dishes/words.yml").fetch(:dipped_into)
+      CROQUETTES = DataFiles.words("dishes/words.yml").fetch(:croquettes)
       LAYERED = DataFiles.words("dishes/words.yml").fetch(:layered)
       # Which part the others are for, the first that there is.
       HOSTS = [%i[shell], %i[coat dough], %i[sauce]].freeze
@@ -20,10 +23,16 @@ module Restauro
       def of(parts, recipe, catalogue)
         return [] if parts.length < 2
 
-        host = HOSTS.lazy.filter_map { |roles| parts.index { |part| roles.include?(part.role) } }.first or return []
+        host =
+          HOSTS.lazy.filter_map { |roles| parts.index { |part| roles.include?(part.role) && !strewn?(part, recipe) } }
+            .first or return []
 
         parts.each_index.filter_map { |index| index == host ? nil : join(parts, index, host, recipe, catalogue) }
       end
+
+      # Crisp things on what is baked: "Crispy onions" on a casserole.
+      def strewn?(part, recipe) =
+        part.role == :coat && part.name.to_s.match?(CRISP) && recipe.title.to_s.match?(BAKED_TITLE)
 
       # How one part meets the host.   @return [Join]
       def join(parts, index, host, recipe, catalogue)
@@ -31,7 +40,9 @@ module Restauro
         if part.place == :table || poured?(parts, index, to, recipe, catalogue)
           return Join.new(from: index, to: host, how: "over")
         end
-        return Join.new(from: index, to: host, how: to.role == :coat ? "coats" : "covers") if part.place == :top
+        if part.place == :top || strewn?(part, recipe)
+          return Join.new(from: index, to: host, how: to.role == :coat ? "coats" : "covers")
+        end
 
         case to.role
         when :shell
@@ -78,12 +89,12 @@ module Restauro
         savoury =
           sauces.any? && sauces.flat_map(&:lines).none? { |line| line.text.match?(/\b(?:sugar|honey|syrup)\b/i) }
         recipe.title.to_s.match?(/\bpies?\b/i) && savoury &&
-          !words.match?(/\b(?:tart|quiche|flan|open|custard|line[sd]?|blind|base|bottom|double crust)\b/i)
+          !words.match?(/\b(?:tarte?|quiche|flan|open|custard|line[sd]?|blind|base|bottom|double crust)\b/i)
       end
 
       # A very thick base is what a croquette's coat goes around; another sauce goes over a coat at the table.
       def coat_join(part, index, host, recipe)
-        if part.role == :sauce && recipe.title.to_s.match?(/\bcroquette|\bkroket|\bcroqueta/i)
+        if part.role == :sauce && recipe.title.to_s.match?(CROQUETTES)
           return Join.new(from: host, to: index, how: "around")
         end
 

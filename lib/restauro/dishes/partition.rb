@@ -7,8 +7,8 @@ module Restauro
       NAMED =
         {"crust" => "Crust", "sauce" => "Sauce", "batter" => "Batter", "breading" => "Coat", "gnocchi" => "Dough",
          "pasta" => "Dough"}.freeze
-      # Mash or cheese on a sauce; a pizza's topping lies on its own crust.
-      TOPPED = DataFiles.words("dishes/words.yml").fetch(:topping_heading)
+      # What stands before a part's name; mash or cheese on a sauce (a pizza's topping lies on its own crust).
+      FOR, TOPPED = DataFiles.words("dishes/words.yml").values_at(:for_the_part, :topping_heading)
       # @param recipe [Recipes::Recipe]   @param family [String, nil] forces a reading of one part
       # @param given [Hash] part name => family
       # @return [Dish]   @raise [InvalidInput]
@@ -130,7 +130,7 @@ module Restauro
         parts.map do |part|
           name = part.name || (part.place == :top ? "Crumbs" : Bound.name(part)) || NAMED[part.family] || "Filling"
           name =
-            name.sub(/\A(?:for|to make)\s+(?:the\s+)?/i, "")
+            name.sub(FOR, "")
               .then { |short| short.empty? ? name : short[0].upcase + short[1..] }
           count = seen[name] += 1
           part.with(name: count > 1 ? "#{name} #{count}" : name)

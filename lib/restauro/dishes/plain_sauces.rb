@@ -89,15 +89,17 @@ module Restauro
 
       def foamed?(lines) =
         lines.any? { |line| line.role == "fat" } && lines.any? { |line| line.kind == "herb" } &&
-          lines.all? { |line| line.role == "fat" || %w[herb soften].include?(line.kind) }
+          lines.all? { |line| %w[fat cheese].include?(line.role) || %w[herb soften].include?(line.kind) }
 
-      # Butter and leaves to turn a dough in.
+      # Butter and leaves to turn a dough in, cheese for the table.
       def foamed(lines)
-        fat, leaves = lines.partition { |line| line.role == "fat" }
+        cheese, cooked = lines.partition { |line| line.role == "cheese" }
+        fat, leaves = cooked.partition { |line| line.role == "fat" }
+        over = "; #{list(cheese)} at the table" if cheese.any?
         [
           Families::Step.new(
             kind: "brown",
-            text: "#{name}: let #{list(fat)} foam on medium with #{list(leaves)} in it.",
+            text: "#{name}: let #{list(fat)} foam on medium with #{list(leaves)} in it#{over}.",
             uses: lines,
             look_for: "nutty, the leaves crisp; brown specks are right, black ones are not"
           )

@@ -8,6 +8,12 @@ module Restauro
     #   bake_minutes, simmer_minutes min · makes how many · oil "180C", "175C shallow" or nil · baked whether it goes
     #   into an oven at all, grills whether it browns under a grill · from Hash of name => line
     Said = Value.of(:oven, :blind_oven, :pan, :bake_minutes, :simmer_minutes, :makes, :oil, :baked, :grills, :from) do
+      # Meat that goes tender under a lid in the oven, and not on the stove before.   @param parts [Array<Part>]
+      def stewed_in_the_oven?(parts) =
+        baked && bake_minutes.to_f >= Constants.fetch(:dishes, :oven_stew_minutes) &&
+          parts.none? { |part| part.role == :shell } &&
+          parts.flat_map(&:lines).any? { |line| line.kind == "whole_meat" }
+
       # Option names with what was read.   @return [Array<Hash>]
       def to_a = from.map { |name, line| {option: name.to_s, line: line} }
     end

@@ -37,7 +37,7 @@ module Restauro
         if line.text.match?(STUDDED) || (line.text.match?(SPRIGS) && !line.text.match?(PICKED))
           return kind_row("infuse")
         end
-        return READY_ROW if READY.match?(line.text) && !%w[brown].include?(kind(line)&.fetch("stage"))
+        return kind(line)&.fetch("stage") == "brown" ? kind_row("ready_meat") : READY_ROW if READY.match?(line.text)
         return kind(line) || UNKNOWN unless ingredient
 
         return kind_row("table") if WRAPS.include?(ingredient.key)

@@ -44,7 +44,7 @@ module Restauro
         # What the batter goes around; else what goes into it.
         def coated =
           if coating?
-            @companions.lines - @companions.at("table") - @companions.at("finish").select { |line| line.kind == "herb" }
+            @companions.lines - @companions.at("table") - folded + @all.select { |line| group(line) == "fruit" }
           else
             []
           end

@@ -15,7 +15,7 @@ module Restauro
         end
 
         # @return [Array<Step>]
-        def steps = [clean, soak, salt, *ByHand.new(@ours, @lines, @catalogue).steps, dishes, coat, rest, *cook, serve, keep].compact
+        def steps = [clean, soak, salt, *by_hand, dishes, coat, rest, *cook, serve, keep].compact
 
         private
 
@@ -96,6 +96,7 @@ module Restauro
                                                 "the crumbs no longer come off on a finger")
         end
 
+        def by_hand = ByHand.new(@ours, @lines, @catalogue).steps
         def cook = Batter::Cooking.new(@ours, @lines, @catalogue, dips: false).steps
 
         def serve

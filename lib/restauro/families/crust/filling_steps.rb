@@ -6,7 +6,7 @@ module Restauro
       # The steps of a filling that the crust makes itself: fruit tossed, a custard whisked, what is raw cooked first. A
       # filling made as a part of its own has its steps there.
       class FillingSteps
-        MINCED = %w[ground_meat ground_poultry sausage].freeze
+        RAW = %w[ground_meat ground_poultry sausage fish].freeze
         CITRUS = DataFiles.words("families/crust/words.yml").fetch(:citrus)
         def initialize(swap, catalogue)
           @swap = swap
@@ -24,7 +24,7 @@ module Restauro
 
           return [raw] if raw?
 
-          [*raw_in(@companions.early_steps(fats)), *@companions.dry_steps, own].compact
+          [*raw_in(@companions.early_steps(fats)), *raw_in(@companions.dry_steps), own].compact
         end
 
         private
@@ -42,11 +42,11 @@ module Restauro
                    safety: [*@filling.safety, "raw_meat"])
         end
 
-        # What is wrapped raw is cooked through in its wrapping: minced meat and sausage are not fried first.
+        # What is wrapped raw is cooked through in its wrapping: minced meat, sausage and fish are not cooked first.
         def raw_in(steps)
           return steps unless @swap.ours.cover == "wrapped"
 
-          steps.reject { |step| step.kind == "brown" && step.uses.any? { |line| MINCED.include?(line.kind) } }
+          steps.reject { |step| step.uses.any? { |line| RAW.include?(line.kind) } }
         end
 
         def say(line) = Companions.say(line, @catalogue)

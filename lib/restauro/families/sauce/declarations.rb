@@ -41,6 +41,8 @@ module Restauro
         # The minutes of a stew are its meat's: the sauce is made first, and thins no further under the lid. Of two
         # sauces nobody can tell whose they are.
         def told(place, _shared)
+          return {stew_minutes: 0.0} if place.said.stewed_in_the_oven?(place.dish.parts)
+
           minutes = place.said.simmer_minutes if place.only_of_its_family?
           return {} unless minutes
 
