@@ -48,6 +48,8 @@ module Restauro
         ["stick", :usual_stick_mm] if text.match?(FINGERS)
       end
 
+      # As it comes.   @param row [Hash] of its food   @param said [String, nil] the shape that the line names
+      # @return [Array(String, Symbol)] shape and how thick
       def whole(row, text, said)
         return [said || "stick", :usual_sausage_mm] if row["word"] == "sausage"
 
