@@ -1,0 +1,43 @@
+# What a dough says where it cannot do what was asked, and how sure it is.
+RSpec.describe Restauro::Families::Dough do
+  ours = ->(spec, text, **choices) { spec.answer(text, **choices).then { |all| all.parts[all.dish.main].swap.ours } }
+  warned = ->(spec, text, **choices) {
+    ours[spec, text, **choices].warnings.to_h { |warning| [warning.code.to_s, warning.text] }
+  }
+  ravioli = "Ravioli\nDough:\n300 g flour\n3 eggs\nFilling:\n"
+
+  it "names the thickness that a brittle sheet bears, and a binder to what is not rolled out" do
+    weak = "300 g rice flour\n10 g psyllium husk\n230 ml water"
+    told = ["Rice noodles\n#{weak}", ravioli.sub("300 g flour\n3 eggs", weak) + "250 g ricotta"].map do |text|
+      warned[self, text].fetch("stretch_short")
+    end
+    expect(told).to match [/roll it no thinner than [\d.]+ mm/, /bind it with psyllium/]
+  end
+
+  it "speaks of filling left over, but not of a spoonful" do
+    left = ->(grams) { warned[self, "#{ravioli}#{grams} g ricotta"].key?("filling_over") }
+    expect([left[3000], left[200]]).to eq [true, false]
+  end
+
+  it "is less sure of a mash that nobody weighed" do
+    bands = ["800 g riced potato", "1 kg floury potatoes"].map do |root|
+      ours[self, "Gnocchi\n#{root}\n250 g flour\n1 egg"].ratio.then { |ratio|
+  [ratio.low / ratio.value, ratio.high / ratio.value]
+}
+    end
+    expect(bands.map(&:first)).to all(be < 0.97)
+    expect(bands.map(&:last)).to all(be > 1.03)
+  end
+
+  it "writes one litre, and two litres" do
+    steps = described_class::PotSteps.allocate
+    expect([1, 1.0, 2.5].map { |value| steps.send(:litres, value) }).to eq ["1 litre", "1 litre", "2.5 litres"]
+  end
+
+  it "draws a frozen piece colder than a fresh one after the same minutes in the pot" do
+    swap = answer("Gnocchi\n800 g riced potato\n200 g flour\n1 egg").then { |all| all.parts[all.dish.main].swap }
+    picture = described_class::Picture.new(swap)
+    fresh, frozen = [0.0, 3.0].map { |thaw| picture.send(:column, swap.ours.boiling.body, 4.0, thaw).fetch(:profile) }
+    expect(frozen.last).to be < fresh.last
+  end
+end
