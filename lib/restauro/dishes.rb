@@ -17,6 +17,7 @@ module Restauro
       Bound
       Choices
       Dish
+      FatSaid
       Grouping
       Joins
       Ledger

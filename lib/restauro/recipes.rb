@@ -26,6 +26,7 @@ module Restauro
     autoload :Headings, "restauro/recipes/headings"
     autoload :PieceWeight, "restauro/recipes/piece_weight"
     autoload :Prose, "restauro/recipes/prose"
+    autoload :PutRight, "restauro/recipes/put_right"
     autoload :Tidy, "restauro/recipes/tidy"
     autoload :Scale, "restauro/recipes/scale"
     autoload :ScaleWish, "restauro/recipes/scale_wish"

@@ -1,7 +1,8 @@
 require "fileutils"
 
 # Every dish of the corpus is answered as it was before: spec/reference/answers. So a change that nobody meant is seen;
-# what is right is held by the other specs. Rows that say `kept: false` are only held to what they claim. After a change that is meant, write them anew and read what changed:
+# what is right is held by the other specs. Rows that say `kept: false` are only held to what they claim.
+# After a change that is meant, write them anew and read what changed:
 #   ANSWERS=write bin/test spec/dishes/answers_spec.rb
 RSpec.describe "The answers", :long do
   rows = DishAnswers.rows.reject { |_, row| row["refused"] || row["kept"] == false }

@@ -114,9 +114,10 @@ module Restauro
       end
 
       def filled(names)
-        return "Lid on: in a pot that goes into the oven, or turned into a dish with one" if stew?
+        lid = "; lid on" if stew?
+        return "Layer #{Families::Companions.list(names)} in the dish#{lid}" if names.length > 1
 
-        names.length > 1 ? "Layer #{Families::Companions.list(names)} in the dish" : "Turn it into a buttered dish"
+        lid ? "Lid on: in a pot for the oven, or turned into a dish with a lid" : "Turn it into a buttered dish"
       end
 
       def stew? = @dish.said.stewed_in_the_oven?(@dish.parts)

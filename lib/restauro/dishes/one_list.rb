@@ -7,9 +7,8 @@ module Restauro
     class OneList
       include LineKinds
 
-      BASED = DataFiles.words("dishes/words.yml").fetch(:crumb_based)
-      MASHED = DataFiles.words("dishes/words.yml").fetch(:mash_over)
-      CHIPS = DataFiles.words("dishes/words.yml").fetch(:chips_beside)
+      BASED, MASHED, MASH_BESIDE, CHIPS =
+        DataFiles.words("dishes/words.yml").values_at(:crumb_based, :mash_over, :mash_beside, :chips_beside)
       # What a dough that is filled is made of.
       DOUGH = %w[flour egg liquid].freeze
 
@@ -93,7 +92,8 @@ module Restauro
           end or return
         return unless at.positive? && group.lines[0...at].any? { |line| flour?(line) }
 
-        mash = @title.match?(MASHED) || (@title.match?(/\bpies?\b/i) && !raw?(group.lines[at]) && spread?(group, at))
+        mash = @title.match?(MASHED) || @title.match?(MASH_BESIDE) ||
+          (@title.match?(/\bpies?\b/i) && !raw?(group.lines[at]) && spread?(group, at))
         return [part(nil, group.lines[0...at]), part("Mash", group.lines[at..])] if mash
 
         [part(nil, group.lines - [group.lines[at]]), part("Chips", [group.lines[at]])] if @title.match?(CHIPS)
@@ -125,8 +125,7 @@ module Restauro
           Families::Crust::Parts.marked(Recipes::Recipe.new(lines: group.lines.map { |line| line.with(part: nil) },
                                                             system: @recipe.system),
                                                @catalogue)
-        inside, crust = marked.lines.zip(group.lines).partition { |mark, _| Families::Crust::Parts.filling?(mark) }
-          .map { |pairs| pairs.map(&:last) }
+        inside, crust = marked.lines.zip(group.lines).partition { |pair| inside?(*pair) }.map { |all| all.map(&:last) }
         unless inside.any? { |line| fruit?(line) } && crust_like?(crust) && inside.none? { |line| crusty_flour?(line) }
           return
         end
@@ -134,6 +133,8 @@ module Restauro
         [inside, crust].sort_by { |lines| group.lines.index(lines.first) }
       end
 
+      # An egg to brush it with is the crust's.
+      def inside?(mark, line) = Families::Crust::Parts.filling?(mark) && !Families::Crust::Glaze.line?(line)
       # Flour with a third of its weight in fat, and hardly any liquid.
       def crust_like?(lines)
         flour, fat, liquid = grams(lines) { |line| flour?(line) }, grams(lines) { |line| line.role == "fat" },

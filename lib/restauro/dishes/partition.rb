@@ -82,7 +82,7 @@ module Restauro
 
       # Crumbs alone are scattered over something, or coat something.
       def crumbs_only(group)
-        return if group.lines.none? { |line| line.role == "crumb" }
+        return if group.lines.none? { |line| line.role == "crumb" } || group.label.to_s.match?(Recipes::Parts::FILLING)
 
         egg = group.lines.any? { |line| line.role == "egg" }
         return "breading" if egg || group.label.to_s.match?(/\bcoat|bread|schnitzel/i)
@@ -119,7 +119,7 @@ module Restauro
 
         crumbs = group.lines.any? { |line| line.role == "crumb" } && group.lines.none? { |line| wet?(line) }
         on_a_sauce = group.label.to_s.match?(TOPPED) && groups.any? { |other| thickened?(other) }
-        crumbs || on_a_sauce ? :top : :main
+        crumbs || (on_a_sauce && !@recipe.title.to_s.match?(OneList::MASH_BESIDE)) ? :top : :main
       end
 
       # Every part has a name of its own.

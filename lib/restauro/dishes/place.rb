@@ -14,6 +14,8 @@ module Restauro
       def around_another? = dish.joins_from(index).any? { |join| join.how == "around" }
       def filled? = inside.any?
       def between? = dish.joins.any? { |join| join.how == "between" && [join.from, join.to].include?(index) }
+      # Whether it holds something.
+      def filled_crust? = under.any?
       def covers? = dish.joins_from(index).any? { |join| join.how == "covers" }
       # Parts inside its pieces.   @return [Array<Integer>]
       def inside = dish.joins_to(index).select { |join| join.how == "fills" }.map(&:from)

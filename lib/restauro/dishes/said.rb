@@ -5,18 +5,25 @@ module Restauro
     # What the recipe's own text says of oven, tin, minutes, pieces: the cook's word, each with the line it was read
     # from.
     #   oven Kitchen::OvenTemperature, blind_oven the one of an empty crust where it is another · pan Kitchen::BakingPan
-    #   bake_minutes, simmer_minutes min · makes how many · oil "180C", "175C shallow" or nil · baked whether it goes
-    #   into an oven at all, grills whether it browns under a grill · from Hash of name => line
-    Said = Value.of(:oven, :blind_oven, :pan, :bake_minutes, :simmer_minutes, :makes, :oil, :baked, :grills, :from) do
+    #   bake_minutes, simmer_minutes, steam_minutes min · makes how many · oil "180C", "175C shallow" or nil
+    #   baked whether it goes into an oven at all, grills whether it browns under a grill · from Hash of name => line
+    Said = Value.of(:oven, :blind_oven, :pan, :bake_minutes, :simmer_minutes, :steam_minutes, :makes, :oil, :baked,
+                    :grills, :from) do
       # Meat that goes tender under a lid in the oven, and not on the stove before.   @param parts [Array<Part>]
       def stewed_in_the_oven?(parts) =
         baked && bake_minutes.to_f >= Constants.fetch(:dishes, :oven_stew_minutes) &&
           parts.none? { |part| part.role == :shell } &&
           parts.flat_map(&:lines).any? { |line| line.kind == "whole_meat" }
 
+      # A crust in a basin over water: as long as is said, else by its name.   @return [Float, nil] min
+      def steamed(title) =
+        steam_minutes || (Constants.fetch(:crust, :steam_minutes) if oven.nil? && title.to_s.match?(Said::STEAMED_TITLE))
+
       # Option names with what was read.   @return [Array<Hash>]
       def to_a = from.map { |name, line| {option: name.to_s, line: line} }
     end
+
+    Said::STEAMED_TITLE = DataFiles.words("dishes/words.yml").fetch(:steamed_title)
 
     class << Said
       MINUTES = /(\d{1,3})(?:\s*(?:-|–|to|bis|à|a)\s*(\d{1,3}))?\s*(?:mins?\b|minut(?:es?|en|i|os|er)\b)/i
@@ -30,10 +37,9 @@ module Restauro
       IN_TURN = DataFiles.words("dishes/words.yml").fetch(:in_turn)
       BLIND = DataFiles.words("dishes/words.yml").fetch(:blind)
       GRILLS = DataFiles.words("dishes/words.yml").fetch(:grills)
+      STEAMS = DataFiles.words("dishes/words.yml").fetch(:steams)
       SIMMERS = DataFiles.words("dishes/words.yml").fetch(:simmers)
       MAKES = /\b(?:makes|yields?)\D{0,12}(\d{1,3})\b/i
-      DEEP = DataFiles.words("dishes/words.yml").fetch(:deep_fried)
-      SHALLOW = DataFiles.words("dishes/words.yml").fetch(:shallow_fried)
       PAN_WORD = DataFiles.words("dishes/words.yml").fetch(:pan)
       # @param recipe [Recipes::Recipe]   @return [Said]
       def of(recipe)
@@ -46,8 +52,9 @@ module Restauro
           pan: pan(sentences),
           bake_minutes: minutes(baking, BAKES),
           simmer_minutes: minutes(sentences, SIMMERS),
+          steam_minutes: minutes(sentences, STEAMS),
           makes: makes(words),
-          oil: oil(sentences + deep_fats(recipe), swims?(recipe))
+          oil: FatSaid.of(recipe, sentences)
         }.compact
         baked =
           found.key?(:oven) || sentences.drop(1).any? { |text| text.match?(BAKES) } ||
@@ -117,26 +124,6 @@ module Restauro
 
       def makes(texts) =
         first_in(texts) { |text| text[MAKES, 1]&.to_i&.then { |count| count if count.between?(1, 200) } }
-
-      # What is said of deep fat before a dish's name: "Fried chicken" may swim as well.
-      def oil(texts, swims)
-        fried = texts.select { |text| text.match?(DEEP) || text.match?(SHALLOW) }
-        first_in(fried.partition { |text| text.match?(DEEP) }.flatten) do |text|
-          degrees =
-            text.match(/(1[4-9]\d|200)\s*°?\s*C\b/)&.[](1) ||
-            text.match(/(3[0-9]\d)\s*°?\s*F\b/)&.then { |found| ((found[1].to_f - 32) / 1.8).round }
-          swims || text.match?(DEEP) ? "#{degrees || 180}C" : "#{degrees || 175}C shallow"
-        end
-      end
-
-      # "Oil for deep frying" in the list.
-      def deep_fats(recipe) = recipe.ingredients.select { |line| line.role == "fat" }.map(&:text).grep(DEEP)
-
-      # As much oil as pieces swim in.
-      def swims?(recipe) =
-        recipe.ingredients.any? do |line|
-          line.role == "fat" && line.grams && line.grams.value >= Constants.fetch(:heat, :deep_least_g)
-        end
     end
   end
 end

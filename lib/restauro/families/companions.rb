@@ -71,7 +71,7 @@ module Restauro
 
       # @return [Array(String, Float, String)] words, minutes, what to look for
       def going_back(browned)
-        return ["", figure(:back_minutes), "a slow bubble: it goes tender in the oven"] if cuts? && stew_minutes.zero?
+        return ["", figure(:back_minutes), "a slow bubble: it goes tender later"] if cuts? && stew_minutes.zero?
         return [", lid on, low, until tender", stew_minutes, "a fork goes in and out"] if cuts?
 
         longest = browned.filter_map { |line| back_minutes(line) }.max

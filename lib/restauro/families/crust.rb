@@ -36,6 +36,7 @@ module Restauro
       autoload :FillingMaker, "restauro/families/crust/filling_maker"
       autoload :FrySteps, "restauro/families/crust/fry_steps"
       autoload :Glaze, "restauro/families/crust/glaze"
+      autoload :SteamSteps, "restauro/families/crust/steam_steps"
       autoload :HeatSteps, "restauro/families/crust/heat_steps"
       autoload :ShapeSteps, "restauro/families/crust/shape_steps"
       autoload :SheetSteps, "restauro/families/crust/sheet_steps"

@@ -52,7 +52,10 @@ module Restauro
 
       def told_by_title
         title = @recipe.title || @recipe.lines.first.text
-        WORDS.select { |_, words| words.match?(title) }.keys.first(1).then { |found| found.empty? ? [] : found }
+        # "Toad-in-the-hole" is one with and without its dashes.
+        WORDS.select { |_, words|
+  words.match?(title) || words.match?(title.tr("-", " "))
+}.keys.first(1).then { |found| found.empty? ? [] : found }
       end
 
       # A title cannot make a sauce of a dough: "tart filling" is judged by its weights.

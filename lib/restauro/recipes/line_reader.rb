@@ -3,10 +3,12 @@ module Restauro
     # Reads one ingredient line: how much, of what, in what role.
     class LineReader
       include LineWarnings
+      include PutRight
 
       ROLES = {"flour" => "flour", "meal" => "flour", "blend" => "flour", "starch" => "starch", "binder" => "binder",
                "egg" => "egg", "liquid" => "liquid", "fat" => "fat", "puree" => "puree", "curd" => "cheese",
                "cheese" => "cheese", "leavener" => "lift", "seasoning" => "seasoning", "crumb" => "crumb"}.freeze
+      SEASONED = /(?<=\w),?\s+(?:well\s+)?seasoned with\b.*/i
       STUDDED = DataFiles.words("ingredients/words.yml").fetch(:studded)
       COOKED_EGG = /\b(?:hard|soft)[- ]?boiled|\bpoached\b/i
 
@@ -65,21 +67,6 @@ module Restauro
         false
       end
 
-      # The same line as the cook put it right.
-      def correct(line, correction)
-        if correction.left_out
-          return line.with(ingredient: nil, grams: nil, role: "other", warnings: [], corrected: true)
-        end
-        return line.with(moved_to: correction.part, corrected: true) if correction.with(part: nil).empty?
-
-        key = correction.ingredient
-        ingredient = key ? @catalogue.fetch(key) : @catalogue.find_key(line.ingredient)
-        grams = correction.grams ? Estimate.new(value: correction.grams) : regrams(line, ingredient)
-        role = correction.role || (correction.ingredient ? role_of(ingredient) : line.role)
-        check(line.with(ingredient: ingredient&.key, grams: grams, role: role, understood: !ingredient.nil?,
-                        corrected: true, moved_to: correction.part, warnings: no_amount(line.text, grams, role)))
-      end
-
       # @return [String] of Line::ROLES
       def role_of(ingredient) = ingredient ? ROLES.fetch(ingredient.group, "other") : "other"
 
@@ -96,7 +83,9 @@ module Restauro
         raise InvalidInput, "in the line '#{text.strip[0, 80]}': #{e.message}"
       end
 
-      def name_in(text, amount) = amount ? amount.rest : Numbers.plain(text).sub(AmountReader::BULLET, "")
+      # "Flour seasoned with paprika" is flour.
+      def name_in(text, amount) =
+        (amount ? amount.rest : Numbers.plain(text).sub(AmountReader::BULLET, "")).sub(SEASONED, "")
 
       def counted(text, part, amount, match)
         ingredient = @catalogue.fetch(@free.of(@forms.meant(match.key, text), name_in(text, amount)))
@@ -115,10 +104,15 @@ module Restauro
       end
 
       def bystander(text, part, amount, match)
-        grams = amount && PieceWeight.of(@weigher.bystander_grams(amount, match.piece_g), text, match)
+        piece_g = slices?(amount, match) ? nil : match.piece_g
+        grams = amount && PieceWeight.of(@weigher.bystander_grams(amount, piece_g), text, match)
         Line.new(text: text, part: part, role: "other", grams: grams, amount_text: amount&.text,
                  name_text: amount&.rest, kind: match.bystander)
       end
+
+      # A slice of a vegetable is no whole one.
+      def slices?(amount, match) =
+        amount&.terms&.first&.unit&.key == "slice" && %w[soften simmer].include?(match.bystander)
 
       def not_understood(text, part, amount)
         meant = amount && @did_you_mean.word(amount.rest)
@@ -127,13 +121,6 @@ module Restauro
                                     "#{meant ? "did you mean #{meant}?" : "put it right or leave it out"}")
         Line.new(text: text, part: part, role: "other", understood: false, amount_text: amount&.text,
                  name_text: amount&.rest, warnings: [warning])
-      end
-
-      def regrams(line, ingredient)
-        return line.grams unless ingredient && line.ingredient != ingredient.key
-
-        amount = amount_in(line.text, bulleted: line.text.match?(AmountReader::DASH_BULLET))
-        amount && @weigher.grams(amount, ingredient, line: line.text)
       end
 
       def check(line)

@@ -19,7 +19,7 @@ module Restauro
 
         # @param recipe [Recipes::Recipe]   @param ratio [Float, nil]   @param gas_ml [Float]   @return [String] key
         def of(recipe, ratio, gas_ml)
-          told = recipe.lines.select(&:words?).map(&:text).join("\n")
+          told = recipe.lines.select(&:words?).map(&:text).join("\n").then { |words| "#{words}\n#{words.tr("-", " ")}" }
           found = all.find { |_, row| told.match?(/\b(?:#{row["words"]})/i) }&.first ||
             (around?(recipe) ? "coating" : by_rung(Hydration::Rung.of(ratio)&.key, gas_ml, stirred_in?(recipe)))
           found == "pancake" && told.match?(IN_A_TIN) && !told.match?(PANCAKE) ? in_a_tin(recipe) : found

@@ -10,7 +10,8 @@ module Restauro
 
         # @param crust [Prediction]   @return [Array<Warning>]
         def of(crust)
-          [size(crust), weak(crust), *pan(crust), filling(crust), *heat(crust), baked(crust)].compact
+          heated = crust.steamed? ? [] : [*heat(crust), baked(crust)]
+          [size(crust), weak(crust), *pan(crust), filling(crust), *heated].compact
         end
 
         # Only what is closed around its filling can be fried.   @return [Warning, nil]

@@ -1,7 +1,7 @@
 module Restauro
   module Families
     class Crust
-      # The steps of a crust, in order: board, dough or sheet, filling, oven, keeping.
+      # The steps of a crust, in order: board, dough or sheet, filling, heat, keeping.
       class Method
         def initialize(swap, catalogue)
           @swap = swap
@@ -16,12 +16,18 @@ module Restauro
             clean,
             *crust,
             *FillingSteps.new(@swap, @catalogue).steps,
-            *(@ours.frying ? FrySteps.new(@ours, @catalogue) : HeatSteps.new(@swap, @catalogue)).steps,
+            *heat.steps,
             *serve,
             keep
           ]
 
         private
+
+        def heat
+          return SteamSteps.new(@ours) if @ours.steamed?
+
+          @ours.frying ? FrySteps.new(@ours, @catalogue) : HeatSteps.new(@swap, @catalogue)
+        end
 
         def crust =
           @ours.style.sheet? ? SheetSteps.new(@swap, @catalogue).steps : DoughSteps.new(@swap, @catalogue).steps

@@ -9,12 +9,13 @@ module Restauro
       #   filling_start hot, cold or nil for its own · thickness_mm or nil for what pan and dough give
       #   hold e of the filling, or nil for what holds · filling_with thickener keys · without Array of diets,
       #   allergens, groups or keys
-      #   offer Array of keys to offer first · bake_minutes min, as the recipe says, or nil
+      #   offer Array of keys to offer first · bake_minutes min, as the recipe says, or nil · steam_minutes min in a
+      #   basin over water, or nil
       #   oil Heat::Frying (or its C) or nil: what is folded by the piece can be fried
       Options =
         Struct.new(
           :style, :school, :with, :target, :pan, :oven, :cover, :filling_start, :thickness_mm, :hold, :filling_with,
-          :without, :offer, :altitude, :hands, :bake_minutes, :blind_oven, :oil, keyword_init: true
+          :without, :offer, :altitude, :hands, :bake_minutes, :blind_oven, :oil, :steam_minutes, keyword_init: true
         ) do
           # What other families are asked for is taken and left alone.
           def initialize(
@@ -40,7 +41,8 @@ module Restauro
               hold: Sauce::Options.e_of(hold),
               oil: Batter::Options.frying(more[:oil]),
               **more.slice(
-                :style, :school, :pan, :oven, :cover, :filling_start, :thickness_mm, :bake_minutes, :blind_oven
+                :style, :school, :pan, :oven, :cover, :filling_start, :thickness_mm, :bake_minutes, :blind_oven,
+                :steam_minutes
               )
             )
             check

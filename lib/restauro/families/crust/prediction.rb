@@ -79,6 +79,7 @@ module Restauro
         # @return [Kitchen::OvenTemperature] the cook's, else the style's own
         def oven = options.oven || Kitchen::OvenTemperature.new(celsius: style.oven_celsius)
         # The fat that it is fried in: closed around its filling, by the piece.   @return [Heat::Frying, nil]
+        def steamed? = !options.steam_minutes.nil?
         def frying = by_the_piece? ? options.oil : nil
         def by_the_piece? = style.key == "hand" || (cover == "wrapped" && !rolled_up?)
         # Around its filling, which goes in cold: hot it would melt the dough.

@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # What a recipe says of the fat it is fried in.
+    module FatSaid
+      DEEP, SHALLOW = DataFiles.words("dishes/words.yml").values_at(:deep_fried, :shallow_fried)
+      private_constant :DEEP, :SHALLOW
+
+      module_function
+
+      # What is said of deep fat before a dish's name: "Fried chicken" may swim as well.
+      # @param recipe [Recipes::Recipe]   @param sentences [Array<String>] of its title and steps
+      # @return [Array(String, String), nil] "180C" or "175C shallow", and where that was read
+      def of(recipe, sentences)
+        fried = (sentences + deep_fats(recipe)).select { |text| text.match?(DEEP) || text.match?(SHALLOW) }
+        text = fried.find { |said| said.match?(DEEP) } || fried.first or return
+
+        deep = swims?(recipe) || text.match?(DEEP)
+        [deep ? "#{degrees(text) || 180}C" : "#{degrees(text) || 175}C shallow", text]
+      end
+
+      def degrees(text)
+        text.match(/(1[4-9]\d|200)\s*°?\s*C\b/)&.[](1) ||
+          text.match(/(3[0-9]\d)\s*°?\s*F\b/)&.then { |found| ((found[1].to_f - 32) / 1.8).round }
+      end
+
+      # As much oil as pieces swim in.
+      def swims?(recipe) =
+        recipe.ingredients.any? do |line|
+          line.role == "fat" && line.grams && line.grams.value >= Constants.fetch(:heat, :deep_least_g)
+        end
+
+      # "Oil for deep frying" in the list.
+      def deep_fats(recipe) = recipe.ingredients.select { |line| line.role == "fat" }.map(&:text).grep(DEEP)
+    end
+  end
+end
