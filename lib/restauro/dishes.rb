@@ -18,6 +18,7 @@ module Restauro
       Choices
       Dish
       FatSaid
+      FruitAndCrust
       Grouping
       Joins
       Ledger

@@ -25,6 +25,7 @@ module Restauro
     autoload :Crust, "restauro/families/crust"
     autoload :Declared, "restauro/families/declared"
     autoload :Detection, "restauro/families/detection"
+    autoload :DetectionBeside, "restauro/families/detection_beside"
     autoload :Dough, "restauro/families/dough"
     autoload :Draft, "restauro/families/draft"
     autoload :Fat, "restauro/families/fat"

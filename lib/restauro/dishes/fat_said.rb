@@ -20,6 +20,7 @@ module Restauro
         [deep ? "#{degrees(text) || 180}C" : "#{degrees(text) || 175}C shallow", text]
       end
 
+      # @param text [String]   @return [String, Integer, nil] C
       def degrees(text)
         text.match(/(1[4-9]\d|200)\s*°?\s*C\b/)&.[](1) ||
           text.match(/(3[0-9]\d)\s*°?\s*F\b/)&.then { |found| ((found[1].to_f - 32) / 1.8).round }

@@ -70,21 +70,38 @@ module Restauro
 
       # A flour without any water, and water without any flour, are one formula in two groups.
       def together(groups)
+        crusty = groups.any? { |group| group.label.to_s.match?(CRUSTY) }
         groups.each_with_object([]) do |group, kept|
-          dry, flourless = kept.rindex { |other| lacks_water?(other) }, group.lines.none? { |line| flour?(line) }
-          if dry && flourless && water?(group.lines) && !group.label.to_s.match?(FILLING) &&
-              groups.none? { |other| other.label.to_s.match?(CRUSTY) }
-            kept[dry] = Group.new(kept[dry].label, kept[dry].lines + group.lines)
-          elsif (flourless && lone_water?(kept, group)) || (kept.any? && group.label.to_s.match?(KNEADED))
-            kept[-1] = Group.new(kept.last.label, kept.last.lines + group.lines)
-          elsif kept.any? && lacks_water?(group) && kept.last.lines.none? { |line| flour?(line) } &&
-              wet?(kept.last.lines) && !group.label.to_s.match?(CRUSTY)
-            kept[-1] = Group.new(kept.last.label || group.label, kept.last.lines + group.lines)
-          else
-            kept.push(group)
-          end
+          index, label = home(group, kept, crusty)
+          index ? kept[index] = Group.new(label, kept[index].lines + group.lines) : kept.push(group)
         end
       end
+
+      # @return [Array(Integer, String), nil] which of those kept it belongs to, and what both are called
+      def home(group, kept, crusty)
+        dry, last = kept.rindex { |other| lacks_water?(other) }, kept.last
+        return dry, kept[dry].label if dry && !crusty && waters?(group, kept[dry])
+        return unless last
+
+        return kept.length - 1, last.label if lone_water?(last, group) || group.label.to_s.match?(KNEADED)
+
+        [kept.length - 1, last.label || group.label] if lacks_water?(group) && watered?(group, last)
+      end
+
+      # Water without flour, for a flour that is there.
+      def waters?(group, dry) =
+        group.lines.none? { |line| flour?(line) } && water?(group.lines) && !group.label.to_s.match?(FILLING) &&
+          !under?(dry, group)
+
+      # A flour for the water that is there.
+      def watered?(group, last) =
+        last.lines.none? { |line| flour?(line) } && wet?(last.lines) && !group.label.to_s.match?(CRUSTY) &&
+          !under?(group, last)
+
+      # Fruit under a crumble gives it no water.
+      def under?(dry, fruit) =
+        fruit.lines.any? { |line| fruit?(line) } && fruit.lines.none? { |line| line.role == "liquid" } &&
+          4 * grams(dry.lines) { |line| line.role == "fat" } > grams(dry.lines) { |line| flour?(line) }
 
       # Flour there, no water, and no coat or crumble that wants none.
       def lacks_water?(group)
@@ -93,8 +110,9 @@ module Restauro
       end
 
       # The rest of a sauce under a heading of its own: "Liquid", "The rest".
-      def lone_water?(kept, group) =
-        kept.any? && group.label.to_s.match?(REST) && kept.last.lines.any? { |line| flour?(line) }
+      def lone_water?(last, group) =
+        group.label.to_s.match?(REST) && last.lines.any? { |line| flour?(line) } &&
+          group.lines.none? { |line| flour?(line) }
     end
   end
 end

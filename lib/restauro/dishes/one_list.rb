@@ -18,6 +18,7 @@ module Restauro
         @catalogue = catalogue
         @title = recipe.title.to_s
         @second = SecondFormula.new(catalogue, recipe)
+        @fruit = FruitAndCrust.new(catalogue, recipe)
         freeze
       end
 
@@ -32,8 +33,10 @@ module Restauro
       def unnamed(group) = over_a_dough(group) || filled_dough(group) || named_aside(group)
 
       def pieces(group)
-        found = base_and_filling(group) || crust_and_filling(group) || @second.split(group.lines)
-        found.each_with_index.map { |lines, index| part(index.zero? ? group.label : nil, lines) }
+        found = base_and_filling(group) || @fruit.split(group) || @second.split(group.lines)
+        found.each_with_index.map do |lines, index|
+          part((group.label if index.zero?) || @fruit.strewn(lines, found), lines)
+        end
       end
 
       def over_a_coat(group) =
@@ -115,36 +118,6 @@ module Restauro
           }.map(&:first)
         [base, group.lines - base].reject(&:empty?).then { |pieces| pieces if pieces.length == 2 }
       end
-
-      # Fruit, or a poured custard, beside a crust's own flour and fat, where nothing says which is which.
-      def crust_and_filling(group)
-        return if group.label && !group.label.match?(Grouping::CRUSTY)
-        return if @title.match?(Families::Detection::WORDS.fetch("batter"))
-
-        marked =
-          Families::Crust::Parts.marked(Recipes::Recipe.new(lines: group.lines.map { |line| line.with(part: nil) },
-                                                            system: @recipe.system),
-                                               @catalogue)
-        inside, crust = marked.lines.zip(group.lines).partition { |pair| inside?(*pair) }.map { |all| all.map(&:last) }
-        unless inside.any? { |line| fruit?(line) } && crust_like?(crust) && inside.none? { |line| crusty_flour?(line) }
-          return
-        end
-
-        [inside, crust].sort_by { |lines| group.lines.index(lines.first) }
-      end
-
-      # An egg to brush it with is the crust's.
-      def inside?(mark, line) = Families::Crust::Parts.filling?(mark) && !Families::Crust::Glaze.line?(line)
-      # Flour with a third of its weight in fat, and hardly any liquid.
-      def crust_like?(lines)
-        flour, fat, liquid = grams(lines) { |line| flour?(line) }, grams(lines) { |line| line.role == "fat" },
-            grams(lines) { |line| line.role == "liquid" }
-        sheet = lines.any? { |line| %w[pastry].include?(group_of(line)) }
-        sheet || (flour.positive? && fat > flour / 4 && liquid < flour)
-      end
-
-      def crusty_flour?(line) =
-        flour?(line) && @catalogue.fetch(line.ingredient).contains_gluten? && line.grams.value > least_g
     end
   end
 end

@@ -9,9 +9,8 @@ module Restauro
     class Detection
       WORDS = DataFiles.yaml("families/words.yml").transform_values { |words| /#{words}/i }.freeze
 
-      # Kinds that are floured and fried whole.
-      PIECES = %w[fish poultry quick_meat].freeze
-      FRIED = DataFiles.words("dishes/words.yml").fetch(:fried)
+      include DetectionBeside
+
       SOAKS = %w[buttermilk plain_yogurt plant_yogurt].freeze
 
       def initialize(recipe, catalogue)
@@ -40,6 +39,8 @@ module Restauro
         return %w[crust] if sheet? || crumb_base? || (crumbs_in_fat? && told_by_title == %w[crust])
         return %w[breading] if crumbs? && !liquid_over_flour? && !crumbs_inside?
 
+        return %w[batter] if fruit_in_batter?
+
         told = told_by_title
         return told if told.length == 1 && possible?(told.first)
 
@@ -53,9 +54,7 @@ module Restauro
       def told_by_title
         title = @recipe.title || @recipe.lines.first.text
         # "Toad-in-the-hole" is one with and without its dashes.
-        WORDS.select { |_, words|
-  words.match?(title) || words.match?(title.tr("-", " "))
-}.keys.first(1).then { |found| found.empty? ? [] : found }
+        WORDS.select { |_, words| [title, title.tr("-", " ")].any?(words) }.keys.first(1)
       end
 
       # A title cannot make a sauce of a dough: "tart filling" is judged by its weights.
@@ -120,16 +119,6 @@ module Restauro
         wet.any? && wet.all? { |ingredient, _| SOAKS.include?(ingredient.key) } && grams("egg").zero? &&
           grams("leavener").zero?
       end
-
-      # Flour and nothing wet beside what is fried in it; with egg, as far as that makes no batter.
-      def dredged?
-        return false if flour.zero? || told_by_title == %w[sauce] || grams("liquid").positive? || pieces_g < flour
-
-        grams("egg").positive? ? ratio < figure(:dough_under) : @recipe.lines.any? { |line| line.text.match?(FRIED) }
-      end
-
-      def pieces_g =
-        @recipe.ingredients.sum(0.0) { |line| PIECES.include?(line.kind) && line.grams ? line.grams.value : 0.0 }
 
       def liquid_over_flour? = grams("liquid") > grams("crumb") + flour
       def grams(group) = @parts.sum(0.0) { |ingredient, g| ingredient.group == group ? g : 0.0 }

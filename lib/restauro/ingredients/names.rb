@@ -90,7 +90,7 @@ module Restauro
     def descriptor?(word) = @descriptors.key?(word) || word.match?(/\A\d/) || word.end_with?("ly")
 
     def result(entry) = Match.new(key: entry.key, bystander: entry.bystander, piece_g: entry.piece_g)
-    def words(text) = text.downcase.scan(WORD).map { |w| w.gsub(/\s/, "").tr("’", "'") }
+    def words(text) = text.downcase.gsub("ß", "ss").scan(WORD).map { |w| w.gsub(/\s/, "").tr("’", "'") }
 
     def singular(name)
       name.sub(/ies\z/, "y").then { |n| n == name ? name.sub(/(?<=o|sh|ch|x|ss)es\z|(?<!s)s\z/, "") : n }

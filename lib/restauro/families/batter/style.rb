@@ -8,6 +8,8 @@ module Restauro
         # Cut small, a thing is stirred in; a batter goes around what is larger.
         CUT_SMALL = DataFiles.words("families/batter/words.yml").fetch(:stirred_in)
 
+        BAKES = DataFiles.words("dishes/words.yml").fetch(:bakes)
+        FRUIT = /\A(?:apple|rhubarb|mixed_berries|cherries|plums|peaches|pears)\z/
         WHOLE = %w[fish poultry quick_meat].freeze
         IN_A_TIN = DataFiles.words("families/batter/words.yml").fetch(:in_a_tin)
         PANCAKE = /\b(?:#{DataFiles.yaml("families/batter/styles.yml").dig("pancake", "words")})/i
@@ -22,7 +24,19 @@ module Restauro
           told = recipe.lines.select(&:words?).map(&:text).join("\n").then { |words| "#{words}\n#{words.tr("-", " ")}" }
           found = all.find { |_, row| told.match?(/\b(?:#{row["words"]})/i) }&.first ||
             (around?(recipe) ? "coating" : by_rung(Hydration::Rung.of(ratio)&.key, gas_ml, stirred_in?(recipe)))
-          found == "pancake" && told.match?(IN_A_TIN) && !told.match?(PANCAKE) ? in_a_tin(recipe) : found
+          return found if found != "pancake" || told.match?(PANCAKE)
+          return "baked" if told.match?(BAKES) && fruit?(recipe)
+
+          told.match?(IN_A_TIN) ? in_a_tin(recipe) : found
+        end
+
+        # More fruit than flour: it lies in the batter.
+        def fruit?(recipe)
+          fruit, flour = [FRUIT, /flour|blend|starch/].map do |words|
+            recipe.ingredients.select { |line| line.ingredient.to_s.match?(words) && line.grams }
+              .sum { |line| line.grams.value }
+          end
+          fruit > flour
         end
 
         # Thin enough to pour and baked in a tin: risen on hot fat, or set around what is sweet.

@@ -78,8 +78,9 @@ module Restauro
         def usual_grams = lining && lining.usual_cm3 * density / 1000
         # @return [Kitchen::OvenTemperature] the cook's, else the style's own
         def oven = options.oven || Kitchen::OvenTemperature.new(celsius: style.oven_celsius)
-        # The fat that it is fried in: closed around its filling, by the piece.   @return [Heat::Frying, nil]
+        # In a basin over water.
         def steamed? = !options.steam_minutes.nil?
+        # The fat that it is fried in: closed around its filling, by the piece.   @return [Heat::Frying, nil]
         def frying = by_the_piece? ? options.oil : nil
         def by_the_piece? = style.key == "hand" || (cover == "wrapped" && !rolled_up?)
         # Around its filling, which goes in cold: hot it would melt the dough.

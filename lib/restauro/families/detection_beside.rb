@@ -1,0 +1,31 @@
+module Restauro
+  module Families
+    # What stands beside the flour and tells a family by that: pieces that are only floured, fruit in a batter.
+    #   Needs @recipe, grams, flour, ratio, poured, figure and told_by_title.
+    module DetectionBeside
+      # Kinds that are floured and fried whole.
+      PIECES = %w[fish poultry quick_meat].freeze
+      FRIED = DataFiles.words("dishes/words.yml").fetch(:fried)
+      private_constant :PIECES, :FRIED
+
+      private
+
+      # Poured over fruit, or fruit dropped into it: wet enough by itself, whatever the fruit gives.
+      def fruit_in_batter?
+        return false unless grams("fruit") > flour && flour.positive? && %w[crust batter].include?(told_by_title.first)
+
+        grams("liquid") >= flour && poured.between?(figure(:dough_under), figure(:poured_under))
+      end
+
+      # Flour and nothing wet beside what is fried in it; with egg, as far as that makes no batter.
+      def dredged?
+        return false if flour.zero? || told_by_title == %w[sauce] || grams("liquid").positive? || pieces_g < flour
+
+        grams("egg").positive? ? ratio < figure(:dough_under) : @recipe.lines.any? { |line| line.text.match?(FRIED) }
+      end
+
+      def pieces_g =
+        @recipe.ingredients.sum(0.0) { |line| PIECES.include?(line.kind) && line.grams ? line.grams.value : 0.0 }
+    end
+  end
+end

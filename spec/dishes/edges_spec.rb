@@ -1,0 +1,62 @@
+# Where one part of a dish ends and the next begins: common practice.
+RSpec.describe Restauro::Dishes do
+  parts = ->(spec, text) { spec.answer(text).parts }
+  names = ->(spec, text) { parts[spec, text].map(&:name) }
+  batter = "Batter\n150 g flour\n1 tsp baking powder\n200 ml beer\n"
+
+  it "puts a coat and the piece that has a heading of its own together" do
+    expect(names[self, "Battered fish\n#{batter}Fish\n600 g cod"].length).to eq 1
+  end
+
+  it "leaves alone what stands beside a coat that has its piece" do
+    expect(names[self, "Battered fish\n#{batter}600 g cod\nVegetables\n300 g peas"].length).to eq 2
+  end
+
+  it "fills pancakes, and puts no batter around their filling" do
+    found = parts[self, "Pancakes\nBatter\n150 g flour\n2 eggs\n300 ml milk\nFilling\n300 g spinach"]
+    expect(found.map { |part| part.part.family }).to eq ["batter", nil]
+  end
+
+  it "makes a crumble of flour with fat, no crust of flour with milk" do
+    families = ["150 g flour\n75 g butter", "150 g flour\n300 ml milk\n75 g butter"].map do |top|
+      parts[self, "Apple bake\n600 g apples\n80 g sugar\n#{top}"].map { |part| part.part.family }
+    end
+    expect(families.map { |found| found.include?("crust") }).to eq [true, false]
+  end
+
+  it "turns noodles in what they are named with, and kneads eggs and water in" do
+    found = parts[self, "Noodles with onions\n300 g flour\n3 eggs\n30 ml water\n2 onions\n30 g butter\n1 tbsp parsley"]
+    expect(found.map { |part| part.lines.any? { |line| line.ingredient == "egg_whole" } }).to eq [true, false]
+  end
+
+  it "gives a second flour a formula of its own where it has what it is made with" do
+    sauce = "40 g butter\n40 g flour\n500 ml milk\n"
+    expect(["120 g flour\n60 g butter", "120 g flour"].map { |top| parts[self, "Leek bake\n#{sauce}#{top}"].length })
+      .to eq [2, 1]
+  end
+
+  describe "a line put into another part" do
+    moved = ->(spec, name, part) do
+      recipe = spec.read("Fish\nCoat\n80 g flour\n2 eggs\n100 g breadcrumbs\n500 g cod\nDip\n150 g mayo\n20 g capers")
+      lines = recipe.lines.map { |line| line.text.include?(name) ? line.with(moved_to: part) : line }
+      Restauro::Dishes::Partition.of(recipe.with(lines: lines), spec.catalogue).parts
+    end
+
+    it "keeps what its part is, where no flour came or went" do
+      expect(moved[self, "capers", "Coat"].map(&:family)).to eq ["breading", nil]
+    end
+
+    it "makes another of the part that flour came to" do
+      expect(moved[self, "80 g flour", "Dip"].last.family).not_to be_nil
+    end
+  end
+
+  it "weighs a part's lines anew, each in its own place, though two read alike" do
+    pie = "Pie\nCrust\n200 g flour\n100 g butter\n60 ml water\nSauce\n40 g flour\n100 g butter\n500 ml milk"
+    dish = described_class::Partition.of(read(pie), catalogue)
+    sized = described_class::Sized.of(dish, {"Sauce" => 2.0}, catalogue)
+    sauce = sized.parts.find { |part| part.name == "Sauce" }.lines.map { |line| line.grams.value.round }
+    expect(sauce).to eq [80, 200, 1031]
+    expect(sized.parts.first.lines.map { |line| line.grams.value.round }).to eq [200, 100, 60]
+  end
+end
