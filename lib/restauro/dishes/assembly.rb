@@ -26,7 +26,8 @@ module Restauro
       def figure(name) = Constants.fetch(:dishes, name)
       # A dish that goes into the oven though no crust, coat or batter of it is baked.
       def baked? =
-        @dish.said.baked && !main_roles.intersect?(between? || rolled_up? ? %i[shell] : %i[shell coat])
+        @dish.said.baked && main_roles != [:dough] &&
+          !main_roles.intersect?(between? || rolled_up? ? %i[shell] : %i[shell coat])
 
       # What is strewn over at last is not what is baked.
       def main_roles = @dish.parts.each_index.reject { |index| strewn?(index) }.map { |index| @dish.parts[index].role }

@@ -40,4 +40,18 @@ RSpec.describe Restauro::Families::Dough do
     fresh, frozen = [0.0, 3.0].map { |thaw| picture.send(:column, swap.ours.boiling.body, 4.0, thaw).fetch(:profile) }
     expect(frozen.last).to be < fresh.last
   end
+
+  it "gives flour that stays its share of what holds the dough together" do
+    bound = ["100 g plain flour\n250 g buckwheat flour", "350 g plain flour"].map do |flours|
+      swap = answer("Noodles\n#{flours}\n150 ml water", school: "psyllium").then { |all| all.parts.first.swap }
+      expect(swap.ours.stretch).to be >= 0.99 * swap.ours.stretch_needed
+      swap.binder.grams.value
+    end
+    expect(bound.first).to be_within(0.1).of(bound.last)
+  end
+
+  it "does not guess at a root that it knows nothing of" do
+    expect { answer("Parsnip gnocchi\n800 g parsnips\n180 g plain flour\n1 egg yolk") }
+      .to raise_error(Restauro::InvalidInput, /parsnips: how wet it is/)
+  end
 end

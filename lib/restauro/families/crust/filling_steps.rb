@@ -7,6 +7,7 @@ module Restauro
       # filling made as a part of its own has its steps there.
       class FillingSteps
         RAW = %w[ground_meat ground_poultry sausage fish].freeze
+        WHOLE = %w[quick_meat whole_meat fish].freeze
         CITRUS = DataFiles.words("families/crust/words.yml").fetch(:citrus)
         def initialize(swap, catalogue)
           @swap = swap
@@ -71,9 +72,25 @@ module Restauro
           return whisk if @filling.custard?
 
           return fold_in if @lines.length < @filling.recipe.ingredients.length
+          return around_whole if whole_piece
 
           Step.new(kind: "mix", text: "Filling: mix #{list(left)}.", uses: left,
                    look_for: "moist, no liquid in the bowl", safety: @filling.safety)
+        end
+
+        # A fillet is wrapped as it is, with what there is spread over it.   @return [Recipes::Line, nil]
+        def whole_piece
+          return unless @swap.ours.cover == "wrapped"
+
+          left.find do |line|
+            WHOLE.include?(line.kind) && line.grams && line.grams.value >= Constants.fetch(:crust, :whole_piece_g)
+          end
+        end
+
+        def around_whole
+          Step.new(kind: "mix", uses: left, look_for: "cold: what is warm melts the fat of the pastry",
+                   text: "Filling: #{say(whole_piece)} whole, with #{list(left - [whole_piece])} spread over it.",
+                   safety: @filling.safety)
         end
 
         # With a sauce that is made as a part of its own.

@@ -39,6 +39,8 @@ module Restauro
             dry
           @floor_g, @most_liquid_g = floor_g, most_liquid_g
           @like_it = binder ? like_it : 0.0
+          # Flour that holds no gluten stays, and wants its share of the binder.
+          @kept_flour_g = Hydration::Stretch.flour_g(kept)
           freeze
         end
 
@@ -95,9 +97,9 @@ module Restauro
         def dose(flour_g)
           return 0.0 unless @binder
 
-          missing = @need - Hydration::Stretch.of(parts(flour_g, 0.0))
-          least = @school.least - @like_it / flour_g
-          Hydration::Stretch.grams_for(@binder, [missing, least].max, flour_g).clamp(0.0, most_g(flour_g))
+          missing, all = @need - Hydration::Stretch.of(parts(flour_g, 0.0)), flour_g + @kept_flour_g
+          least = @school.least - @like_it / all
+          Hydration::Stretch.grams_for(@binder, [missing, least].max, all).clamp(0.0, most_g(flour_g))
         end
 
         # What is kept of the binder's own kind, eggs for an egg, counts towards the school's least.
@@ -111,7 +113,7 @@ module Restauro
           return 0.0 unless @binder
 
           name = @binder.group == "puree" ? :most_mash : :"most_#{@binder.key}"
-          flour_g * Constants.fetch(:dough, name) / 100
+          (flour_g + @kept_flour_g) * Constants.fetch(:dough, name) / 100
         end
       end
     end

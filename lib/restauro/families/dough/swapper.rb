@@ -19,8 +19,22 @@ module Restauro
               keep_liquids: false,
               own_liquid: %w[spooned pushed].include?(@options.shape)
             )
+          refuse_unknown_root
           @trials = Trials.new(catalogue, @wheat, @options, @stays)
           freeze
+        end
+
+        # A dough is reckoned from its root's water: of a parsnip none is known here.   @raise [InvalidInput]
+        def refuse_unknown_root
+          return unless options.shape == "dumpling" && @wheat.contents.puree.nil?
+
+          flour = stays.replaced.sum { |line| line.grams.value }
+          root = Recipes::Parts.dough(recipe).find do |line|
+            line.kind == "simmer" && line.grams && line.grams.value > flour && Heat::Food.row(line.text)
+          end or return
+          raise InvalidInput,
+                "nothing is known here of a dough of #{Companions.say(root, catalogue)}: how wet it is decides its " \
+                "flour. Potato, sweet potato, squash and beetroot are known: type '800 g sweet potato mash'"
         end
 
         # @return [Swap]   @raise [InvalidInput] with what would do
