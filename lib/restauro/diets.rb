@@ -6,9 +6,9 @@ module Restauro
     autoload :Substitutes, "restauro/diets/substitutes"
 
     # One rule of an eater.   key · say · allergens, groups and keys left out · words of things known by name alone ·
-    # note for the cook
-    Diet = Struct.new(:key, :say, :allergens, :groups, :keys, :note, :words, keyword_init: true) do
-      def initialize(words: [], **)
+    # note for the cook · also what people type for it
+    Diet = Struct.new(:key, :say, :allergens, :groups, :keys, :note, :words, :also, keyword_init: true) do
+      def initialize(words: [], also: [], **)
         super
         freeze
       end
@@ -18,6 +18,9 @@ module Restauro
 
     # @return [Array<Diet>]
     def all = DataFiles.yaml("diets.yml").map { |key, row| Diet.new(key: key, **row.transform_keys(&:to_sym)) }
+
+    # @param word [String] as it is typed   @return [String] the key of the diet that it means, else itself
+    def meant(word) = all.find { |diet| diet.also.include?(word.downcase.tr(" -", "_")) }&.key || word
 
     # @raise [NotFound]
     def fetch(key)

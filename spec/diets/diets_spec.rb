@@ -16,6 +16,11 @@ RSpec.describe Restauro::Diets do
     "coeliac" => %w[soy_sauce beer malt_vinegar]
   }.each { |diet, keys| it("#{diet} leaves out #{keys.join(", ")}") { expect(allowed[diet] & keys).to be_empty } }
 
+  it("leaves out the same by whatever name it is typed") do
+    pairs = [%w[soy soya], %w[nuts tree_nut], %w[Eggs egg], %w[lactose dairy], %w[corn maize], %w[gluten coeliac]]
+    pairs.each { |typed, key| expect(allowed[typed]).to eq(allowed[key]), typed }
+  end
+  it("soya leaves out tofu") { expect(allowed["soya"]).not_to include("pressed_tofu") }
   it("egg leaves chickpea water") { expect(allowed["egg"]).to include("chickpea_water") }
   it("names only allergens, groups and keys that the catalogue has, or that no pack may be without") do
     known = catalogue.flat_map { |i| [i.key, i.group, *i.allergens] }.uniq + %w[peanut]

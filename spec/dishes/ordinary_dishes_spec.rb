@@ -47,7 +47,7 @@ RSpec.describe "Ordinary dishes" do
         system: "uk"
       )
     expect(joins[found]).to eq [["Red wine sauce", "over", "Crust"]]
-    expect(texts[found].grep(/\AFilling: mix/).first).to match(/beef fillet.*mushrooms/)
+    expect(texts[found].grep(/\AFilling: /).first).to match(/beef fillet.*mushrooms/)
   end
 
   it "coat croquettes with the egg and crumbs at the end of one list" do

@@ -17,9 +17,12 @@ module Restauro
       end
 
       # @param recipe [Recipes::Recipe]
+      # @param meals [Boolean] whether ground nuts go as well, where no family weighs them anew
       # @return [Array<Substitution>] one for each counted line that must go, thickeners aside
-      def of(recipe)
-        lines = recipe.ingredients.reject { |line| %w[thickener flour starch].include?(line.role) }
+      def of(recipe, meals: false)
+        lines = recipe.ingredients.reject do |line|
+          %w[thickener flour starch].include?(line.role) && !(meals && meal?(line))
+        end
         excluded = lines.select { |line| line.ingredient && !@exclusion.allows?(@catalogue.fetch(line.ingredient)) }
         stocks = (lines - excluded).select { |line| line.ingredient == "stock" && @exclusion.named(line.text) }
         others = lines.select { |line| line.ingredient.nil? && line.gluten? }
@@ -31,6 +34,8 @@ module Restauro
       end
 
       private
+
+      def meal?(line) = @catalogue.find_key(line.ingredient)&.group == "meal"
 
       def substitution(line)
         row = rows(line.ingredient).find { |candidate| candidate["parts"].each_key.all? { |key| fits?(key) } }

@@ -26,8 +26,7 @@ module Restauro
       def figure(name) = Constants.fetch(:dishes, name)
       # A dish that goes into the oven though no crust, coat or batter of it is baked.
       def baked? =
-        @dish.said.baked && main_roles != [:dough] &&
-          !main_roles.intersect?(between? || rolled_up? ? %i[shell] : %i[shell coat])
+        @dish.said.baked && main_roles != [:dough] && !main_roles.intersect?(layers? ? %i[shell] : %i[shell coat])
 
       # What is strewn over at last is not what is baked.
       def main_roles = @dish.parts.each_index.reject { |index| strewn?(index) }.map { |index| @dish.parts[index].role }
@@ -35,7 +34,7 @@ module Restauro
         @dish.parts[index].role == :coat && @dish.joins_from(index).any? { |join| join.how == "covers" }
       # Pancakes with something in them.
       def rolled_up? = @dish.joins.any? { |join| join.how == "fills" && @dish.parts[join.to].family == "batter" }
-      def between? = @dish.joins.any? { |join| join.how == "between" }
+      def layers? = rolled_up? || @dish.joins.any? { |join| join.how == "between" }
 
       def layered
         return [] unless baked?

@@ -73,7 +73,8 @@ module Restauro
         def units = KitchenUnits.of(@recipe.system)
         def elsewhere = WheatElsewhere.new(@catalogue, flour: method(:thickener), exclusion: exclusion, units: units)
         def substitutes =
-          (@substitutes ||= Diets::Substitutes.new(@catalogue, exclusion, units: units).of(@recipe).select(&:found?))
+          (@substitutes ||= Diets::Substitutes.new(@catalogue, exclusion, units: units).of(@recipe,
+meals: true).select(&:found?))
 
         # What is not wheat in the sauce family's own swap too: crumbs.
         def without_crumbs(pairs) =
