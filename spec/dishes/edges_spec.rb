@@ -59,4 +59,36 @@ RSpec.describe Restauro::Dishes do
     expect(sauce).to eq [80, 200, 1031]
     expect(sized.parts.first.lines.map { |line| line.grams.value.round }).to eq [200, 100, 60]
   end
+
+  it "calls nothing gluten free already that names gluten anywhere" do
+    plain = "Sorghum sauce\n40 g butter\n45 g sorghum flour\n500 ml milk"
+    expect([plain, "#{plain}\n100 g seitan"].map { |text| answer(text).already_gluten_free? }).to eq [true, false]
+  end
+
+  it "stands custard in a jug beside a crumble, and bakes it in a tart" do
+    custard = "Custard\n500 ml milk\n4 egg yolks\n80 g sugar\n20 g cornflour"
+    joins = ["Plum crumble\n600 g plums\nCrumble\n150 g flour\n75 g butter",
+             "Plum tart\n600 g plums\nPastry\n150 g flour\n75 g butter\n40 ml water"].map do |text|
+      answer("#{text}\n#{custard}").dish.then { |dish| dish.joins.map(&:how).count("over") }
+    end
+    expect(joins).to eq [1, 0]
+  end
+
+  it "puts tomatoes over a coat only where there is a coat, and something in it" do
+    split = ->(text) { described_class::OverACoat.split(read("Bake\n#{text}").ingredients)&.map(&:length) }
+    coat = "50 g flour\n2 eggs\n100 g breadcrumbs\n400 g passata"
+    expect([split["4 chicken breasts\n#{coat}"], split[coat], split["4 chicken breasts\n100 g breadcrumbs\n400 g passata"]])
+      .to eq [[4, 1], nil, nil]
+  end
+
+  it "refuses a loaf, and not what is eaten with bread" do
+    refused = ->(text) do
+      described_class::Refusal.check!(read(text), catalogue)
+      false
+    rescue Restauro::InvalidInput
+      true
+    end
+    expect(["Bread\n500 g flour\n300 ml water", "Bean stew with bread\n20 g flour\n400 ml stock",
+            "Shortbread with bread\n200 g flour\n100 g butter"].map(&refused)).to eq [true, false, true]
+  end
 end
