@@ -70,7 +70,7 @@ module Restauro
         return false if %w[crumb].include?(line.role)
         return true if ahead.any? { |other| other.role == "crumb" }
 
-        line.role == "fat" && ahead[first..].to_a.any? { |other| other.role == "fat" } ||
+        line.role == "fat" && ahead.any? { |other| other.role == "fat" } ||
           (line.kind == "soften" && ahead[first..].to_a.any? { |other| other.role == "fat" || liquid?(other) })
       end
 

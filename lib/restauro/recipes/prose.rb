@@ -7,8 +7,10 @@ module Restauro
     class Prose
       VERB = /\b(?:melt|stir|whisk|add|cook|simmer|pour|fold|mix|rub|fry|bake|boil|dip|coat|roll|beat|heat|soften|brown|combine|blend|toss|thicken|
         make|take|sift|knead)\b/ix
-      AMOUNT = /(?<![\d.,\/[:alpha:]])(?:(?:\d|[½¼¾⅓⅔⅛])|(?:one|two|three|four|five|six|half a|a tablespoon|a teaspoon|a cup|a pinch|a knob)\b)/i
-      ENDS = /[,;:()]|\.(?=\s|\z)|\b(?:in|into|onto|to|with|and|until|over|for|then|at|on|off|when|while|as|a bit|if|by|from|before|after)\b/i
+      AMOUNT =
+        /(?<![\d.,\/[:alpha:]])(?:\d|[½¼¾⅓⅔⅛]|(?:one|two|three|four|five|six|half\ an?|
+        a\ (?:tablespoon|teaspoon|cup|pinch|knob|pint|quart|litre|liter|handful|splash|stick|glass|tin|can|clove|bunch))\b)/ix
+      ENDS = /[,;:()&]|\.(?=\s|\z)|\b(?:in|into|onto|to|with|and|until|over|for|then|at|on|off|when|while|as|a bit|if|by|from|before|after)\b/i
       # "50 g. butter" is no end of a sentence.
       POINTED = /(?<=\dg|\d g|ml|kg|oz|lb|sp)\.(?=\s+\p{Ll})/i
       MOST_LETTERS = 60
