@@ -21,6 +21,7 @@ module Restauro
     autoload :Coated, "restauro/families/coated"
     autoload :CompanionKinds, "restauro/families/companion_kinds"
     autoload :Companions, "restauro/families/companions"
+    autoload :LiftCap, "restauro/families/lift_cap"
     autoload :Naming, "restauro/families/naming"
     autoload :Crust, "restauro/families/crust"
     autoload :Declared, "restauro/families/declared"

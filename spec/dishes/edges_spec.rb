@@ -77,7 +77,8 @@ RSpec.describe Restauro::Dishes do
   it "puts tomatoes over a coat only where there is a coat, and something in it" do
     split = ->(text) { described_class::OverACoat.split(read("Bake\n#{text}").ingredients)&.map(&:length) }
     coat = "50 g flour\n2 eggs\n100 g breadcrumbs\n400 g passata"
-    expect([split["4 chicken breasts\n#{coat}"], split[coat], split["4 chicken breasts\n100 g breadcrumbs\n400 g passata"]])
+    expect([split["4 chicken breasts\n#{coat}"], split[coat],
+            split["4 chicken breasts\n100 g breadcrumbs\n400 g passata"]])
       .to eq [[4, 1], nil, nil]
   end
 

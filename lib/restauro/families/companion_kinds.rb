@@ -33,7 +33,7 @@ module Restauro
         if ingredient && BOILED.include?(ingredient.key)
           return {"stage" => "boiled", "rank" => "0", "words" => "boil %s"}
         end
-        return kind_row("table") if line.part.to_s.match?(SERVED) && kind(line)&.fetch("stage") != "brown"
+        return kind_row("table") if served?(line) && kind(line)&.fetch("stage") != "brown"
         if line.text.match?(STUDDED) || (line.text.match?(SPRIGS) && !line.text.match?(PICKED))
           return kind_row("infuse")
         end
@@ -45,6 +45,9 @@ module Restauro
         stage = GROUPS.fetch(ingredient.group, "finish")
         {"stage" => stage, "rank" => "4", "words" => stage == "simmer" ? "add %s, simmer until tender" : "%s"}
       end
+
+      # Under "To serve", or so by its own words: "cooked rice, to serve".
+      def served?(line) = line.part.to_s.match?(SERVED) || line.own_text.match?(SERVED)
 
       def kind(line)
         return unless line.kind

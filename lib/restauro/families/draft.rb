@@ -52,6 +52,10 @@ module Restauro
         with(pairs.map { |wheat, ours| [wheat, ours.map { |candidate| candidate.equal?(old) ? fresh : candidate }] })
       end
 
+      # @param gone [Array<Recipes::Line>] ours that are in another line now   @return [Draft]
+      def without(gone) =
+        with(pairs.map { |wheat, ours| [wheat, ours.reject { |line| gone.any? { |one| one.equal?(line) } }] })
+
       # One more line, at the end.
       def add(ingredient, grams, role)
         *head, last = pairs

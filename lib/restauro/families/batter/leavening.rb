@@ -63,8 +63,10 @@ module Restauro
 
         def with(draft, key, grams)
           grams = grams.round(1)
-          line = draft.lines.find { |candidate| candidate.ingredient == key && candidate.counted? }
-          return draft.weigh(line, grams) if line
+          lines = draft.lines.select { |candidate| candidate.ingredient == key && candidate.counted? }
+          # Self-raising flour brought some, the cook more: it all stands in the cook's own line.
+          line = lines.find(&:amount_text) || lines.first
+          return draft.without(lines - [line]).weigh(line, grams) if line
 
           grams < 0.1 ? draft : draft.add(@catalogue.fetch(key), grams, "lift")
         end

@@ -72,6 +72,7 @@ module Restauro
             .lines
             .reject { |old| old.role == "step" || (old.role == "title" && Recipes::Outline.heading?(old.text)) }
             .map { |old| [old, old.equal?(@replaced.first) ? fresh : in_place_of(old, flour)] }
+            .then { |found| LiftCap.of(found, @catalogue, @units) }
         end
 
         # A second wheat flour of the dough is in the first one's place already.
