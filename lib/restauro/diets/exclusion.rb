@@ -7,7 +7,8 @@ module Restauro
       # @param words [Array<String>] diets, allergens, groups or keys, in that order where a word is several
       # @raise [InvalidInput]
       def self.of(words, catalogue)
-        diets, others = words.map { |word| Diets.meant(word) }.uniq.partition { |word| Diets.all.any? { |diet| diet.key == word } }
+        known = Diets.all.map(&:key)
+        diets, others = words.map { |word| Diets.meant(word) }.uniq.partition { |word| known.include?(word) }
         others = others.group_by { |word| kind(word, catalogue) }
         new(
           diets: diets.map { |key| Diets.fetch(key) },
