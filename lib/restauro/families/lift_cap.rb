@@ -39,6 +39,7 @@ module Restauro
           .with(warnings: [*line.warnings, warning(catalogue)])
       end
 
+      # @return [Warning]
       def warning(catalogue)
         Warning.new(code: :lift_cut,
                     text: "more #{catalogue.fetch(POWDER).say} than #{Constants.fetch(:lift,
