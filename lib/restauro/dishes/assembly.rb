@@ -130,9 +130,9 @@ module Restauro
       end
 
       def roll_up
-        sauce = @answers.find { |part| part.part.role == :sauce }
-        filling = @dish.joins.find { |join| join.how == "fills" }.then { |join| @answers[join.from].name.to_s.downcase }
-        "Spread each with its share of the #{filling}, roll it up, and lay them side by side in a buttered dish" \
+        filling = @answers[@dish.joins.find { |join| join.how == "fills" }.from]
+        sauce = @answers.find { |part| part.part.role == :sauce && !part.equal?(filling) }
+        "Spread each with its share of the #{filling.name.to_s.downcase}, roll it up, and lay them side by side in a buttered dish" \
         "#{"; pour the #{sauce.name.to_s.downcase} over" if sauce}"
       end
 

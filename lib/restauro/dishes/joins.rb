@@ -100,7 +100,8 @@ module Restauro
 
         return Join.new(from: index, to: host, how: "between") if recipe.title.to_s.match?(LAYERED)
 
-        Join.new(from: index, to: host, how: part.role == :sauce ? "over" : "fills")
+        inside = part.role != :sauce || part.name.to_s.match?(Recipes::Parts::FILLING)
+        Join.new(from: index, to: host, how: inside ? "fills" : "over")
       end
 
       # Dumplings cook on the stew they are for.
