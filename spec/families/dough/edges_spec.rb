@@ -15,8 +15,26 @@ RSpec.describe Restauro::Families::Dough do
   end
 
   it "speaks of filling left over, but not of a spoonful" do
-    left = ->(grams) { warned[self, "#{ravioli}#{grams} g ricotta"].key?("filling_over") }
-    expect([left[3000], left[200]]).to eq [true, false]
+    left = (100..900).step(20).to_h do |grams|
+      dough = ours[self, "#{ravioli}#{grams} g ricotta", cutter_mm: 70.0]
+      share = 1 - dough.filling_each_g * dough.plan.pieces / dough.filling_g
+      [share, dough.warnings.any? { |warning| warning.code.to_s == "filling_over" }]
+    end
+    spoonful, more = left.select { |share, _| share > 0.001 }.partition { |share, _| share <= 0.05 }
+    expect([spoonful.map(&:last).uniq, more.map(&:last).uniq]).to eq [[false], [true]]
+  end
+
+  it "is dropped by the spoon where its name says so and no root makes it firm" do
+    shapes = ["Dumplings\n200 g flour\n120 ml milk", "Potato dumplings\n600 g riced potato\n200 g flour\n1 egg",
+              "Gnocchi\n60 g riced potato\n200 g flour\n1 egg"].map { |text| ours[self, text].options.shape }
+    expect(shapes).to eq %w[spooned dumpling dumpling]
+  end
+
+  it "has flour enough to be shaped, however dry its root" do
+    swap = answer("Gnocchi\n1 kg floury potatoes\n200 g flour\n1 egg", roasted_from_g: 1000, roasted_to_g: 450)
+      .then { |all| all.parts.first.swap }
+    least = Restauro::Constants.fetch(:dough, :least_flour_potato) * 450
+    expect(swap.flours.sum { |line| line.grams.value }).to be >= 0.99 * least
   end
 
   it "is less sure of a mash that nobody weighed" do
