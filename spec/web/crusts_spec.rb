@@ -23,6 +23,14 @@ RSpec.describe "The pages of crusts" do
     expect(page.at_css("details[data-opened]").text).to include("The same in other ovens")
   end
 
+  it "steam a suet crust: no oven is drawn, and none offered" do
+    pudding = "Steak pudding\nSuet pastry\n300 g self-raising flour\n150 g suet\n200 ml water\nFilling\n" \
+              "700 g stewing steak\n2 tbsp flour\n300 ml beef stock\nSteam for 4 hours"
+    send_crust[self, recipe: pudding]
+    expect(text_of(".how").join(" ")).to include("Steamed for 240 min.")
+    expect(text_of("#crust-picture").first).not_to match(/In the oven|other ovens|The pan/)
+  end
+
   it "work other ovens out when they are looked at, for a script and without one" do
     send_crust[self, recipe: tart, pan: "26 cm round 3 cm deep"]
     rows =

@@ -22,11 +22,13 @@ module Restauro
         if snapshot[:picture][:bars].values.all? { |bar| bar[:flour].positive? }
           CrustBars.new(snapshot[:picture][:bars]).to_s
         end
-      def pan = snapshot[:picture][:pan]&.then { |pan| PanPicture.new(pan).to_s }
+      def pan = steamed ? nil : snapshot[:picture][:pan]&.then { |pan| PanPicture.new(pan).to_s }
       # What is folded or rolled up by the piece lies in no pan.
-      def in_a_pan? = !%w[hand wrapped].include?(snapshot[:cover])
+      def in_a_pan? = !%w[hand wrapped].include?(snapshot[:cover]) && !steamed
       # One kept before pies were fried says nothing of it.
       def fried? = snapshot[:picture][:bake][:fried] == true
+      # Minutes in a basin over water, or nil.
+      def steamed = snapshot[:picture][:bake][:steamed]
       def bake = BakePicture.new(snapshot[:picture][:bake]).to_s
       def section = bake
       def layout = [bars, pan].compact.join
@@ -55,6 +57,8 @@ module Restauro
 
       # How long, at a glance.
       def minutes_words
+        return "Steamed for #{steamed.round} min." if steamed
+
         bake = snapshot[:picture][:bake]
         blind = bake[:prebake] && "#{(bake[:prebake] * slower).round} min blind"
         minutes = (bake[:agreed] || bake[:bake])&.*(slower)

@@ -13,18 +13,25 @@ RSpec.describe Restauro::Families::Sauce do
     raise "seeds thickened it"
   end
 
-  it "praises as the quickest what no other comes near" do
-    praise = ->(other) do
-      columns = [5.0, other].map do |minutes|
-        traits = described_class::Traits.allocate
-        {minutes: minutes, holds: 0.0, freezes: "weeps", risks: []}.each { |name, value|
-  allow(traits).to receive(name).and_return(value)
-}
-        described_class::Comparison::Column.new(swap: nil, traits: traits, cost: nil, score: minutes, words: "one")
+  describe "what the best is praised for" do
+    column = ->(spec, **own) do
+      traits = described_class::Traits.allocate
+      {minutes: 5.0, holds: 0.0, freezes: "weeps", risks: [], **own}.each do |name, value|
+        spec.allow(traits).to spec.receive(name).and_return(value)
       end
-      described_class::Comparison.reasons(columns.first, columns.drop(1)).join
+      described_class::Comparison::Column.new(swap: nil, traits: traits, cost: nil, score: 1.0, words: "one")
     end
-    expect([7.0, 5.5].map { |other| praise[other].include?("quickest") }).to eq [true, false]
+    praise = ->(spec, **other) { described_class::Comparison.reasons(column[spec], [column[spec, **other]]).join }
+
+    it "is being the quickest, where no other comes near" do
+      expect([7.0, 5.5].map { |minutes| praise[self, minutes: minutes].include?("quickest") }).to eq [true, false]
+    end
+
+    it "is that nothing goes wrong with it, where something may with another" do
+      expect([["lumps"], []].map { |risks|
+  praise[self, risks: risks].include?("nothing is likely")
+}).to eq [true, false]
+    end
   end
 
   it "puts the roast's fat into the stock that a slurry thickens, where there is any" do
@@ -50,5 +57,30 @@ Restauro::Estimate.new(value: 1.0))
     moment = described_class::LookFors.at(prediction, prediction.boil_seconds + 60)
     value, low, high = %i[value low high].map { |end_of| moment.viscosity.public_send(end_of) }
     expect([low < value, value < high]).to eq [true, true]
+  end
+
+  it "goes on being looked at as it cools" do
+    prediction = predict(white)
+    hot, cold = [0, 900].map { |later| described_class::LookFors.at(prediction, prediction.end_seconds + later) }
+    expect(cold.celsius).to be < hot.celsius - 5
+  end
+
+  it "fears for the thickener that pastes first" do
+    recipe = swap(white, with: %w[blend_with_gum corn_starch]).ours.recipe
+    formula = described_class::Formula.from(recipe, catalogue, school: "roux")
+    onsets = formula.thickeners.map { |part| part.ingredient.paste_onset_c }
+    expect(onsets.uniq.length).to eq 2
+    expect(described_class::LumpRisk.assess(formula, "cold_at_once").onset).to eq onsets.min
+  end
+
+  it "puts what thickens in the place of the first flour, and nothing in that of the second" do
+    pairs = swap("Sauce\n20 g flour\n500 ml milk\n20 g flour\n30 g butter").pairs
+    expect(pairs.map { |wheat, ours| [wheat.text, ours.length] }.select { |text, _| text.include?("flour") })
+      .to match [["20 g flour", be > 0], ["20 g flour", 0]]
+  end
+
+  it "boils cream down until it is as thick as was asked, and not much further" do
+    reduced = swap("Cream sauce\n400 ml double cream", target: 6.0).ours
+    expect(reduced.flour_equivalents.value).to be_within(0.5).of(6.0)
   end
 end

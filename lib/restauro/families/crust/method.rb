@@ -32,7 +32,8 @@ module Restauro
         def crust =
           @ours.style.sheet? ? SheetSteps.new(@swap, @catalogue).steps : DoughSteps.new(@swap, @catalogue).steps
         def clean =
-          Step.new(kind: "set_out", text: "Set out a clean board, pin, tin and the packs.", safety: ["coeliac_tin"])
+          Step.new(kind: "set_out", safety: ["coeliac_tin"],
+                   text: "Set out a clean board, pin, #{@ours.steamed? ? "basin" : "tin"} and the packs.")
 
         def serve
           lines = Recipes::Parts.of(@ours.recipe, :aside).reject { |line| Parts.filling?(line) || Glaze.line?(line) }

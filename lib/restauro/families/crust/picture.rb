@@ -84,6 +84,7 @@ module Restauro
           {
             oven: (@ours.frying || baking.oven).celsius.round,
             fried: !@ours.frying.nil?,
+            steamed: @ours.options.steam_minutes,
             weighted: baking.weighted_minutes,
             prebake: baking.prebake_minutes,
             bake: baking.bake_minutes,
