@@ -9,6 +9,7 @@ module Restauro
       include PlainSauces
 
       # What a part may be, the first that fits: it says so in a method of that name with a question mark.
+      PUREED = DataFiles.words("dishes/words.yml").fetch(:pureed)
       # Roles that go in when the rest is done.
       LAST = %w[cheese seasoning].freeze
       KINDS = %i[crumbs mash bound chips meringue laid stirred tomatoes melted poached].freeze
@@ -99,7 +100,8 @@ module Restauro
         rest = rest.reject { |line| line.role == "liquid" } if lines.any? { |line| simmers?(line) }
         return [] if rest.empty?
 
-        return foamed(rest) if foamed?(rest)
+        return foamed(rest) if rest.length == lines.length && foamed?(rest)
+        return blended(rest) if name.match?(PUREED) && rest.length < lines.length
 
         return last(rest) if rest.all? { |line| LAST.include?(line.role) || line.kind == "herb" } && rest != lines
 
@@ -113,6 +115,10 @@ module Restauro
           )
         ]
       end
+
+      # What was cooked until tender, with what makes it smooth.
+      def blended(rest) =
+        [Families::Step.new(kind: "mix", text: "#{name}: blend it with #{list(rest)}.", uses: rest, look_for: "smooth")]
 
       # Cheese, spice and herbs on what was cooked.
       def last(rest) =
