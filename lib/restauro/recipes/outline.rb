@@ -20,6 +20,7 @@ module Restauro
       AMOUNT_FIRST = /\A\W*(?:\d|[#{Numbers::GLYPHS.keys.join}])/
       # What only a method says: degrees, minutes.
       SAYS_HOW = /\d\s*°\s*[CF]?\b|\b\d{3}\s?[CF]\b|\bgas (?:mark )?\d|\b\d+\s*(?:min\b|mins\b|minutes?\b|hours?\b)/i
+      SENTENCE = /[.;!]\s*\z|\b(?:the|an?|your|until|into|together|them|it|for \d+)\b/i
       BARE_WORDS = 3
       # "warm water 150 ml", "roast chicken 400 g": what begins as a step would, and ends in its amount.
       STATE = /\A\W*(?:warm|roast|brown)\b[^.]*\d\s*\p{L}*\.?\s*\z/i
@@ -86,7 +87,7 @@ module Restauro
       def classify(line, following, first, section, part)
         return [:title, :steps, part] if METHOD.match?(line)
         return [:title, :ingredients, part] if INGREDIENTS.match?(line)
-        return [:title, section, part] if first && dish_title?(line)
+        return [:title, section, part] if first && dish_title?(line, following)
         return [:title, :ingredients, @headings.name(line)] if section != :steps && @headings.heading?(line, following)
         if section == :steps && @headings.named?(line) && @line_reader.thing?(following)
           return [:title, :ingredients, @headings.name(line)]
@@ -118,13 +119,19 @@ module Restauro
 
       # The first line names the dish, be it "Onion gravy", "Cheese sauce" or "Pie crust"; a thing of a list of things
       # without amounts does not.
-      def dish_title?(line)
-        if (@line_reader.amount?(line) && !worded?(line)) || VERBS.match?(line) || @prose.told?(line) ||
-            line.match?(/:\s*\S/)
+      def dish_title?(line, following)
+        if (@line_reader.amount?(line) && !worded?(line)) || @prose.told?(line) || line.match?(/:\s*\S/) ||
+            (VERBS.match?(line) && !dish?(line, following))
           return false
         end
 
         !bare_ingredient?(line) || line.match?(/\A\W*[[:upper:]]/)
+      end
+
+      # "Roast chicken gravy" above its list; "Melt the butter in a pan" is a step.
+      def dish?(line, following)
+        listed = [ABOUT, METHOD, INGREDIENTS].any? { |words| words.match?(following) }
+        (listed || @line_reader.amount?(following) || @headings.named?(following)) && !line.match?(SENTENCE)
       end
 
       # "Half cup sauce": a number in words before what is no thing.
