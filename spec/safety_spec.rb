@@ -43,6 +43,7 @@ RSpec.describe Restauro::Safety do
   said = {
     "yolk_late" => /below the boil.*pregnant/,
     "yolk_boiled" => /must boil 2 minutes/,
+    "raw_egg" => /pasteurised.*same day.*not for the pregnant/,
     "raw_batter" => /same day.*2 days at most.*short figure/,
     "raw_dough" => /same day.*1 to 2 days/,
     "raw_flour" => /do not taste.*wash hands/,

@@ -47,6 +47,11 @@ RSpec.describe Restauro::Dishes, :long do
       "Fish fingers\n600 g cod fillet, 20 mm\n60 g flour\n2 eggs\n120 g panko\nFry at 180C.",
       %w[fish hot_oil]
     ],
+    "raw yolks beside it" => [
+      "Fish fingers with aioli\n600 g cod fillet, 20 mm\n60 g flour\n2 eggs\n120 g panko\nFry at 180C.\n\n" \
+      "Aioli:\n2 egg yolks\n1 clove garlic\n200 ml olive oil",
+      %w[raw_egg fish hot_oil]
+    ],
     "pasta" => [
       "Tagliatelle\n300 g flour\n3 eggs\n1 tsp salt\n1 tbsp olive oil",
       %w[coeliac_board raw_dough raw_flour]

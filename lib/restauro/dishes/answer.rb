@@ -34,7 +34,7 @@ module Restauro
         options.filter_map { |one| one.oven if one.respond_to?(:oven) }.first || dish.said.oven
       end
 
-      def baked? = steps.any? { |step| BAKES.include?(step.kind) }
+      def baked? = steps.any?(&:bakes?)
 
       # @return [PartAnswer] the part that names the dish
       def main = parts[dish.main]
@@ -78,7 +78,7 @@ module Restauro
               if step.kind == "preheat" && step.heat == "oven" && step.celsius && !showed.offset_k.zero?
                 next knob(step, showed)
               end
-              next step unless BAKES.include?(step.kind) && step.minutes
+              next step unless step.bakes? && step.minutes
 
               step.with(
                 minutes: (2 * step.minutes * showed.slowness).round / 2.0,
@@ -101,12 +101,10 @@ module Restauro
 
       # Half way round, where one side is the hotter: its last time in the oven.
       def turned(step, showed)
-        return if showed.hotter.empty? || !step.equal?(steps.reverse.find { |one| BAKES.include?(one.kind) })
+        return if showed.hotter.empty? || !step.equal?(steps.reverse.find(&:bakes?))
 
         "Half way, turn it round: the #{showed.hotter.join(" and the ")} #{showed.hotter.one? ? "is" : "are"} hotter here."
       end
-      BAKES = %w[bake prebake].freeze
-      private_constant :BAKES
 
       # The sauce that is baked between layers, with what its dish asks of it.
       def baked(pan)

@@ -7,21 +7,22 @@ module Restauro
     module PlainSauces
       # Kinds that nobody eats raw.
       RAW = %w[poultry joint ground_poultry ground_meat sausage quick_meat whole_meat cured fish].freeze
-      STIRRED = DataFiles.words("dishes/words.yml").fetch(:stirred_raw)
+      STIRRED, EATEN_RAW, RELISH, COOKED =
+        DataFiles.words("dishes/words.yml").values_at(:stirred_raw, :eaten_raw, :relish, :cooked)
       TOMATOES = "tomato_passata"
       CURDLES = %w[plain_yogurt plant_yogurt sour_cream].freeze
-      private_constant :RAW, :STIRRED, :TOMATOES, :CURDLES
+      private_constant :RAW, :STIRRED, :EATEN_RAW, :RELISH, :COOKED, :TOMATOES, :CURDLES
 
       private
 
       # A dip, a slaw, yogurt with herbs: nothing of it is cooked.
       def stirred?(lines)
         return false if lines.any? { |line| RAW.include?(line.kind) }
-        return true if name.match?(STIRRED) || (name.match?(/\brelish/i) && lines.none? { |line| cooks?(line) })
+        return true if name.match?(STIRRED) || (name.match?(RELISH) && lines.none? { |line| cooks?(line) })
 
         liquids = lines.select { |line| line.role == "liquid" }
         liquids.any? { |line| CURDLES.include?(line.ingredient) } &&
-          lines.none? { |line| cooks?(line) && !line.text.match?(/garlic|spring onion|scallion/i) }
+          lines.none? { |line| cooks?(line) && !line.text.match?(EATEN_RAW) }
       end
 
       def cooks?(line) = ![nil, "late", "herb", "table", "other"].include?(line.kind)
@@ -68,7 +69,7 @@ module Restauro
       # Fish in what it is poached in.
       def poached?(lines) =
         lines.any? { |line| line.kind == "fish" } && lines.any? { |line| line.role == "liquid" } &&
-          lines.none? { |line| line.kind == "soften" || line.ingredient == "tomato_passata" }
+          lines.none? { |line| line.kind == "soften" || line.ingredient == TOMATOES }
 
       def poached(lines)
         fish, rest = lines.partition { |line| line.kind == "fish" }
@@ -84,8 +85,17 @@ module Restauro
         ]
       end
 
-      def stirred(lines) =
-        [Families::Step.new(kind: "mix", text: "#{name}: stir together #{list(lines)}.", uses: lines)]
+      def stirred(lines)
+        raw_egg = lines.any? { |line| line.role == "egg" && !line.text.match?(COOKED) }
+        [
+          Families::Step.new(
+            kind: "mix",
+            text: "#{name}: stir together #{list(lines)}.",
+            uses: lines,
+            safety: raw_egg ? ["raw_egg"] : []
+          )
+        ]
+      end
 
       def foamed?(lines) =
         lines.any? { |line| line.role == "fat" } && lines.any? { |line| line.kind == "herb" } &&

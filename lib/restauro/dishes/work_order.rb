@@ -7,8 +7,6 @@ module Restauro
     class WorkOrder
       HOSTS = %w[crust pasta gnocchi breading batter].freeze
       ENDS = %w[set_out serve store].freeze
-      # What stands after its baking waits for nothing.
-      BAKES = %w[bake prebake].freeze
       WAITS = %w[rest chill].freeze
 
       # @param answers [Array<PartAnswer>]   @param bake [Bake, nil]
@@ -51,7 +49,8 @@ module Restauro
       # What waits first, the others meanwhile, then the host to its end.
       def around_host
         steps = work(@answers[@host])
-        before = steps.take_while { |step| !BAKES.include?(step.kind) }
+        # What stands after its baking waits for nothing.
+        before = steps.take_while { |step| !step.bakes? }
         wait = before.index { |step| WAITS.include?(step.kind) && step.minutes.to_f >= 10 && early?(step) }
         head, tail = wait ? [steps[0..wait], steps[(wait + 1)..]] : split_at_heat(steps)
         on_top, others = guests.partition { |part| crowns?(part) }

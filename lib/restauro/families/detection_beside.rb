@@ -3,10 +3,8 @@ module Restauro
     # What stands beside the flour and tells a family by that: pieces that are only floured, fruit in a batter.
     #   Needs @recipe, grams, flour, ratio, poured, figure and told_by_title.
     module DetectionBeside
-      # Kinds that are floured and fried whole.
-      PIECES = %w[fish poultry quick_meat].freeze
       FRIED = DataFiles.words("dishes/words.yml").fetch(:fried)
-      private_constant :PIECES, :FRIED
+      private_constant :FRIED
 
       private
 
@@ -24,8 +22,9 @@ module Restauro
         grams("egg").positive? ? ratio < figure(:dough_under) : @recipe.lines.any? { |line| line.text.match?(FRIED) }
       end
 
+      # What is floured and fried whole.
       def pieces_g =
-        @recipe.ingredients.sum(0.0) { |line| PIECES.include?(line.kind) && line.grams ? line.grams.value : 0.0 }
+        @recipe.ingredients.sum(0.0) { |line| line.by_the_piece? && line.grams ? line.grams.value : 0.0 }
     end
   end
 end

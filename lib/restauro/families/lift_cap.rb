@@ -41,10 +41,9 @@ module Restauro
 
       # @return [Warning]
       def warning(catalogue)
-        Warning.new(code: :lift_cut,
-                    text: "more #{catalogue.fetch(POWDER).say} than #{Constants.fetch(:lift,
-:most_powder)} g to 100 g " \
-                          "of flour tastes of it: cut to that")
+        most = Constants.fetch(:lift, :most_powder)
+        powder = catalogue.fetch(POWDER).say
+        Warning.new(code: :lift_cut, text: "more #{powder} than #{most} g to 100 g of flour tastes of it: cut to that")
       end
     end
   end

@@ -52,6 +52,9 @@ module Restauro
           words.empty? ? nil : words.join(" ")
         end
 
+        # Whether an oven does the work of it.
+        def bakes? = Step::BAKES.include?(kind)
+
         # The same with other values.   @return [Step]
         def with(**changes)
           said = changes.key?(:caution) ? changes[:caution] : self.said
@@ -79,6 +82,7 @@ module Restauro
       "store" => "hands"
     }.freeze
     Step::KINDS = Step::HEATS.keys.freeze
+    Step::BAKES = %w[bake prebake].freeze
     Step::UNATTENDED = %w[rest chill preheat prebake bake serve].freeze
     # How long what a step leaves may wait, where it is not as long as one likes.
     Step::HOLDS = {"fry" => 5, "boil" => 10, "simmer" => 30, "finish" => 30}.freeze

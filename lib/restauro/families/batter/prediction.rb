@@ -16,7 +16,7 @@ module Restauro
             recipe.ingredients.select(&:counted?).map { |line| [catalogue.fetch(line.ingredient), line.grams] }.freeze
           @ratio = Hydration::WaterRatio.estimate(parts)
           @gas = Lift::Gas.of(weights)
-          @style = style || (swims? ? "coating" : Style.of(recipe, ratio&.value, gas.ml_per_100g))
+          @style = style || (swims? ? "coating" : style_by_itself)
           @section = cook
           freeze
         end
@@ -83,7 +83,10 @@ module Restauro
         # Fritters and patties are pieces of their own: nothing is dipped.
         def whole? = %w[fritter patty].include?(style)
         # In deep fat nothing is a muffin: a batter by itself is there to be dipped in.
-        def swims? = !@options.oil.nil? && Style.of(recipe, ratio&.value, gas.ml_per_100g) == "muffin"
+        def swims? = !@options.oil.nil? && style_by_itself == "muffin"
+        def style_by_itself = Style.of(recipe, ratio&.value, gas.ml_per_100g, fruity: fruity?)
+        # More fruit than flour.
+        def fruity? = weights.sum { |ingredient, g| ingredient.group == "fruit" ? g : 0.0 } > Lift::Gas.flour(weights)
         def slice_height_m = Constants.fetch(:batter, :slice_height_mm) / 1000
       end
     end

@@ -9,8 +9,6 @@ module Restauro
         CUT_SMALL = DataFiles.words("families/batter/words.yml").fetch(:stirred_in)
 
         BAKES = DataFiles.words("dishes/words.yml").fetch(:bakes)
-        FRUIT = /\A(?:apple|rhubarb|mixed_berries|cherries|plums|peaches|pears)\z/
-        WHOLE = %w[fish poultry quick_meat].freeze
         IN_A_TIN = DataFiles.words("families/batter/words.yml").fetch(:in_a_tin)
         PANCAKE = /\b(?:#{DataFiles.yaml("families/batter/styles.yml").dig("pancake", "words")})/i
 
@@ -19,24 +17,16 @@ module Restauro
         # @return [Hash] key => row of data/families/batter/styles.yml
         def all = DataFiles.yaml("families/batter/styles.yml")
 
-        # @param recipe [Recipes::Recipe]   @param ratio [Float, nil]   @param gas_ml [Float]   @return [String] key
-        def of(recipe, ratio, gas_ml)
+        # @param recipe [Recipes::Recipe]   @param ratio [Float, nil]   @param gas_ml [Float]
+        # @param fruity [Boolean] more fruit than flour: it lies in the batter   @return [String] key
+        def of(recipe, ratio, gas_ml, fruity: false)
           told = recipe.lines.select(&:words?).map(&:text).join("\n").then { |words| "#{words}\n#{words.tr("-", " ")}" }
           found = all.find { |_, row| told.match?(/\b(?:#{row["words"]})/i) }&.first ||
             (around?(recipe) ? "coating" : by_rung(Hydration::Rung.of(ratio)&.key, gas_ml, stirred_in?(recipe)))
           return found if found != "pancake" || told.match?(PANCAKE)
-          return "baked" if told.match?(BAKES) && fruit?(recipe)
+          return "baked" if told.match?(BAKES) && fruity
 
           told.match?(IN_A_TIN) ? in_a_tin(recipe) : found
-        end
-
-        # More fruit than flour: it lies in the batter.
-        def fruit?(recipe)
-          fruit, flour = [FRUIT, /flour|blend|starch/].map do |words|
-            recipe.ingredients.select { |line| line.ingredient.to_s.match?(words) && line.grams }
-              .sum { |line| line.grams.value }
-          end
-          fruit > flour
         end
 
         # Thin enough to pour and baked in a tin: risen on hot fat, or set around what is sweet.
@@ -46,7 +36,7 @@ module Restauro
 
         def stirred_in?(recipe) = main(recipe)&.text.to_s.match?(CUT_SMALL)
         # Fish, prawns, chicken in pieces: it goes around them.
-        def around?(recipe) = WHOLE.include?(main(recipe)&.kind) && !stirred_in?(recipe)
+        def around?(recipe) = main(recipe)&.by_the_piece? && !stirred_in?(recipe)
 
         # The heaviest thing that is no batter.   @return [Recipes::Line, nil]
         def main(recipe) =
