@@ -14,10 +14,13 @@ module Restauro
       end
     end
 
+    ALL = DataFiles.yaml("diets.yml").map { |key, row| Diet.new(key: key, **row.transform_keys(&:to_sym)) }.freeze
+    private_constant :ALL
+
     module_function
 
     # @return [Array<Diet>]
-    def all = DataFiles.yaml("diets.yml").map { |key, row| Diet.new(key: key, **row.transform_keys(&:to_sym)) }
+    def all = ALL
 
     # @param word [String] as it is typed   @return [String] the key of the diet that it means, else itself
     def meant(word) = all.find { |diet| diet.also.include?(word.downcase.tr(" -", "_")) }&.key || word

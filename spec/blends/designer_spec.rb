@@ -16,7 +16,7 @@ RSpec.describe Restauro::Blends::Designer do
       end
     end
 
-  it "agrees with brute force on four flours in a small jar" do
+  it "agrees with brute force on four flours in a small jar", :long do
     keys = %w[white_rice_flour sorghum_flour corn_starch chickpea_flour]
     four, grams, limits = flours[*keys], 24, Restauro::Blends::Limits.new
     whole = ->(rest, count) do
@@ -40,7 +40,7 @@ RSpec.describe Restauro::Blends::Designer do
   end
 
   %w[all_purpose sauce rolled_dough coating].each do |key|
-    it "keeps #{key}'s limits, in whole grams that fill the jar" do
+    it "keeps #{key}'s limits, in whole grams that fill the jar", :long do
       found =
         design[
           %w[

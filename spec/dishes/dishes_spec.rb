@@ -220,7 +220,7 @@ RSpec.describe Restauro::Dishes::Memo do
       )
     end
 
-  it "solves again only the part that was changed, to the same answer" do
+  it "solves again only the part that was changed, to the same answer", :long do
     worked = []
     memo =
       Class

@@ -1,6 +1,6 @@
 # Dishes of more kinds, read as people write them: what each is told by, what goes where, and for how long. Common
 # practice throughout.
-RSpec.describe "Dishes of more kinds" do
+RSpec.describe "Dishes of more kinds", :long do
   texts = ->(found) { found.steps.map(&:text) }
   joins = ->(found) do
     found.dish.joins.map { |join| [found.dish.parts[join.from].name, join.how, found.dish.parts[join.to].name] }

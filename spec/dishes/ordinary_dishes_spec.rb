@@ -1,6 +1,6 @@
 # Ordinary dishes as people write them: what goes into what, and what stays out of it. Common practice throughout
 # (DOMAIN 11).
-RSpec.describe "Ordinary dishes" do
+RSpec.describe "Ordinary dishes", :long do
   texts = ->(found) { found.steps.map(&:text) }
   step = ->(found, words) { texts[found].index { |text| text.match?(words) } }
   joins = ->(found) do

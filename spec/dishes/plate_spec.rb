@@ -44,7 +44,7 @@ RSpec.describe "Beside how thick it is" do
   end
 
   describe Restauro::Families::Sauce::Becomes do
-    it("takes what holds, cuts, freezes or stays clear, and says why") do
+    it("takes what holds, cuts, freezes or stays clear, and says why", :long) do
       found = described_class::KEYS.to_h { |key| [key, answer(sauce_text, system: "uk", becomes: key)] }
       expect(found.transform_values(&thickener)).to include(
         "held" => ["blend_with_gum"],
@@ -56,7 +56,7 @@ RSpec.describe "Beside how thick it is" do
       found.each_value { |one| expect(one.warnings.map(&:code)).to include("becomes") }
     end
 
-    it("reaches the same thickness all the same") do
+    it("reaches the same thickness all the same", :long) do
       described_class::KEYS.each do |key|
         answer(sauce_text, system: "uk", becomes: key).main.swap.then do |swap|
           expect(swap.ours.flour_equivalents.value).to be_within(3).percent_of(swap.target)

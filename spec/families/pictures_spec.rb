@@ -93,7 +93,7 @@ RSpec.describe "The numbers that pictures draw" do
       )
     end
 
-    it "cut more of them in a larger lid, never fewer than three" do
+    it "cut more of them in a larger lid, never fewer than three", :long do
       counts = [12, 26, 40].map do |cm|
         draw[self, pie, pan: Restauro::Kitchen::BakingPan.parse("#{cm} cm round 4 cm deep"),
 cover: "double"][:pan][:vents].length

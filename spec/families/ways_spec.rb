@@ -53,7 +53,7 @@ RSpec.describe Restauro::Families do
       expect(at[last].viscosity.value).to be_within(1).percent_of(ours.course.last.viscosity_pa_s)
     end
 
-    it "holds against a swap only what is not at hand, where anything is" do
+    it "holds against a swap only what is not at hand, where anything is", :long do
       milk = "40 g butter\n40 g plain flour\n500 ml milk"
       score = ->(at_hand) do
         described_class::Comparison.new(sauce, read(milk), sauce.options(with: %w[corn_starch]),

@@ -45,7 +45,7 @@ RSpec.describe Restauro::Heat::Conduction do
     end
   end
 
-  it "agrees with its own first term within 2 % from Fo 0.2 on" do
+  it "agrees with its own first term within 2 % from Fo 0.2 on", :long do
     %i[slab cylinder sphere]
       .product([0.5, 2.0, 20.0], [0.2, 0.5, 1.0])
       .each do |shape, biot, fourier|

@@ -11,7 +11,7 @@ RSpec.describe Restauro::Heat::Section do
     )
   end
 
-  it "bare and only convected, its middle follows the series within 2 %" do
+  it "bare and only convected, its middle follows the series within 2 %", :long do
     [
       ["celeriac slice 20 mm", :slab],
       ["celeriac stick 20 mm", :cylinder],
@@ -58,7 +58,7 @@ RSpec.describe Restauro::Heat::Section do
     expect(cook["potato slice 6 mm", "220C", 0.8].burnt).to be < cook["potato slice 35 mm", "220C", 0.8].done
   end
 
-  it "varies smoothly with oven, thickness and fan" do
+  it "varies smoothly with oven, thickness and fan", :long do
     sweeps = [
       (160..230).step(10).map { |c| cook["celeriac slice 12 mm", "#{c}C", 0.8].done },
       (6..30).step(3).map { |mm| cook["celeriac slice #{mm} mm", "200C", 0.8].done }.reverse

@@ -97,7 +97,7 @@ RSpec.describe Restauro::Labels::Reader do
 
   # Property: any mix of words, in any case, with the accents off, still finds the gluten that is in it, and never
   # raises.
-  it "finds gluten in whatever surrounds it" do
+  it "finds gluten in whatever surrounds it", :long do
     random = Random.new(7)
     bits = LabelTable.rows.map(&:last).flat_map { |text| text.split(/(?<=[,.;:])/) }
     100.times do
@@ -123,7 +123,7 @@ RSpec.describe Restauro::Labels::Reader do
     end
   end
 
-  it "reads any bytes, and finds in them what is one of its findings" do
+  it "reads any bytes, and finds in them what is one of its findings", :long do
     random = Random.new(8)
     found = Array.new(200) do
       letters = Array.new(random.rand(1..60)) {

@@ -119,7 +119,7 @@ RSpec.describe Restauro::Labels::Words do
   # Labels are printed in capitals as often as not.
   whole = ->(text) { described_class.shared.hits(text).any? { |hit| [hit.start, hit.end] == [0, text.length] } }
 
-  it "finds every word of its table in small letters and in capitals, accents and all" do
+  it "finds every word of its table in small letters and in capitals, accents and all", :long do
     words = described_class.shared.all
     expect(words.length).to be > 500
     expect(words.map { |word| [word.downcase, word.upcase] }.reject { |forms| forms.all?(&whole) }).to eq []
@@ -153,7 +153,7 @@ end
 RSpec.describe Restauro::Labels::Reader do
   read = ->(text) { described_class.new.read(text, sold_in: "eu") }
 
-  it "asks of the first four of what must be asked about" do
+  it "asks of the first four of what must be asked about", :long do
     verdict =
       read[
         "Rice, flavouring, maltodextrin, seasoning, yeast extract, natural flavors, spices, modified starch, caramel " \
@@ -165,7 +165,7 @@ RSpec.describe Restauro::Labels::Reader do
     )
   end
 
-  it("a starch of wheat is told to who cannot have wheat, a starch of maize is not") do
+  it("a starch of wheat is told to who cannot have wheat, a starch of maize is not", :long) do
     expect(
       [read["Gluten-free wheat starch, salt"], read["Maize starch, salt"]].map do |one|
         one.advice.match?(/wheat allergy/i)

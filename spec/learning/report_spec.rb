@@ -57,7 +57,7 @@ RSpec.describe Restauro::Learning::Report do
     ).to match([offset.map { |one| be_within(0.3).of(one) }, be > 1.05, be > 1.05, be > 1.0])
   end
 
-  it "a dough that held and one that tore, by the binder's stretch" do
+  it "a dough that held and one that tore, by the binder's stretch", :long do
     of = ->(held) do
       answer[{"family" => "pasta", "recipe" => ribbons, "options" => {"shape" => "rolled"}, "held" => held}][
         "stretch"

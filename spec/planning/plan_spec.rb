@@ -74,7 +74,7 @@ RSpec.describe Restauro::Planning::Plan do
   end
 
   # All orders of all pairs that could collide, by plain enumeration of starts on a coarse clock.
-  it "is as good as trying every minute out" do
+  it "is as good as trying every minute out", :long do
     random = Random.new(5)
     8.times do
       dishes =
@@ -171,7 +171,7 @@ RSpec.describe Restauro::Planning::Plan do
   end
 
   # Big-M over the pairs of hands and heats; the offset is in the model's own cost (no relative gap).
-  it "is the optimum that HiGHS finds" do
+  it "is the optimum that HiGHS finds", :long do
     random = Random.new(29)
     6.times do
       dishes =

@@ -39,7 +39,7 @@ RSpec.describe Restauro::Planning::Slip do
       faults
     end
 
-  it "keeps what has begun, breaks no rule of what is left, over many made-up slips" do
+  it "keeps what has begun, breaks no rule of what is left, over many made-up slips", :long do
     random = Random.new(3)
     seen =
       60.times.filter_map do

@@ -1,6 +1,6 @@
 # Each lesson played right, and played as the mistake it is about: the first lands where a good cook does, the second
 # gets its fault.
-RSpec.describe Restauro::Practice::Lesson do
+RSpec.describe Restauro::Practice::Lesson, :long do
   act = Restauro::Practice::Play::Act
   define_method(:play) do |key, acts, seconds|
     Restauro::Practice::Play.new(described_class.fetch(key), acts.map { |one| act.new(*one) }, seconds, catalogue)

@@ -21,7 +21,7 @@ RSpec.describe Restauro::Measure do
   end
   it("knows no measure without a density") { expect(spooned["raw_celeriac", 100]).to be_nil }
 
-  it "stays within 6 % for every powder from 10 to 200 g, where a quarter teaspoon is little" do
+  it "stays within 6 % for every powder from 10 to 200 g, where a quarter teaspoon is little", :long do
     worst =
       (10..200)
         .flat_map do |grams|

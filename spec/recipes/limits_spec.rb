@@ -8,7 +8,7 @@ RSpec.describe Restauro::Recipes::Tidy do
   it("tells how many ingredient lines it takes") do
     refuse[self, Array.new(401) { |i| "#{i + 1} g flour" }.join("\n"), /401 ingredient lines; a recipe may have 400/]
   end
-  it("takes as many as it says") do
+  it("takes as many as it says", :long) do
     expect(read(Array.new(400) { |i| "#{i + 1} g flour" }.join("\n"), system: "uk").ingredients.length).to eq 400
   end
   it("tells how many lines it takes") do

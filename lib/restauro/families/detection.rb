@@ -7,7 +7,7 @@ module Restauro
     #   nothing that lifts: gnocchi · 1.15 to 6 a batter · fat over a third of the flour: crust · hardly any fat: pasta.
     #   Between 5.2 and 6 only words decide: crêpes and a thin sauce weigh alike. What a filling holds is not counted.
     class Detection
-      WORDS = DataFiles.yaml("families/words.yml").transform_values { |words| /#{words}/i }.freeze
+      WORDS = DataFiles.words("families/words.yml").transform_keys(&:to_s).freeze
 
       include DetectionBeside
 

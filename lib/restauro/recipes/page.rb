@@ -15,7 +15,7 @@ module Restauro
         @furniture = /\A\s*(?:#{table["furniture"].join("|")})\s*\z/i
         @ends = /\A#{table["ends"]}\z/i
         @about = /\A#{table["about"]}\z/i
-        @dishes = DataFiles.yaml("families/words.yml").values.map { |words| Regexp.new(words, Regexp::IGNORECASE) }
+        @dishes = DataFiles.words("families/words.yml").values
         freeze
       end
 

@@ -8,6 +8,7 @@ module Restauro
         @system = system
         @line_reader = LineReader.new(catalogue, system: system)
         @gluten_words = gluten_words
+        @outline = Outline.new(@line_reader)
         freeze
       end
 
@@ -37,18 +38,16 @@ module Restauro
         when "{", "["
           listed(JsonLd.read(text))
         when "<"
-          Html.read(text).then { |found| found.is_a?(String) ? outline.read(found) : listed(found) }
+          Html.read(text).then { |found| found.is_a?(String) ? @outline.read(found) : listed(found) }
         else
-          outline.read(text)
+          @outline.read(text)
         end
       end
-
-      def outline = Outline.new(@line_reader)
 
       # A list that says itself what is an ingredient and what a step; its headings are told as in any text.
       def listed(found)
         title = [found.name, found.yields.to_s].reject(&:empty?).map { |text| Outline::Entry.new(text, :title) }
-        title + outline.ingredients(found.ingredients) + found.steps.map { |step| Outline::Entry.new(step, :step) }
+        title + @outline.ingredients(found.ingredients) + found.steps.map { |step| Outline::Entry.new(step, :step) }
       end
 
       # One line for each thing; a self-raising flour is two.

@@ -21,7 +21,7 @@ RSpec.describe Restauro::Families::Batter do
     with = flours.sample(random.rand(1..3), random: random)
     without = %w[dairy egg soya maize pulses tree_nut].sample(random.rand(0..2), random: random)
     it "cupboard #{index + 1} (#{with.join(", ")}#{" without #{without.join(", ")}" if without.any?}) reaches every " \
-"batter" do
+"batter", :long do
       recipes.each do |name, text|
         swap = swapped[self, text, with: with, without: without]
         found = again[self, swap]
@@ -53,7 +53,7 @@ RSpec.describe Restauro::Families::Batter do
       ]
     )
   end
-  it "never tells to stop before the middle is done, brown or not" do
+  it "never tells to stop before the middle is done, brown or not", :long do
     %w[170C 200C 230C]
       .product(["chicken fillet 12 mm", "chicken fillet 22 mm", "chicken fillet 34 mm"])
       .each do |heat, text|

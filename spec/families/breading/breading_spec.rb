@@ -43,7 +43,7 @@ RSpec.describe Restauro::Families::Breading do
     expect(swapped[self, without: %w[tree_nut]].alternatives.flat_map(&:keys)).not_to include("ground_nuts")
   end
 
-  it "every diet leaves a coat or a plain sentence" do
+  it "every diet leaves a coat or a plain sentence", :long do
     Restauro::Diets.all.each do |diet|
       expect(swapped[self, without: [diet.key]].coats.map(&:role)).to include("flour", "crumb")
     rescue Restauro::InvalidInput => e

@@ -58,7 +58,7 @@ RSpec.describe Restauro::Families::Crust do
   end
 
   describe "swapped" do
-    it "reaches wheat's water ratio within its style, on rereading, with less fat where nuts bring theirs" do
+    it "reaches wheat's water ratio within its style, on rereading, with less fat where nuts bring theirs", :long do
       [tart, galette, pressed, thin].each do |text|
         swap = swapped[self, text]
         again = predicted[self, swap.ours.recipe.lines.map(&:text).join("\n"), style: swap.ours.style.key]
@@ -255,7 +255,7 @@ RSpec.describe Restauro::Families::Crust do
       ).to match(/loose bottom leaks/)
     end
 
-    it "reaches over a dish, joins two sheets where one would tear, and rises less than wheat's" do
+    it "reaches over a dish, joins two sheets where one would tear, and rises less than wheat's", :long do
       small, large = %w[20x26 30x40].map { |size| swapped[self, pie, pan: pan["#{size} cm 5 cm deep"]].sheet }
       expect(
         [small.count, large.count, large.thickness_mm >= large.thinnest_mm, small.risen_mm < small.wheat_risen_mm]
@@ -355,7 +355,7 @@ RSpec.describe Restauro::Families::Crust do
          soggy\ bottom.*Fill\ it.*Let\ it\ stand/mx
       )
     end
-    it("presses, spreads, crumbles") do
+    it("presses, spreads, crumbles", :long) do
       expect([pressed, thin, crumble].map { |text| words[self, text] }).to match(
         [/Press it into the tin/, /Spread it on oiled parchment/, /scatter, do not press/]
       )
@@ -370,7 +370,7 @@ RSpec.describe Restauro::Families::Crust do
     end
   end
 
-  it "mends the rest by what it did" do
+  it "mends the rest by what it did", :long do
     swap = swapped[self, tart]
     kinds =
       %w[cracks crumbles leathery greasy soggy].to_h do |trouble|

@@ -14,7 +14,7 @@ RSpec.describe Restauro::Families::Dough do
     expect(told).to match [/roll it no thinner than [\d.]+ mm/, /bind it with psyllium/]
   end
 
-  it "speaks of filling left over, but not of a spoonful" do
+  it "speaks of filling left over, but not of a spoonful", :long do
     left = (100..900).step(20).to_h do |grams|
       dough = ours[self, "#{ravioli}#{grams} g ricotta", cutter_mm: 70.0]
       share = 1 - dough.filling_each_g * dough.plan.pieces / dough.filling_g

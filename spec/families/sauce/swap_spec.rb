@@ -50,7 +50,7 @@ RSpec.describe Restauro::Families::Sauce do
     expect(two / one).to be_within(0.1).of(2)
   end
 
-  it "potato starch simmered 15 minutes instead of 3 needs over a tenth other grams" do
+  it "potato starch simmered 15 minutes instead of 3 needs over a tenth other grams", :long do
     three, fifteen =
       [180, 900].map do |s|
         swap(cream, school: "slurry", with: %w[potato_starch], target: "medium", simmer_s: s)
@@ -98,7 +98,7 @@ RSpec.describe Restauro::Families::Sauce do
     expect([texts.grep(/flour/), texts.grep(/cornstarch/).length]).to eq [[], 1]
   end
 
-  it("offers other thickeners that reach the same, each checked") do
+  it("offers other thickeners that reach the same, each checked", :long) do
     swap(cream).alternatives.each do |other|
       grams = swap(cream, with: other.keys).thickeners.map { |l| l.grams.value }
       expect(other.grams).to match(grams.map { |g| be_within(2).percent_of(g) })
@@ -117,7 +117,7 @@ RSpec.describe Restauro::Families::Sauce do
       expect(result.substitutions.map { |s| s.line.ingredient }).to eq %w[butter whole_milk]
     end
 
-    it "reaches the same texture with the other water, fat and acid carried through" do
+    it "reaches the same texture with the other water, fat and acid carried through", :long do
       [%w[dairy], %w[vegan soya], %w[dairy tree_nut soya maize]].each do |diets|
         result = swap("#{cream}\n2 egg yolks", without: diets)
         expect(result.ours.flour_equivalents.value).to be_within(2).percent_of(result.target)

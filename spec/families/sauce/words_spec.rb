@@ -38,7 +38,7 @@ RSpec.describe Restauro::Dishes do
   serve = ->(found) { found.steps.select { |step| step.kind == "serve" }.map(&:text).join(" ") }
   sauce = "\nSauce\n25 g butter\n25 g flour\n400 ml stock"
 
-  it "keeps a sauce beside what is crisp, and pours it over what is not" do
+  it "keeps a sauce beside what is crisp, and pours it over what is not", :long do
     crisp = answer("Schnitzel with sauce\n4 pork escalopes, 120 g\n60 g flour\n2 eggs\n120 g breadcrumbs#{sauce}",
                    oil: Restauro::Heat::Frying.parse("175C shallow"))
     soft = answer("Gnocchi with sauce\n800 g riced potato\n200 g flour\n1 egg#{sauce}")
