@@ -16,6 +16,7 @@ module Restauro
       Bake
       Bound
       Choices
+      Crowning
       Dish
       FatSaid
       FruitAndCrust
@@ -33,9 +34,13 @@ module Restauro
       Partition
       PartAnswer
       Place
+      Placing
       Plain
       PlainKinds
+      PlainLayers
       PlainSauces
+      PlainSweets
+      PotatoesAside
       Predictions
       Refusal
       Report
@@ -43,6 +48,7 @@ module Restauro
       SecondFormula
       Sized
       Solver
+      StewAndDumplings
       Tastes
       Timeline
       TwoPots

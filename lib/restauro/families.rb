@@ -20,6 +20,7 @@ module Restauro
     autoload :CoatDeclarations, "restauro/families/coat_declarations"
     autoload :Coated, "restauro/families/coated"
     autoload :CompanionKinds, "restauro/families/companion_kinds"
+    autoload :CompanionStarts, "restauro/families/companion_starts"
     autoload :Companions, "restauro/families/companions"
     autoload :Crust, "restauro/families/crust"
     autoload :Declared, "restauro/families/declared"

@@ -124,8 +124,8 @@ module Restauro
 
       def on_top(tops)
         tops.map do |part|
-          part.lines.any? { |line| line.role == "crumb" } ? "scatter the crumbs over it" :
-                                                            "spread the #{part.name.to_s.downcase} over it"
+          scattered = part.lines.any? { |line| line.role == "crumb" } || Partition.cheese?(part.lines)
+          "#{scattered ? "scatter" : "spread"} the #{part.name.to_s.downcase} over it"
         end
       end
 

@@ -56,7 +56,7 @@ module Restauro
 
       # Onions, butter, cheese that a dough is turned in; by its name, what was cooked under a heading.
       def tossed(part)
-        cooked = part.name != "Over it" && part.steps.any? { |made| %w[brown simmer].include?(made.kind) }
+        cooked = part.name != OverDough::NAME && part.steps.any? { |made| %w[brown simmer].include?(made.kind) }
         step(text: "Turn them in #{cooked ? "the #{part.name.downcase}" : list(part)}, " \
                    "with a splash of their water where it is dry.",
              hold_minutes: 5, part: part.name, uses: part.lines.select(&:grams),

@@ -16,8 +16,18 @@ module Restauro
         fried = (sentences + deep_fats(recipe)).select { |text| text.match?(DEEP) || text.match?(SHALLOW) }
         text = fried.find { |said| said.match?(DEEP) } || fried.first or return
 
-        deep = swims?(recipe) || text.match?(DEEP)
-        [deep ? "#{degrees(text) || 180}C" : "#{degrees(text) || 175}C shallow", text]
+        deep = Heat::Frying.swims?(recipe.ingredients) || text.match?(DEEP)
+        usual = Heat::Frying.usual(how(recipe, deep))
+        fat = Heat::Frying.fat_in(recipe.ingredients)
+        ["#{degrees(text) || usual.celsius.round}C#{" shallow" unless deep}#{" #{Heat::Oil.row(fat)["say"]}" if fat}",
+         text]
+      end
+
+      # @return [Symbol] deep, shallow, or wrapped: what is as thick as an egg in its meat swims cooler
+      def how(recipe, deep)
+        return :shallow unless deep
+
+        Families::Breading::Lines.wrapped(recipe.ingredients).any? ? :wrapped : :deep
       end
 
       # @param text [String]   @return [String, Integer, nil] C
@@ -25,12 +35,6 @@ module Restauro
         text.match(/(1[4-9]\d|200)\s*°?\s*C\b/)&.[](1) ||
           text.match(/(3[0-9]\d)\s*°?\s*F\b/)&.then { |found| ((found[1].to_f - 32) / 1.8).round }
       end
-
-      # As much oil as pieces swim in.
-      def swims?(recipe) =
-        recipe.ingredients.any? do |line|
-          line.role == "fat" && line.grams && line.grams.value >= Constants.fetch(:heat, :deep_least_g)
-        end
 
       # "Oil for deep frying" in the list.
       def deep_fats(recipe) = recipe.ingredients.select { |line| line.role == "fat" }.map(&:text).grep(DEEP)

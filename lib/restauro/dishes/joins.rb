@@ -105,7 +105,9 @@ module Restauro
       end
 
       # Dumplings cook on the stew they are for.
-      def parts_of_a_pot?(part, recipe) = part.role == :sauce && recipe.title.to_s.match?(/\bdumplings?\b/i)
+      def parts_of_a_pot?(part, recipe) =
+        (part.role == :sauce || part.lines.any? { |line| line.role == "liquid" }) &&
+          recipe.title.to_s.match?(OneList::DUMPLINGS)
 
       # @return [Join] over it, in it, between it or on the pot it cooks in
       def dough_join(part, index, host, recipe)

@@ -6,9 +6,10 @@ module Restauro
     # and what goes over it, a crust and its fruit, mash over a pie. First that fits.
     class OneList
       include LineKinds
+      include PotatoesAside
+      include StewAndDumplings
 
-      BASED, MASHED, MASH_BESIDE, CHIPS =
-        DataFiles.words("dishes/words.yml").values_at(:crumb_based, :mash_over, :mash_beside, :chips_beside)
+      BASED, WHITE_SAUCE = DataFiles.words("dishes/words.yml").values_at(:crumb_based, :under_white_sauce)
       # What a dough that is filled is made of.
       DOUGH = %w[flour egg liquid].freeze
 
@@ -24,7 +25,8 @@ module Restauro
 
       # @param group [Grouping::Group]   @return [Array<Grouping::Group>] itself alone, or its pieces
       def split(group)
-        over_a_coat(group) || layered(group) || (unnamed(group) unless group.label) || pieces(group)
+        over_a_coat(group) || dumplings(group) || layered(group) || under_white_sauce(group) ||
+          (unnamed(group) unless group.label) || pieces(group)
       end
 
       private
@@ -43,7 +45,7 @@ module Restauro
         OverACoat.split(group.lines)&.then { |coat, over| [part(group.label, coat), part("Sauce", over)] }
 
       def over_a_dough(group) =
-        OverDough.new(@catalogue, @title).split(group.lines)&.zip([nil, "Over it"])&.map { |own, name| part(name, own) }
+        OverDough.new(@catalogue, @title).split(group.lines)&.zip([nil, OverDough::NAME])&.map { |own, name| part(name, own) }
 
       # "Ravioli: flour, eggs, squash, cheese, butter, sage": after what the dough is made of comes what goes in it, and
       # butter with leaves over it.
@@ -58,7 +60,7 @@ module Restauro
 
         at = rest.index { |line| line.role == "fat" }
         over = at && rest[at..].any? { |line| line.kind == "herb" } ? rest[at..] : []
-        [part(nil, dough), part("Filling", rest - over), (part("Over it", over) if over.any?)].compact
+        [part(nil, dough), part("Filling", rest - over), (part(OverDough::NAME, over) if over.any?)].compact
       end
 
       def dough?(line)
@@ -76,6 +78,24 @@ module Restauro
         with_what_is_laid_under(slices, sauce)
       end
 
+      # Cauliflower, broccoli under a white sauce.   @return [Array<Group>, nil]
+      def under_white_sauce(group)
+        return if group.label || !@title.match?(WHITE_SAUCE)
+
+        drained, sauce = group.lines.partition { |line| Plain.drained?(line) }
+        return if drained.empty? || !milky?(sauce) || sauce.none? { |line| flour?(line) }
+
+        [part(drained.first.text[Plain::DRAINED].capitalize, drained), *pieces(part(nil, sauce))]
+      end
+
+      # More milk and cream than stock.
+      def milky?(lines)
+        milk = grams(lines) { |line| line.role == "liquid" && allergens(line).include?("milk") }
+        milk.positive? && 2 * milk >= grams(lines) { |line| line.role == "liquid" }
+      end
+
+      def allergens(line) = @catalogue.find_key(line.ingredient)&.allergens.to_a
+
       # Slices with egg and crumbs have a coat of their own before they are laid.
       def coated?(lines) =
         %w[egg crumb].all? { |role| lines.any? { |line| line.role == role } } &&
@@ -85,27 +105,6 @@ module Restauro
       def with_what_is_laid_under(slices, rest)
         [part("Layers", slices), part("Filling", rest)] if slices.any? && rest.any? && @recipe.ingredients.any?(&:part)
       end
-
-      # Potatoes that the title puts somewhere else: mash over a meat pie, chips beside the fish.
-      # @return [Array<Group>, nil]
-      def named_aside(group)
-        at =
-          group.lines.index do |line|
-            line.ingredient == "raw_potato" || Families::Dough::Contents.roots.key?(line.ingredient)
-          end or return
-        return unless at.positive? && group.lines[0...at].any? { |line| flour?(line) }
-
-        mash = @title.match?(MASHED) || @title.match?(MASH_BESIDE) ||
-          (@title.match?(/\bpies?\b/i) && !raw?(group.lines[at]) && spread?(group, at))
-        return [part(nil, group.lines[0...at]), part("Mash", group.lines[at..])] if mash
-
-        [part(nil, group.lines - [group.lines[at]]), part("Chips", [group.lines[at]])] if @title.match?(CHIPS)
-      end
-
-      # A mash over a sauce; stirred with eggs or milk it is the filling itself.
-      def spread?(group, at) =
-        wet?(group.lines[0...at]) && group.lines[at..].none? { |line| %w[egg liquid].include?(line.role) }
-      def raw?(line) = line.ingredient.to_s.start_with?("raw_")
 
       # Crumbs in their fat, with what is poured on them in the same list: a cheesecake.
       def base_and_filling(group)

@@ -7,6 +7,7 @@ module Restauro
     class OverDough
       DOUGHS = DataFiles.words("dishes/words.yml").fetch(:dough_turned)
       CHEESY = DataFiles.words("dishes/words.yml").fetch(:cheesy)
+      NAME = "Over it"
       KINDS = %w[soften simmer cured ready_meat poultry].freeze
       BOUGHT = %w[wheat_pasta gf_pasta gf_noodles wheat_noodles].freeze
       WETS = %w[liquid egg puree].freeze

@@ -7,12 +7,17 @@ module Restauro
       NAMED =
         {"crust" => "Crust", "sauce" => "Sauce", "batter" => "Batter", "breading" => "Coat", "gnocchi" => "Dough",
          "pasta" => "Dough"}.freeze
-      # What stands before a part's name; mash or cheese on a sauce (a pizza's topping lies on its own crust).
-      FOR, TOPPED = DataFiles.words("dishes/words.yml").values_at(:for_the_part, :topping_heading)
+      # What stands before a part's name.
+      FOR = DataFiles.words("dishes/words.yml").fetch(:for_the_part)
+      include Placing
+
       # @param recipe [Recipes::Recipe]   @param family [String, nil] forces a reading of one part
       # @param given [Hash] part name => family
       # @return [Dish]   @raise [InvalidInput]
       def self.of(recipe, catalogue, family: nil, given: {}) = new(recipe, catalogue, family, given).dish
+
+      # Cheese alone, to scatter.
+      def self.cheese?(lines) = lines.any? && lines.all? { |line| line.role == "cheese" }
 
       def initialize(recipe, catalogue, family, given)
         @recipe = recipe
@@ -112,15 +117,7 @@ module Restauro
         found.first
       end
 
-      def place(group, groups)
-        return :main if groups.length == 1 || group.label.to_s.match?(Recipes::Parts::FILLING)
-        return :top if group.label.to_s.match?(/\bmeringue\b/i)
-        return :main if thickened?(group)
-
-        crumbs = group.lines.any? { |line| line.role == "crumb" } && group.lines.none? { |line| wet?(line) }
-        on_a_sauce = group.label.to_s.match?(TOPPED) && groups.any? { |other| thickened?(other) }
-        crumbs || (on_a_sauce && !@recipe.title.to_s.match?(OneList::MASH_BESIDE)) ? :top : :main
-      end
+      def topped(part) = Partition.cheese?(part.lines) ? "Cheese" : "Crumbs"
 
       # Every part has a name of its own.
       def named(parts)
@@ -128,7 +125,7 @@ module Restauro
 
         seen = Hash.new(0)
         parts.map do |part|
-          name = part.name || (part.place == :top ? "Crumbs" : Bound.name(part)) || NAMED[part.family] || "Filling"
+          name = part.name || (part.place == :top ? topped(part) : Bound.name(part)) || NAMED[part.family] || "Filling"
           name =
             name.sub(FOR, "")
               .then { |short| short.empty? ? name : short[0].upcase + short[1..] }

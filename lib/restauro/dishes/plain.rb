@@ -6,13 +6,19 @@ module Restauro
     # cooked; the rest is mixed or laid in.
     class Plain
       include PlainKinds
+      include PlainLayers
       include PlainSauces
+      include PlainSweets
 
       # What a part may be, the first that fits: it says so in a method of that name with a question mark.
       PUREED = DataFiles.words("dishes/words.yml").fetch(:pureed)
       # Roles that go in when the rest is done.
       LAST = %w[cheese seasoning].freeze
-      KINDS = %i[crumbs mash bound chips meringue laid stirred tomatoes melted poached].freeze
+      KINDS = %i[crumbs mash bound chips meringue laid drained stirred sweet tomatoes melted poached].freeze
+
+      DRAINED = DataFiles.words("dishes/words.yml").fetch(:drained)
+      # Whether a line is of what is boiled before a white sauce goes over it.
+      def self.drained?(line) = line.text.match?(DRAINED) && !line.text.match?(Families::CompanionKinds::READY)
 
       # @param part [Part]   @param coats [Boolean] whether its crumbs go around what a batter is on
       def initialize(part, catalogue, exclusion, coats: false)
@@ -98,7 +104,7 @@ module Restauro
 
       def mixed(rest, lines)
         rest = rest.reject { |line| line.role == "liquid" } if lines.any? { |line| simmers?(line) }
-        return [] if rest.empty?
+        return [] if rest.empty? || melts_in?(rest)
 
         return foamed(rest) if rest.length == lines.length && foamed?(rest)
         return blended(rest) if name.match?(PUREED) && rest.length < lines.length
@@ -116,6 +122,9 @@ module Restauro
         ]
       end
 
+      # Cheese melts where the dough is turned in it.
+      def melts_in?(rest) = name == OverDough::NAME && rest.all? { |line| line.role == "cheese" }
+
       # What was cooked until tender, with what makes it smooth.
       def blended(rest) =
         [Families::Step.new(kind: "mix", text: "#{name}: blend it with #{list(rest)}.", uses: rest, look_for: "smooth")]
@@ -123,24 +132,6 @@ module Restauro
       # Cheese, spice and herbs on what was cooked.
       def last(rest) =
         [Families::Step.new(kind: "finish", text: "#{name}: off the heat, stir in #{list(rest)}.", uses: rest)]
-
-      def laid?(lines) = lines.all? { |line| Bake.laid?(line) }
-
-      # Raw slices stay raw; what would swim is fried first.
-      def laid(slices)
-        lines = slices.select { |line| Bake.fried_layer?(line) }
-        return [] if lines.empty?
-
-        [
-          Families::Step.new(
-            kind: "brown",
-            text: "Brown the slices of #{list(lines)} on both sides in oil, a layer at a time; onto paper.",
-            uses: lines,
-            minutes: Constants.fetch(:making, :brown_minutes),
-            look_for: "brown, and soft when pressed"
-          )
-        ]
-      end
     end
   end
 end

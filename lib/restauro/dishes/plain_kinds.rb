@@ -23,34 +23,11 @@ module Restauro
         ]
       end
 
-      def meringue?(lines)
-        lines.any? { |line| line.ingredient == "egg_white" } && lines.any? { |line| sugar?(line) } &&
-          lines.none? { |line| line.role == "liquid" }
-      end
-
-      def sugar?(line) = line.ingredient && @catalogue.find_key(line.ingredient)&.group == "sugar"
-
-      # Whites first, then the sugar (common practice).
-      def meringue(lines)
-        sugar, rest = lines.partition { |line| sugar?(line) }
-        [
-          Families::Step.new(
-            kind: "mix",
-            text:
-              "#{name}: in a bowl without a trace of fat, whisk #{list(rest)} until they stand in soft peaks; " \
-                "then #{list(sugar)}, a spoonful at a time.",
-            uses: lines,
-            safety: ["egg_dish"],
-            look_for: "stiff and shiny; no grains between two fingers"
-          )
-        ]
-      end
-
       def mash?(lines) =
         root(lines) &&
           (name.match?(/\bmash/i) || lines.any? { |line| line.text.match?(/\bmash/i) } || @part.place == :top)
       def root(lines) =
-        lines.find { |line| Families::Dough::Contents.roots.any? { |_, row| row["raw"] == line.ingredient } }
+        lines.find { |line| Families::Dough::Contents.raw?(line.ingredient) }
 
       # Potatoes boiled, dried and mashed with the rest.
       def mash(lines)

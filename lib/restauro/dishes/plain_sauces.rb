@@ -11,7 +11,7 @@ module Restauro
         DataFiles.words("dishes/words.yml").values_at(:stirred_raw, :eaten_raw, :relish, :cooked)
       TOMATOES = "tomato_passata"
       CURDLES = %w[plain_yogurt plant_yogurt sour_cream].freeze
-      private_constant :RAW, :STIRRED, :EATEN_RAW, :RELISH, :COOKED, :TOMATOES, :CURDLES
+      private_constant :STIRRED, :EATEN_RAW, :RELISH, :COOKED, :TOMATOES, :CURDLES
 
       private
 
@@ -25,7 +25,7 @@ module Restauro
           lines.none? { |line| cooks?(line) && !line.text.match?(EATEN_RAW) }
       end
 
-      def cooks?(line) = ![nil, "late", "herb", "table", "other"].include?(line.kind)
+      def cooks?(line) = ![nil, "late", "cooked_egg", "herb", "table", "other"].include?(line.kind)
 
       # Tomatoes by themselves, cheese to lay on them.
       def tomatoes?(lines) =

@@ -10,19 +10,22 @@ module Restauro
       NEVER, BARE, KINDS =
         TABLE.values_at("never", "bare", "kinds").map { |kinds| kinds.transform_values { |words| /#{words}/i }.freeze }
 
+      CAKE = "sponge or cake"
+      private_constant :CAKE
+
       module_function
 
       # @param recipe [Recipes::Recipe]   @raise [InvalidInput]
       def check!(recipe, catalogue)
         raise InvalidInput, Bound::ALONE if Bound.by_crumbs?(recipe.ingredients, recipe.title)
 
-        kind = named(recipe) || loaf(recipe, catalogue) or return
+        kind = named(recipe, catalogue) || loaf(recipe, catalogue) or return
         raise InvalidInput,
               "this is a #{kind}, which Restauro does not do: it does sauces, batters, crumb coats, crusts, gnocchi and pasta"
       end
 
       # By the title, where flour is there to make it of.
-      def named(recipe)
+      def named(recipe, catalogue)
         title = recipe.title.to_s
         never = [NEVER, (BARE unless flour?(recipe))].compact.flat_map(&:to_a).find { |_, words| title.match?(words) }
         return never.first if never
@@ -33,11 +36,15 @@ module Restauro
 
         KINDS
           .find do |kind, words|
-            title.match?(words) &&
+            title.match?(words) && !(kind == CAKE && unsweetened?(recipe, catalogue)) &&
               !(kind == "bread" && title.match?(/\b(?:with|on|and)\s+(?:\w+\s+)?(?:bread|toast)/i))
           end
           &.first
       end
+
+      # Cakes of vegetables or fish: no cake is made without sugar.
+      def unsweetened?(recipe, catalogue) =
+        recipe.ingredients.none? { |line| catalogue.find_key(line.ingredient)&.group == "sugar" }
 
       def flour?(recipe) =
         recipe.ingredients.any? { |line| %w[flour starch thickener].include?(line.role) && line.grams }

@@ -40,6 +40,8 @@ module Restauro
       STEAMS = DataFiles.words("dishes/words.yml").fetch(:steams)
       SIMMERS = DataFiles.words("dishes/words.yml").fetch(:simmers)
       MAKES = /\b(?:makes|yields?)\D{0,12}(\d{1,3})\b/i
+      # "Yorkshire puddings (12)".
+      SO_MANY = /\((\d{1,2})\)\s*\z/
       PAN_WORD = DataFiles.words("dishes/words.yml").fetch(:pan)
       # @param recipe [Recipes::Recipe]   @return [Said]
       def of(recipe)
@@ -122,8 +124,12 @@ module Restauro
         end
       end
 
-      def makes(texts) =
-        first_in(texts) { |text| text[MAKES, 1]&.to_i&.then { |count| count if count.between?(1, 200) } }
+      def makes(texts)
+        first_in(texts) do |text|
+          said = text[MAKES, 1] || (text[SO_MANY, 1] if text.equal?(texts.first))
+          said&.to_i&.then { |count| count if count.between?(1, 200) }
+        end
+      end
     end
   end
 end

@@ -8,6 +8,7 @@ module Restauro
       HOSTS = %w[crust pasta gnocchi breading batter].freeze
       ENDS = %w[set_out serve store].freeze
       WAITS = %w[rest chill].freeze
+      include Crowning
 
       # @param answers [Array<PartAnswer>]   @param bake [Bake, nil]
       def initialize(dish, answers, catalogue, bake)
@@ -40,8 +41,12 @@ module Restauro
 
       # A sauce that goes into something is not served by itself.
       def said?(step, index)
-        step.kind != "serve" || step.uses.any? || assembly.empty? && @dish.joins.none? { |join| inside?(join, index) }
+        step.kind != "serve" || served?(step) || assembly.empty? && @dish.joins.none? { |join| inside?(join, index) }
       end
+
+      # Something that is not in the dish already.
+      def served?(step) =
+        step.uses.any? { |line| assembly.none? { |other| other.uses.any? { |used| used.equal?(line) } } }
 
       def inside?(join, index) = [join.from, join.to].include?(index) && index != @host && join.how != "over"
       attr_reader :assembly
@@ -55,32 +60,6 @@ module Restauro
         head, tail = wait ? [steps[0..wait], steps[(wait + 1)..]] : split_at_heat(steps)
         on_top, others = guests.partition { |part| crowns?(part) }
         [*head, *others.flat_map { |part| work(part) + chilled(part) }, *crowned(tail, on_top)]
-      end
-
-      # Spread over what a crust holds, just before it is baked.
-      def crowns?(part) =
-        part.part.place == :top && (part.part.family.nil? || strewn?(part)) && @answers[@host].part.role == :shell
-      def strewn?(part) = part.part.role == :shell
-
-      def crowned(steps, parts)
-        at = steps.rindex { |step| step.kind == "bake" }
-        return *parts.flat_map { |part| work(part) }, *steps unless at
-
-        over = parts.flat_map do |part|
-          made = strewn?(part) ? work(part).select { |step| %w[mix rest chill].include?(step.kind) } : work(part)
-          [*made, Families::Step.new(kind: "shape", part: part.name, **spread(part.name))]
-        end
-        [*steps[0...at], *over, *steps[at..]]
-      end
-
-      # A meringue shrinks from the rim; anything else is only spread.
-      def spread(name)
-        return {text: "#{name}: spread it over."} unless name.match?(/meringue/i)
-
-        {
-          text: "#{name}: over the filling at once, right up to the crust.",
-          look_for: "no gap at the rim: it would shrink away from it"
-        }
       end
 
       # What a coat goes around is cold and firm before it is shaped.

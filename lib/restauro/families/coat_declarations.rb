@@ -15,7 +15,7 @@ module Restauro
         said = place.said
         return {} if shared[:oven] || shared[:oil]
         # The oven is for what it is layered in: it is fried before.
-        return {oil: Heat::Frying.parse(usual_fat)} if place.between?
+        return {oil: usual_fat(place.part.recipe)} if place.between?
 
         {oven: said.oven, oil: (said.oil && !said.oven ? Heat::Frying.parse(said.oil) : nil)}.compact
       end
@@ -25,16 +25,14 @@ module Restauro
         piece = chosen[:piece] || Heat::PieceLine.piece(recipe, catalogue) || usual_piece(place, recipe)
         return {} unless piece && coats?(recipe)
 
-        {piece: piece, oil: (chosen[:oven] || chosen[:oil] ? nil : Heat::Frying.parse(fat_of(recipe)))}.compact
+        {piece: piece, oil: (chosen[:oven] || chosen[:oil] ? nil : fat_of(recipe))}.compact
       end
 
       private
 
       # As much oil as swims: deep, whatever is usual.
-      def fat_of(recipe)
-        oil = recipe.ingredients.select { |line| line.role == "fat" && line.grams }.map { |line| line.grams.value }.max
-        oil.to_f >= Constants.fetch(:heat, :deep_least_g) ? Heat::Frying::DEEP : usual_fat
-      end
+      def fat_of(recipe) =
+        Heat::Frying.swims?(recipe.ingredients) ? Heat::Frying.usual(:deep) : usual_fat(recipe)
 
       def usual_piece(place, recipe)
         line =

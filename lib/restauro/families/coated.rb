@@ -31,7 +31,8 @@ module Restauro
       # Cakes of all that is mixed.   @return [Float, nil] g
       def mixture_g
         lines = recipe.ingredients.select { |line| %w[other puree].include?(line.role) && line.grams }
-        loose = lines.any? { |line| line.role == "puree" || line.text.match?(Breading::Lines::LOOSE) }
+        loose = recipe.title.to_s.match?(Breading::Lines::CAKES) ||
+          lines.any? { |line| line.role == "puree" || line.text.match?(Breading::Lines::LOOSE) }
         lines.sum { |line| line.grams.value } if loose
       end
 

@@ -22,6 +22,7 @@ module Restauro
       SERVED = DataFiles.words("ingredients/words.yml").fetch(:served)
       # On the bone, or as thick: it is not done when it is brown.
       JOINT = Heat::PieceLine::JOINT
+      BIRD, CUT = DataFiles.words("ingredients/words.yml").values_at(:bird, :jointed)
       PORTIONS = DataFiles.words("ingredients/words.yml").fetch(:portions)
       STRIPS = DataFiles.words("ingredients/words.yml").fetch(:strips)
       READY_ROW = {"stage" => "finish", "rank" => "1", "words" => "%s"}.freeze
@@ -62,6 +63,7 @@ module Restauro
       # Poultry that is not done when it is brown.   @return [String, nil]
       def thick(line)
         return unless line.kind == "poultry"
+        return "bird" if line.text.match?(BIRD) && !line.text.match?(CUT)
         return "joint" if line.text.match?(Regexp.union(JOINT, PORTIONS))
 
         "breast" if line.text.match?(Heat::PieceLine::WHOLE)

@@ -6,10 +6,11 @@ module Restauro
     # the steps of the early ones.   The order in the pot is common practice: data/ingredients/kinds.yml.
     class Companions
       include CompanionKinds
+      include CompanionStarts
       extend Naming
 
       # Minutes in the sauce of what is not done when it is brown.
-      BACK = {"joint" => :joint_minutes, "tender" => :tender_minutes}.freeze
+      BACK = {"bird" => :bird_minutes, "joint" => :joint_minutes, "tender" => :tender_minutes}.freeze
       STAGES = %w[boiled brown soften infuse simmer finish table].freeze
 
       attr_reader :lines
@@ -64,8 +65,7 @@ module Restauro
         return [] if browned.empty?
 
         words, minutes, look = going_back(browned)
-        [Step.new(kind: "simmer", text: "#{Companions.list(browned.map { |line| Companions.say(line, @catalogue) })} " \
-                                        "back into the pan#{words}.",
+        [Step.new(kind: "simmer", text: "#{said(browned)} back into the pan#{words}.",
                   minutes: minutes, uses: browned, look_for: look, attended: !cuts?, safety: safety(browned))]
       end
 
@@ -88,50 +88,16 @@ module Restauro
 
       def tender
         at("simmer").chunk_while { |a, b| @rows[a]["words"] == @rows[b]["words"] }.map do |group|
-          said = @rows[group.first]["words"] % Companions.list(group.map { |line| Companions.say(line, @catalogue) })
+          words = @rows[group.first]["words"] % said(group)
           lid = ", lid on, low" unless @rows[group.first]["rank"].to_i > 7
-          Step.new(kind: "simmer", text: "#{capital(said)}#{lid}.",
+          Step.new(kind: "simmer", text: "#{capital(words)}#{lid}.",
                    minutes: minutes(group.first), uses: group, safety: safety(group))
         end
       end
 
       def capital(words) = words[0].upcase + words[1..]
 
-      def boiled
-        found = at("boiled")
-        return [] if found.empty?
-
-        names = Companions.list(found.map { |line| Companions.say(line, @catalogue) })
-        [Step.new(kind: "boil",
-                  text: "Boil #{names} in plenty of salted water, two minutes short of what the pack says; drain, " \
-                        "keep a cup of the water.",
-                  minutes: figure(:pack_boil_minutes), uses: found, safety: ["steam"],
-                  look_for: "a little firm still: it goes on cooking")]
-      end
-
-      # Raw meat first, and each kind cooked through: nothing raw goes into a sauce off the heat.
-      def browned(fats)
-        at("brown").map do |line|
-          fat = fats.first if line.equal?(at("brown").first)
-          into = " in a little of the #{@catalogue.fetch(fat.ingredient).say}" if fat
-          Step.new(kind: "brown", text: "#{capital(words(line))}#{into}; lift it out.", minutes: figure(:brown_minutes),
-                   uses: [line, fat].compact,
-                   look_for: "brown all over, its juice clear", safety: [*safety([line]), "raw_meat"])
-        end
-      end
-
-      def softened(fats)
-        found = at("soften")
-        return [] if found.empty?
-
-        fat = fats.map { |line| Companions.say(line, @catalogue) }
-        into = fat.any? ? " in #{Companions.list(fat)}" : " in a little fat, or a splash of water,"
-        names = Companions.list(found.map { |line| Companions.say(line, @catalogue) })
-        [Step.new(kind: "brown", text: "Soften #{names}#{into} on medium, stirring.",
-                  minutes: figure(:soften_minutes), uses: [*fats, *found],
-                  look_for: "soft and see-through; for a brown gravy let it go golden")]
-      end
-
+      def said(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
       def minutes(line)
         return figure(:fish_minutes) if @rows[line]["safety"] == "fish"
 

@@ -31,6 +31,27 @@ module Restauro
         )
       end
 
+      # As hot as is usual.   @param how [Symbol] deep, shallow or wrapped   @param key [String, nil] of its fat
+      # @return [Frying]
+      def self.usual(how, key: nil)
+        new(celsius: Constants.fetch(:heat, Frying::USUAL.fetch(how)), shallow: how == :shallow,
+key: key || "neutral_oil")
+      end
+
+      # As much fat as pieces swim in.   @param lines [Array<Recipes::Line>]
+      def self.swims?(lines)
+        lines.any? do |line|
+          line.role == "fat" && line.grams && line.grams.value >= Constants.fetch(:heat, :deep_least_g)
+        end
+      end
+
+      # The fat that is there to fry in, where it is another than oil.
+      # @param lines [Array<Recipes::Line>]   @return [String, nil] of data/heat/oils.yml
+      def self.fat_in(lines)
+        lines.find { |line| line.role == "fat" && line.text.match?(Recipes::LineWarnings::TO_FRY_IN) }&.ingredient
+          &.then { |key| key if Oil.row(key) && !%w[butter neutral_oil].include?(key) }
+      end
+
       # @return [String] of data/heat/oils.yml   @raise [InvalidInput] a fat whose smoke point is not known
       def self.key_in(words)
         named = words.gsub(Frying::LITRES, "").gsub(/shallow|deep|pan|,/i, "").strip
@@ -58,7 +79,7 @@ module Restauro
     end
 
     Frying::TEXT = /\A(\d{2,3}(?:\.\d+)?)\s*°?\s*([CF]\b)?[,\s]*(.*)\z/i
-    Frying::DEEP = "180C".freeze
+    Frying::USUAL = {deep: :deep_celsius, shallow: :shallow_celsius, wrapped: :wrapped_celsius}.freeze
     Frying::LITRES = /(\d+(?:[.,]\d+)?)\s*(litres?|liters?|ml|l)\b/i
     Frying::SUCH_AS =
       "is its temperature, and what it is if it matters, such as 180C, 180C shallow, 170C olive oil, 180C ghee 2 litres".freeze

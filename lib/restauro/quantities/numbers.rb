@@ -16,7 +16,8 @@ module Restauro
       \d{1,3}(?:\ \d{3})+(?=\s*(?:g|ml)\b)|\d+[.,]\d+|\d+|\.\d+}x
     PARTS = /(?:an?\ )?couple(?:\ of)?|half\ a\ dozen|a\ dozen|one\ and\ a\ half|two\ and\ a\ half|(?:a\ |one\ )?half(?:\ an?)?|
       (?:a\ |one\ )?quarter(?:\ of\ an?)?|three\ quarters(?:\ of\ an?)?/ix
-    WORD = /#{PARTS}|(?:#{WORDS.keys.join("|")})\b/i
+    # "Half and half" is poured, not counted.
+    WORD = /(?!half\s+(?:and|&)\s+half)(?:#{PARTS}|(?:#{WORDS.keys.join("|")})\b)/i
     ONE = /(?:#{DIGITS}|#{WORD})/
     RANGE = /\A(-?#{ONE})(?:\s*(?:-|–|\bto\b|\bor\b)\s*(#{ONE}))?/i
     PHRASES = {/\A(?:an? )?couple/i => 2r, /\Ahalf a dozen/i => 6r, /\Aa dozen/i => 12r,

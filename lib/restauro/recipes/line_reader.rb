@@ -96,7 +96,7 @@ module Restauro
 
         role = role_of(ingredient)
         said = {text: text, part: part, grams: grams, amount_text: amount&.text, name_text: amount&.rest}
-        return Line.new(**said, role: "other", kind: "late") if role == "egg" && COOKED_EGG.match?(text)
+        return Line.new(**said, role: "other", kind: "cooked_egg") if role == "egg" && COOKED_EGG.match?(text)
 
         Line.new(**said, ingredient: ingredient.key, role: role,
                  warnings: asked(match, text) + no_amount(text, grams, role) + taken(ingredient, text) +

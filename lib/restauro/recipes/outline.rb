@@ -7,23 +7,17 @@ module Restauro
       # text of the thing · kind title, step or ingredient · part label or nil · bulleted · source the raw line · number
       # of the thing in it
       Entry = Struct.new(:text, :kind, :part, :bulleted, :source, :number)
-      METHOD =
-        /\A\W*(?:method|directions?|instructions?|steps?|preparation|how to make(?: it)?|what to do|zubereitung|préparation)\W*\z/i
-      INGREDIENTS = /\A\W*(?:ingredients?|you need|you will need|zutaten|ingrédients|ingredienti|ingredientes)\W*\z/i
+      WORDS = DataFiles.words("recipes/words.yml")
+      METHOD, INGREDIENTS, ABOUT, VERBS, ADVICE, SENTENCE, STATE =
+        WORDS.values_at(:method_heading, :ingredients_heading, :about_the_dish, :begins_a_step, :advice, :sentence,
+:state)
+      private_constant :WORDS
       INGREDIENTS_TITLE = "Ingredients"
-      ABOUT = /\A\W*(?:serves|servings?|makes|yields?|prep(?:aration)?\ time|cook(?:ing)?\ time|total\ time|time|
-        source|notes?|author|difficulty|\d+\s+(?:servings|portions|people))\b/ix
       NUMBERED = /\A\s*(?:step\s*)?\d+\s*[.):]\s+(?=[[:alpha:]])/i
-      VERBS = DataFiles.words("recipes/words.yml").fetch(:begins_a_step)
-      ADVICE =
-        /\A\W*(?:tips?|top tip|cook's (?:tip|note)|variations?|note|storage|to store|make[- ]ahead|serving suggestions?)\s*:/i
       AMOUNT_FIRST = /\A\W*(?:\d|[#{Numbers::GLYPHS.keys.join}])/
       # What only a method says: degrees, minutes.
       SAYS_HOW = /\d\s*°\s*[CF]?\b|\b\d{3}\s?[CF]\b|\bgas (?:mark )?\d|\b\d+\s*(?:min\b|mins\b|minutes?\b|hours?\b)/i
-      SENTENCE = /[.;!]\s*\z|\b(?:the|an?|your|until|into|together|them|it|for \d+)\b/i
       BARE_WORDS = 3
-      # "warm water 150 ml", "roast chicken 400 g": what begins as a step would, and ends in its amount.
-      STATE = /\A\W*(?:warm|roast|brown)\b[^.]*\d\s*\p{L}*\.?\s*\z/i
       LONG_SENTENCE = /\A[^\d].{55,}[.!]\s*\z/
 
       # Whether a title is only "Ingredients:" or "Method".
@@ -137,8 +131,9 @@ module Restauro
       # "Half cup sauce": a number in words before what is no thing.
       def worded?(line) = line.match?(/\A\W*[[:upper:]]/) && !@line_reader.thing?(line)
 
-      # "butter" or "salt to taste" in a list, not "Onion and cider-vinegar gravy".
-      def bare_ingredient?(line) = line.split.length <= BARE_WORDS && @line_reader.known_name?(line)
+      # "butter", "salt to taste" or "oil for deep frying" in a list, not "Onion and cider-vinegar gravy".
+      def bare_ingredient?(line) =
+        (line.split.length <= BARE_WORDS || LineWarnings::TO_FRY_IN.match?(line)) && @line_reader.known_name?(line)
 
       def title?(line)
         return true if ABOUT.match?(line)

@@ -9,6 +9,7 @@ module Restauro
         @line_reader = LineReader.new(catalogue, system: system)
         @gluten_words = gluten_words
         @outline = Outline.new(@line_reader)
+        @squeezed = Squeezed.new(@line_reader)
         freeze
       end
 
@@ -22,7 +23,8 @@ module Restauro
           raise InvalidInput, Tidy.too_much("#{listed} ingredient lines", Tidy::MOST_INGREDIENTS)
         end
 
-        lines = with_gluten(corrected(entries.flat_map { |entry| entry_lines(entry) }, corrections))
+        read = @squeezed.of(entries.flat_map { |entry| entry_lines(entry) })
+        lines = with_gluten(corrected(read, corrections))
         return Recipe.new(lines: lines, system: @system) if lines.any? { |l| !l.words? && l.understood }
 
         raise InvalidInput, NothingRead.words(text, lines)

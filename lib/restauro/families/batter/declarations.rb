@@ -31,7 +31,7 @@ module Restauro
 
           {
             piece: Heat::Piece.parse("batter cube #{Constants.fetch(:batter, :spoonful_mm).round} mm", catalogue),
-            oil: (Heat::Frying.parse(usual_fat) unless chosen[:oil])
+            oil: (usual_fat(recipe) unless chosen[:oil])
           }.compact
         end
 
@@ -44,7 +44,7 @@ module Restauro
         end
 
         # What goes all around a piece swims (common practice).
-        def usual_fat = "180C"
+        def usual_fat(recipe) = Heat::Frying.usual(:deep, key: Heat::Frying.fat_in(recipe.ingredients))
         def coats?(recipe) = Prediction.new(recipe, catalogue, options).style == "coating"
       end
     end

@@ -15,7 +15,8 @@ module Restauro
         # Softened or boiled before it is mixed; raw meat cooks in the pan.   @return [Array<Step>]
         def early
           companions = @lines.companions
-          Companions.new(companions.lines - companions.at("brown") - companions.at("table"), @catalogue).early_steps
+          [*boiled_roots,
+           *Companions.new(companions.lines - companions.at("brown") - companions.at("table"), @catalogue).early_steps]
         end
 
         # @return [Array<Step>]
@@ -24,13 +25,25 @@ module Restauro
         private
 
         def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
-        def binding = [*@lines.dry, *@lines.wet, *@swap.liquid]
+        # Roots that nobody has boiled, grated or mashed yet.
+        def boiled_roots
+          raw = @lines.folded.select do |line|
+            Dough::Contents.raw?(line.ingredient) && !line.text.match?(CompanionKinds::READY) &&
+              !line.text.match?(Style::CUT_SMALL)
+          end
+          raw.any? ? [Companions.boil_roots(raw, @catalogue)] : []
+        end
+
+        # A purée is what is bound.
+        def mashed = @lines.wet.select { |line| line.role == "puree" }
+        def bound = [*@lines.folded, *mashed]
+        def binding = [*@lines.dry, *(@lines.wet - mashed), *@swap.liquid]
         def safety = @lines.companions.safety(@lines.folded)
 
         def mix
-          Step.new(kind: "mix", uses: [*@lines.folded, *binding],
+          Step.new(kind: "mix", uses: [*bound, *binding],
                    look_for: "it holds when squeezed; loose: a spoon more flour",
-                   text: "Mash or mince #{list(@lines.folded)}, not too fine; work in #{list(binding)}.",
+                   text: "Mash or mince #{list(bound)}, not too fine; work in #{list(binding)}.",
                    safety: [("raw_meat" unless safety.empty?), "raw_flour"].compact)
         end
 

@@ -12,11 +12,25 @@ module Restauro
         end
 
         # @return [Array<Step>]
-        def steps = [cakes, balls, wrapped, stuffed].compact
+        def steps = [*cooked_first, cakes, balls, wrapped, stuffed].compact
 
         private
 
         def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
+
+        # Raw roots and fish are cooked before they go into a cake.
+        def cooked_first
+          raw = @lines.mixture.reject { |line| line.text.match?(CompanionKinds::READY) }
+          roots = raw.select { |line| Dough::Contents.raw?(line.ingredient) }
+          fish = raw.select { |line| line.kind == "fish" && !line.text.match?(Lines::LOOSE) }
+          [(Companions.boil_roots(roots, @catalogue) if roots.any?), (poached(fish) if fish.any?)]
+        end
+
+        def poached(fish)
+          Step.new(kind: "simmer", text: "Poach #{list(fish)} in water that hardly moves, lid on; drain, and flake it.",
+                   minutes: Constants.fetch(:making, :poach_minutes), uses: fish,
+                   look_for: "opaque, and comes apart in flakes", safety: ["fish"])
+        end
 
         def cakes
           mixture = @lines.mixture
@@ -46,10 +60,13 @@ module Restauro
           eggs = @lines.wrapped
           return if eggs.empty?
 
-          around = @lines.coated - @lines.inside
-          Step.new(kind: "boil", text: "Boil #{list(eggs)} in their shells until they are set; cool them in cold " \
-                                       "water and peel.#{" Wrap each in its share of #{list(around)}." if around.any?}",
-                   minutes: Constants.fetch(:making, :egg_boil_minutes), uses: eggs,
+          around = @lines.around
+          share = " Wrap each in its share of #{list(around)}#{", mixed" if around.length > 1}." if around.any?
+          boiled = eggs.all? { |line| line.kind == "cooked_egg" }
+          first = boiled ? "Peel #{list(eggs)}." : "Boil #{list(eggs)} in their shells until they are set; cool them " \
+                                                   "in cold water and peel."
+          Step.new(kind: boiled ? "shape" : "boil", text: "#{first}#{share}", uses: [*eggs, *around],
+                   minutes: (Constants.fetch(:making, :egg_boil_minutes) unless boiled),
                    look_for: "no gap where they are wrapped", safety: ["egg_dish", *@lines.companions.safety(around)])
         end
 

@@ -11,22 +11,25 @@ module Restauro
         CRUMB = %w[crumb cheese].freeze
         WHOLE = %w[poultry quick_meat fish].freeze
         BESIDE = DataFiles.words("families/breading/words.yml").fetch(:beside)
+        CHOPPED = DataFiles.words("heat/words.yml").fetch(:cut_up)
         STUFFS = DataFiles.words("families/breading/words.yml").fetch(:stuffs)
+        CAKES = DataFiles.words("families/breading/words.yml").fetch(:cakes)
         LOOSE = DataFiles.words("families/breading/words.yml").fetch(:loose)
 
         attr_reader :companions
 
         def initialize(swap, catalogue)
           @all = swap.ours.recipe.ingredients
+          @title = swap.ours.recipe.title.to_s
           @dredged = swap.ours.dredged?
           @crumb = swap.ours.layers.find { |layer| layer.name == "crumb" }&.ingredient
-          @companions = Companions.new(@all.select { |line| line.role == "other" }, catalogue)
+          @companions = Companions.new(@all.select { |line| line.role == "other" } - wrapped, catalogue)
           freeze
         end
 
         # What is mixed and shaped before it is coated: where there is a purée or mince, the pieces are cakes of it.
-        def mixture = cakes? ? @companions.lines - table + of(%w[puree seasoning acid]) : []
-        def cakes? = of(%w[puree]).any? || minced?
+        def mixture = cakes? && wrapped.empty? ? @companions.lines - table + of(%w[puree seasoning acid]) : []
+        def cakes? = of(%w[puree]).any? || minced? || @title.match?(CAKES)
         # Loose as it comes: mince, crab, tuna from a tin.
         def minced? = @companions.lines.any? { |line| line.text.match?(LOOSE) }
 
@@ -42,7 +45,9 @@ module Restauro
         # What the pieces lie in before they are dredged.
         def soak = @dredged ? of(WET) : []
         # @return [Array<Recipes::Line>] what the coat goes around
-        def coated = @companions.lines - table - finishing - mixture + inside
+        def coated = around.any? ? around + wrapped : @companions.lines - table - finishing - mixture + inside
+        # What lies around eggs, with its leaves.   @return [Array<Recipes::Line>]
+        def around = wrapped.any? ? @companions.lines - table : []
         # @return [Array<Recipes::Line>] what only goes beside it
         def table = @companions.at("table") + beside
         # @return [Array<Recipes::Line>] what it is fried in
@@ -50,8 +55,11 @@ module Restauro
         # A coat stands in no tin.
         def in_tin = []
 
-        # Whole eggs, where another is beaten for the coat.   @return [Array<Recipes::Line>]
+        # Whole eggs that are boiled, or where another is beaten for the coat.   @return [Array<Recipes::Line>]
         def self.wrapped(lines)
+          boiled = lines.select { |line| line.kind == "cooked_egg" && !line.text.match?(CHOPPED) }
+          return boiled if boiled.any?
+
           beaten, whole = lines.select { |line| line.role == "egg" }.partition { |line| line.text.match?(BEATEN) }
           beaten.any? ? whole : []
         end
@@ -70,7 +78,7 @@ module Restauro
 
         private
 
-        def crumbs = of(CRUMB) + finishing - mixture - inside
+        def crumbs = of(CRUMB) + finishing - mixture - inside - around
         # Meal that is pressed on last, where there are no crumbs.
         def coarse = @crumb&.group == "meal" ? of(DUST).select { |line| line.ingredient == @crumb.key } : []
         # Herbs and seeds in the crumbs.

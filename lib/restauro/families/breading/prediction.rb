@@ -38,6 +38,8 @@ module Restauro
           area && 1000 * layer.kg_m2 * area * (1 + Layers.figure(dredged? ? :dredged_loss_share : :loss_share))
         end
 
+        # (see Coated#pieces)
+        def pieces = super || Wrapping.pieces(recipe, wrapping)
         # (see Coated#wrapping)
         def wrapping = Wrapping.piece(recipe, @catalogue)
         # (see Coated#piece_g)

@@ -13,6 +13,13 @@ module Restauro
                           shape: :sphere, thickness_m: 2 * radius_mm(all) / 1000)
         end
 
+        # One an egg, coated all round.   @param ball [Heat::Piece, nil]
+        # @return [Array(Integer, Float), nil] count and m2
+        def pieces(recipe, ball)
+          count, = parts(recipe)
+          ball && [count, count * Math::PI * ball.thickness_m**2]
+        end
+
         # How thick the meat lies.   @param piece [Heat::Piece]   @return [Float] mm
         def shell_mm(piece) = piece.millimetres / 2 - radius_mm(egg_g)
 
@@ -41,7 +48,7 @@ module Restauro
         # @return [Array(Integer, Recipes::Line)] how many eggs, and the heaviest thing that is no coat.
         def parts(recipe)
           eggs = Lines.wrapped(recipe.ingredients).sum { |line| line.grams&.value.to_f }
-          others = recipe.ingredients.select { |line| line.role == "other" && line.grams }
+          others = recipe.ingredients.select { |line| line.role == "other" && line.grams && line.kind != "cooked_egg" }
           [(eggs / egg_g).round.then { |count| count if count.positive? }, others.max_by { |line| line.grams.value }]
         end
 

@@ -115,7 +115,9 @@ module Restauro
             end
           citrus = (left - wet).select { |line| line.text.match?(CITRUS) }
           scattered = left - wet - citrus
-          with = citrus.any? ? " with the grated zest and the juice of #{list(citrus)}" : ""
+          with = if citrus.any? then " with the grated zest and the juice of #{list(citrus)}"
+                 elsif wet.any? { |line| Recipes::Squeezed.whole?(line) } then " with the grated zest of the fruit"
+                 end
           scatter = "; scatter in #{list(scattered)}" if scattered.any?
           Step.new(kind: "mix", text: "Filling: whisk #{list(wet)} together#{with}#{scatter}.", uses: left,
                    look_for: "smooth, no streaks of white", safety: [*@filling.safety, "raw_flour"])

@@ -11,6 +11,9 @@ module Restauro
         # The purée that a key is or becomes.   @return [String, nil]
         def self.mash(key) = roots.key?(key) ? key : roots.find { |_, row| row["raw"] == key }&.first
 
+        # Whether it becomes one of them when it is cooked.
+        def self.raw?(key) = !key.nil? && roots.any? { |_, row| row["raw"] == key }
+
         # A line's ingredient and grams, a raw root as the purée it becomes.   @return [Array(Ingredient, Float)]
         def self.cooked(line, catalogue)
           mash = mash(line.ingredient)

@@ -51,7 +51,8 @@ module Restauro
 
         def batch
           at_once = @boiling.at_once
-          batches = at_once >= @ours.plan.pieces ? "All at once" : "#{at_once} at a time, #{@boiling.batches} batches"
+          some = "#{amount(at_once)} at a time, #{@boiling.batches} batches"
+          batches = at_once >= @ours.plan.pieces ? "All at once" : some
           Step.new(
             kind: "boil",
             text:
@@ -61,6 +62,8 @@ module Restauro
           )
         end
 
+        # Nobody counts what is pushed through holes.
+        def amount(pieces) = @options.shape == "pushed" ? "#{(pieces * @ours.plan.piece_g).round(-1)} g" : pieces
         def stir_words
           if @school.key == "gum"
             return "do not stir for the first minute: a gum is brittle while it is hot; nudge them off the bottom"

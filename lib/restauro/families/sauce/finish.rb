@@ -112,18 +112,21 @@ module Restauro
         end
 
         def stand
-          table = @lines.companions.at("table")
+          table, pasta = %w[table boiled].map { |stage| @lines.companions.at(stage) }
           return if @ours.cooling.empty? && table.empty?
 
+          served = "erve at about #{@ours.serve_celsius.round} °C"
+          served = pasta.any? ? "#{turned(pasta)}; s#{served}" : "S#{served}"
           Step.new(
             kind: "serve",
-            text:
-              "Serve at about #{@ours.serve_celsius.round} °C#{", with #{@lines.list(table)} beside it" if table.any?}.",
-            uses: table,
+            text: "#{served}#{", with #{@lines.list(table)} beside it" if table.any?}.",
+            uses: [*pasta, *table],
             minutes: @ours.cooling.empty? ? nil : minutes(@ours.cooling.last.seconds - @ours.end_seconds),
             look_for: "#{LookFors.does(@ours.viscosity_plate.value)}; it goes on thickening as it cools"
           )
         end
+
+        def turned(pasta) = "Turn #{@lines.list(pasta)} in it, with a splash of its water where it is dry"
 
         def keep
           storage =

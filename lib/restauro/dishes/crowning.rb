@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # What is spread over a filled crust just before it is baked: a meringue, a crumble, mash.
+    #   Needs @answers, @host and work.
+    module Crowning
+      MERINGUE = /\bmeringue\b/i
+
+      private
+
+      # Spread over what a crust holds, just before it is baked.
+      def crowns?(part) =
+        part.part.place == :top && (part.part.family.nil? || strewn?(part)) && @answers[@host].part.role == :shell
+      def strewn?(part) = part.part.role == :shell
+
+      def crowned(steps, parts)
+        at = steps.rindex { |step| step.kind == "bake" }
+        return *parts.flat_map { |part| work(part) }, *steps unless at
+
+        over = parts.flat_map do |part|
+          made = strewn?(part) ? work(part).select { |step| %w[mix rest chill].include?(step.kind) } : work(part)
+          [*made, Families::Step.new(kind: "shape", part: part.name, **spread(part.name))]
+        end
+        [*steps[0...at], *over, browned(steps[at], parts), *steps[(at + 1)..]]
+      end
+
+      # A meringue is not only browned: it sets all through.
+      def browned(bake, parts)
+        least = Constants.fetch(:dishes, :meringue_minutes)
+        return bake if parts.none? { |part| part.name.match?(MERINGUE) } || bake.minutes.to_f >= least
+
+        bake.with(minutes: least, look_for: "golden, crisp outside; no beads of syrup",
+safety: [*bake.safety, "egg_dish"].uniq)
+      end
+
+      # A meringue shrinks from the rim; anything else is only spread.
+      def spread(name)
+        return {text: "#{name}: spread it over."} unless name.match?(MERINGUE)
+
+        {
+          text: "#{name}: over the filling at once, right up to the crust.",
+          look_for: "no gap at the rim: it would shrink away from it"
+        }
+      end
+    end
+  end
+end

@@ -1,0 +1,28 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # Where a group of lines goes: on top of the dish, or into it.   Needs @recipe, thickened? and wet?.
+    module Placing
+      # Mash or cheese on a sauce (a pizza's topping lies on its own crust).
+      TOPPED = DataFiles.words("dishes/words.yml").fetch(:topping_heading)
+
+      private
+
+      def place(group, groups)
+        return :main if groups.length == 1 || group.label.to_s.match?(Recipes::Parts::FILLING)
+        return :top if group.label.to_s.match?(Crowning::MERINGUE)
+        return :main if thickened?(group)
+        return :top if Partition.cheese?(group.lines) && group.label.nil? && groups.length > 1
+
+        crumbs = group.lines.any? { |line| line.role == "crumb" } && group.lines.none? { |line| wet?(line) }
+        on_a_sauce = group.label.to_s.match?(TOPPED) && groups.any? { |other| thickened?(other) }
+        crumbs || (on_a_sauce && !beside?) ? :top : :main
+      end
+
+      # "Sausages with mash" has it beside; "fish pie with mash" on top.
+      def beside? =
+        @recipe.title.to_s.then { |title| title.match?(OneList::MASH_BESIDE) && !title.match?(OneList::MASHED) }
+    end
+  end
+end

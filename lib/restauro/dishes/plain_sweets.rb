@@ -1,0 +1,70 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # A meringue, and sauces of boiled sugar.   Needs @catalogue, name and list.
+    module PlainSweets
+      SWEET, CITRUS = DataFiles.words("dishes/words.yml").values_at(:sweet_sauce, :citrus)
+      private_constant :SWEET, :CITRUS
+
+      private
+
+      def meringue?(lines)
+        lines.any? { |line| line.ingredient == "egg_white" } && lines.any? { |line| sugar?(line) } &&
+          lines.none? { |line| line.role == "liquid" }
+      end
+
+      def sugar?(line) = line.ingredient && @catalogue.find_key(line.ingredient)&.group == "sugar"
+
+      # Whites first, then the sugar (common practice).
+      def meringue(lines)
+        sugar, rest = lines.partition { |line| sugar?(line) }
+        [
+          Families::Step.new(
+            kind: "mix",
+            text:
+              "#{name}: in a bowl without a trace of fat, whisk #{list(rest)} until they stand in soft peaks; " \
+                "then #{list(sugar)}, a spoonful at a time.",
+            uses: lines,
+            safety: ["egg_dish"],
+            look_for: "stiff and shiny; no grains between two fingers"
+          )
+        ]
+      end
+
+      # Sugar boiled with butter, cream or juice: a syrup that nothing thickens.
+      def sweet?(lines) =
+        name.match?(SWEET) && lines.any? { |line| sugar?(line) } && lines.length > 1 &&
+          lines.none? { |line| PlainSauces::RAW.include?(line.kind) || %w[egg cheese crumb].include?(line.role) }
+
+      def sweet(lines)
+        first, rest = lines.partition { |line| sugar?(line) || line.role == "fat" }
+        strong, poured = rest.partition { |line| spirits?(line) }
+        words = [
+          "let #{list(first)} melt on medium",
+          ("add #{Families::Companions.list(poured.map { |line| squeezed(line) })}" if poured.any?),
+          "bubble, stirring now and then",
+          ("#{list(strong)} for the last minute" if strong.any?)
+        ].compact
+        [
+          Families::Step.new(
+            kind: "simmer",
+            text: "#{name}: #{words.join("; ")}.",
+            uses: lines,
+            minutes: Constants.fetch(:making, :syrup_minutes),
+            look_for: "large slow bubbles, coats a spoon; it thickens as it cools",
+            safety: ["hot_filling"]
+          )
+        ]
+      end
+
+      def spirits?(line) =
+        @catalogue.find_key(line.ingredient)&.alcohol_pct.to_f >= Constants.fetch(:making, :spirit_pct)
+      # Of a whole lemon or orange.
+      def squeezed(line)
+        whole = line.kind == "table" && line.text.match?(CITRUS)
+        "#{"the juice and zest of " if whole}#{Families::Companions.say(line, @catalogue)}"
+      end
+    end
+  end
+end

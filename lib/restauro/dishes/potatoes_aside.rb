@@ -1,0 +1,49 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # Potatoes in one list with a sauce that they are not in: mash over it or beside it, chips.
+    #   Needs @title, part, flour?, wet?.
+    module PotatoesAside
+      MASHED, MASH_BESIDE, CHIPS =
+        DataFiles.words("dishes/words.yml").values_at(:mash_over, :mash_beside, :chips_beside)
+
+      private
+
+      # Potatoes that the title puts somewhere else: mash over a meat pie, chips beside the fish.
+      # @return [Array<Group>, nil]
+      def named_aside(group)
+        at =
+          group.lines.index do |line|
+            line.ingredient == "raw_potato" || Families::Dough::Contents.roots.key?(line.ingredient)
+          end or return
+        return mash_first(group.lines, at) unless at.positive? && group.lines[0...at].any? { |line| flour?(line) }
+
+        mash = @title.match?(MASHED) || @title.match?(MASH_BESIDE) ||
+          (@title.match?(/\bpies?\b/i) && !raw?(group.lines[at]) && spread?(group, at))
+        return [part(nil, group.lines[0...at]), part("Mash", group.lines[at..])] if mash
+
+        [part(nil, group.lines - [group.lines[at]]), part("Chips", [group.lines[at]])] if @title.match?(CHIPS)
+      end
+
+      # Potatoes, their milk and butter before what they are spread over, or lie beside.
+      def mash_first(lines, at)
+        return unless @title.match?(MASHED) || @title.match?(MASH_BESIDE)
+
+        mash = [lines[at], *lines[(at + 1)..].take_while { |line| mashed_in?(line) }]
+        mash -= mash.select { |line| line.role == "fat" } if (lines - mash).none? { |line| line.role == "fat" }
+        rest = lines - mash
+        [part(nil, rest), part("Mash", mash)] if rest.any? { |line| flour?(line) } && wet?(rest)
+      end
+
+      def mashed_in?(line) =
+        %w[fat seasoning cheese].include?(line.role) ||
+          (line.role == "liquid" && line.grams && line.grams.value <= Constants.fetch(:dishes, :mash_liquid_g))
+
+      # A mash over a sauce; stirred with eggs or milk it is the filling itself.
+      def spread?(group, at) =
+        wet?(group.lines[0...at]) && group.lines[at..].none? { |line| %w[egg liquid].include?(line.role) }
+      def raw?(line) = line.ingredient.to_s.start_with?("raw_")
+    end
+  end
+end

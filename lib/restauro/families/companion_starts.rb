@@ -1,0 +1,54 @@
+module Restauro
+  module Families
+    # The early steps of what is only cooked along: boiled, browned, softened.   Needs at, words, safety, said, capital
+    # and figure.
+    module CompanionStarts
+      SCORCHES = DataFiles.words("ingredients/words.yml").fetch(:scorches)
+
+      private
+
+      def boiled
+        found = at("boiled")
+        return [] if found.empty?
+
+        [Step.new(kind: "boil",
+                  text: "Boil #{said(found)} in plenty of salted water, two minutes short of what the pack says; " \
+                        "drain, keep a cup of the water.",
+                  minutes: figure(:pack_boil_minutes), uses: found, safety: ["steam"],
+                  look_for: "a little firm still: it goes on cooking")]
+      end
+
+      # Raw meat first, and each kind cooked through: nothing raw goes into a sauce off the heat.
+      def browned(fats)
+        at("brown").map do |line|
+          fat = fats.first if line.equal?(at("brown").first)
+          into = " in a little of the #{@catalogue.fetch(fat.ingredient).say}" if fat
+          Step.new(kind: "brown", text: "#{capital(words(line))}#{into}; lift it out.", minutes: figure(:brown_minutes),
+                   uses: [line, fat].compact,
+                   look_for: "brown all over, its juice clear", safety: [*safety([line]), "raw_meat"])
+        end
+      end
+
+      def softened(fats)
+        found = at("soften")
+        return [] if found.empty?
+
+        into = fats.any? ? " in #{said(fats)}" : " in a little fat, or a splash of water,"
+        quick, slow = found.partition { |line| line.text.match?(SCORCHES) }
+        return [fragrant(quick, into, fats)] if slow.empty?
+
+        last = "; #{said(quick)} for the last minute" if quick.any?
+        [Step.new(kind: "brown", text: "Soften #{said(slow)}#{into} on medium, stirring#{last}.",
+                  minutes: figure(:soften_minutes), uses: [*fats, *found],
+                  look_for: "soft and see-through; for a brown gravy let it go golden")]
+      end
+
+      # Garlic alone.
+      def fragrant(lines, into, fats)
+        Step.new(kind: "brown", text: "Stir #{said(lines)}#{into} on medium for a minute.",
+                 minutes: figure(:garlic_minutes), uses: [*fats, *lines],
+                 look_for: "you smell it, and it is still pale: brown it is bitter")
+      end
+    end
+  end
+end
