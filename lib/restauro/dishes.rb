@@ -22,6 +22,7 @@ module Restauro
       FruitAndCrust
       Grouping
       Joins
+      Layering
       Ledger
       LineKinds
       Meetings
@@ -46,6 +47,7 @@ module Restauro
       Report
       Said
       SecondFormula
+      SetAndCut
       Sized
       Solver
       StewAndDumplings

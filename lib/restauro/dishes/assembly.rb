@@ -5,6 +5,9 @@ module Restauro
     # What is done with the parts once they are made, where no family does it itself: layered and baked, poured over at
     # the table, chilled and shaped.
     class Assembly
+      include Layering
+      include SetAndCut
+
       # @param answers [Array<PartAnswer>]   @param bake [Bake, nil] where it is layered
       def initialize(dish, answers, catalogue, bake)
         @dish = dish
@@ -16,7 +19,7 @@ module Restauro
 
       # @return [Array<Families::Step>]
       def steps
-        [*layered, *grilled,
+        [*set_and_cut, *layered, *grilled,
          *AtTable.new(@dish, @answers, @catalogue, in_oven: baked?, rolled_up: rolled_up?).steps].compact
       end
 
@@ -32,8 +35,6 @@ module Restauro
       def main_roles = @dish.parts.each_index.reject { |index| strewn?(index) }.map { |index| @dish.parts[index].role }
       def strewn?(index) =
         @dish.parts[index].role == :coat && @dish.joins_from(index).any? { |join| join.how == "covers" }
-      # Pancakes with something in them.
-      def rolled_up? = @dish.joins.any? { |join| join.how == "fills" && @dish.parts[join.to].family == "batter" }
       def layers? = rolled_up? || @dish.joins.any? { |join| join.how == "between" }
 
       def layered
@@ -54,9 +55,13 @@ module Restauro
       def grilled
         return [] unless @dish.said.grills && @answers.map { |part| part.part.role } == [:sauce]
 
-        [step(kind: "brown", text: "Turn it into a buttered dish; under a hot grill.", minutes: figure(:grill_minutes),
+        toast = @answers.flat_map(&:lines).select { |line| line.ingredient == "gf_bread" }
+        text = toast.empty? ? "Turn it into a buttered dish" : "Spread it on #{list(toast)}, toasted on both sides"
+        [step(kind: "brown", text: "#{text}; under a hot grill.", minutes: figure(:grill_minutes), uses: toast,
               look_for: BROWN, safety: ["reheat"])]
       end
+
+      def list(lines) = Families::Companions.list(lines.map { |line| Families::Companions.say(line, @catalogue) })
 
       # Whipped whites in it carry it, and let go of it soon.
       def risen? =
@@ -99,52 +104,6 @@ module Restauro
         step(kind: "bake", text: text, minutes: minutes, celsius: oven.celsius, look_for: look_for,
              safety: [risen? ? "egg_dish" : "reheat", "middle_decides"])
       end
-
-      # What is laid into the dish: bought pasta and sheets, raw slices, and crumbs and cheese on top.
-      def laid?(line) =
-        %w[gf_pasta_sheets gf_pasta gf_bread gf_tortilla].include?(line.ingredient) || Bake.fried_layer?(line) ||
-          (@bake && Bake.raw_layer?(line))
-
-      def fill
-        tops, mains = @answers.partition.with_index { |part, index| part.part.place == :top || strewn?(index) }
-        names = mains.map { |part| layer_name(part) }
-        return [roll_up, *on_top(tops)].join("; ") if rolled_up?
-
-        [filled(names), *on_top(tops)].join("; ")
-      end
-
-      def filled(names)
-        lid = "; lid on" if stew?
-        return "Layer #{Families::Companions.list(names)} in the dish#{lid}" if names.length > 1
-
-        lid ? "Lid on: in a pot for the oven, or turned into a dish with a lid" : "Turn it into a buttered dish"
-      end
-
-      def stew? = @dish.said.stewed_in_the_oven?(@dish.parts)
-
-      def on_top(tops)
-        tops.map do |part|
-          scattered = part.lines.any? { |line| line.role == "crumb" } || Partition.cheese?(part.lines)
-          "#{scattered ? "scatter" : "spread"} the #{part.name.to_s.downcase} over it"
-        end
-      end
-
-      def roll_up
-        filling = @answers[@dish.joins.find { |join| join.how == "fills" }.from]
-        sauce = @answers.find { |part| part.part.role == :sauce && !part.equal?(filling) }
-        "Spread each with its share of the #{filling.name.to_s.downcase}, roll it up, and lay them side by side in a buttered dish" \
-        "#{"; pour the #{sauce.name.to_s.downcase} over" if sauce}"
-      end
-
-      # Slices and bought sheets by what they are; a sauce, a ragout by its name.
-      def layer_name(part)
-        laid = part.lines.select { |line| laid?(line) }
-        return part.name.to_s.downcase if part.family || laid.empty? || laid.length < part.lines.length
-
-        Families::Companions.list(laid.map { |line| layer(line) })
-      end
-
-      def layer(line) = Families::Companions.say(line, @catalogue) + (Bake.laid?(line) ? " in slices" : "")
     end
   end
 end

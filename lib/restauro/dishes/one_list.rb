@@ -9,7 +9,8 @@ module Restauro
       include PotatoesAside
       include StewAndDumplings
 
-      BASED, WHITE_SAUCE = DataFiles.words("dishes/words.yml").values_at(:crumb_based, :under_white_sauce)
+      BASED, CRUMB_PIE, WHITE_SAUCE =
+        DataFiles.words("dishes/words.yml").values_at(:crumb_based, :crumb_pie, :under_white_sauce)
       # What a dough that is filled is made of.
       DOUGH = %w[flour egg liquid].freeze
 
@@ -22,6 +23,10 @@ module Restauro
         @fruit = FruitAndCrust.new(catalogue, recipe)
         freeze
       end
+
+      # @param title [String]   @param lines [Array<Recipes::Line>]
+      def self.crumb_pie?(title, lines) =
+        title.match?(CRUMB_PIE) && lines.any? { |line| line.ingredient.to_s.end_with?("biscuit_crumbs") }
 
       # @param group [Grouping::Group]   @return [Array<Grouping::Group>] itself alone, or its pieces
       def split(group)
@@ -106,15 +111,23 @@ module Restauro
         [part("Layers", slices), part("Filling", rest)] if slices.any? && rest.any? && @recipe.ingredients.any?(&:part)
       end
 
+      # No flour, crumbs of biscuits, and what sets on them: a key lime pie.
+      def crumb_pie?(lines)
+        OneList.crumb_pie?(@title, lines) && lines.none? { |line| flour?(line) } &&
+          lines.any? { |line| line.role == "egg" } && lines.any? { |line| line.role == "liquid" }
+      end
+
+      def sugar?(line) = group_of(line) == "sugar"
+
       # Crumbs in their fat, with what is poured on them in the same list: a cheesecake.
       def base_and_filling(group)
         crumbs = group.lines.index { |line| group_of(line) == "crumb" }
-        return unless crumbs && (group.label || @title).match?(BASED)
+        return unless crumbs && ((group.label || @title).match?(BASED) || crumb_pie?(group.lines))
 
-        base =
-          group.lines.each_with_index.select { |line, index|
-            index == crumbs || (line.role == "fat" && (index - crumbs).abs == 1)
-          }.map(&:first)
+        fat = group.lines.each_index.find { |index| (index - crumbs).abs == 1 && group.lines[index].role == "fat" }
+        last = [crumbs, fat].compact.max
+        sugar = group.lines[(last + 1)..].take_while { |line| sugar?(line) || line.role == "seasoning" }
+        base = [*group.lines.values_at(*[crumbs, fat].compact.sort), *sugar]
         [base, group.lines - base].reject(&:empty?).then { |pieces| pieces if pieces.length == 2 }
       end
     end

@@ -92,7 +92,9 @@ module Restauro
         egg = group.lines.any? { |line| line.role == "egg" }
         return "breading" if egg || group.label.to_s.match?(/\bcoat|bread|schnitzel/i)
 
-        "crust" if group.label.to_s.match?(/\b(?:base|crust|shell)\b/i) || @recipe.title.to_s.match?(OneList::BASED)
+        title = @recipe.title.to_s
+        "crust" if group.label.to_s.match?(/\b(?:base|crust|shell)\b/i) || title.match?(OneList::BASED) ||
+          OneList.crumb_pie?(title, group.lines)
       end
 
       def wet?(line) = %w[egg liquid].include?(line.role) || @catalogue.find_key(line.ingredient)&.group == "fruit"

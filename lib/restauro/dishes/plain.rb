@@ -78,7 +78,8 @@ module Restauro
         fats = lines.select { |line| line.role == "fat" }
         early = companions.early_steps(fats)
         done = early.flat_map(&:uses)
-        simmer = companions.simmer_steps
+        poured = lines.any? { |line| line.role == "liquid" }
+        simmer = poured ? companions.simmer_steps : companions.pan_steps
         rest = lines.reject { |line| (done + simmer.flat_map(&:uses)).any? { |used| used.equal?(line) } }
         [*early, *simmer_in(simmer, rest, lines), *mixed(rest, lines)]
       end

@@ -11,7 +11,10 @@ module Restauro
         TABLE.values_at("never", "bare", "kinds").map { |kinds| kinds.transform_values { |words| /#{words}/i }.freeze }
 
       CAKE = "sponge or cake"
-      private_constant :CAKE
+      BREADS = %w[bread gf_bread].freeze
+      SOAKED = "this is bread soaked in eggs and milk, and there is nothing to work out: take a bread labelled " \
+               "gluten free, slice for slice, stale or toasted: it falls apart sooner"
+      private_constant :CAKE, :BREADS, :SOAKED
 
       module_function
 
@@ -19,9 +22,18 @@ module Restauro
       def check!(recipe, catalogue)
         raise InvalidInput, Bound::ALONE if Bound.by_crumbs?(recipe.ingredients, recipe.title)
 
+        raise InvalidInput, SOAKED if soaked_bread?(recipe.ingredients)
+
         kind = named(recipe, catalogue) || loaf(recipe, catalogue) or return
         raise InvalidInput,
               "this is a #{kind}, which Restauro does not do: it does sauces, batters, crumb coats, crusts, gnocchi and pasta"
+      end
+
+      # Bread in eggs and milk, and nothing that thickens.   @param lines [Array<Recipes::Line>]
+      def soaked_bread?(lines)
+        lines.any? { |line| BREADS.include?(line.ingredient) } && lines.any? { |line| line.role == "egg" } &&
+          lines.any? { |line| line.role == "liquid" } &&
+          lines.none? { |line| %w[flour starch thickener crumb].include?(line.role) }
       end
 
       # By the title, where flour is there to make it of.

@@ -44,7 +44,7 @@ module Restauro
         return kind_row("table") if WRAPS.include?(ingredient.key)
 
         stage = GROUPS.fetch(ingredient.group, "finish")
-        {"stage" => stage, "rank" => "4", "words" => stage == "simmer" ? "add %s, simmer until tender" : "%s"}
+        stage == "simmer" ? kind_row("simmer") : {"stage" => stage, "rank" => "4", "words" => "%s"}
       end
 
       # Under "To serve", or so by its own words: "cooked rice, to serve".

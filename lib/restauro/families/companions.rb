@@ -55,7 +55,14 @@ module Restauro
       # What cooks in the sauce until it is tender.   @return [Array<Step>]
       def simmer_steps = [*back, *tender]
       # The same where there is no sauce for what was browned to go back into.
-      def dry_steps = [*(back if cuts?), *tender]
+      def dry_steps = [*(back if cuts?), *tender("alone")]
+      # Where there is nothing poured, but a pan.
+      def pan_steps = [*back, *tender("alone")]
+      # Leaves and roots cooked and drained, for a dough or what fills it.
+      def drained_steps
+        whole = at("simmer").select { |line| @rows[line].key?("alone") && !line.text.match?(Batter::Style::CUT_SMALL) }
+        tender("alone", whole)
+      end
 
       private
 
@@ -86,10 +93,13 @@ module Restauro
       # Meat that is stewed; in strips it is not.
       def cuts? = at("brown").any? { |line| @rows[line]["back"] == "stew" }
 
-      def tender
-        at("simmer").chunk_while { |a, b| @rows[a]["words"] == @rows[b]["words"] }.map do |group|
-          words = @rows[group.first]["words"] % said(group)
-          lid = ", lid on, low" unless @rows[group.first]["rank"].to_i > 7
+      # @param how [String] the column that says how
+      # @param lines [Array<Recipes::Line>]
+      def tender(how = "words", lines = at("simmer"))
+        lines.chunk_while { |a, b| @rows[a]["words"] == @rows[b]["words"] }.map do |group|
+          row = @rows[group.first]
+          words = row.fetch(how, row["words"]) % said(group)
+          lid = ", lid on, low" unless row["rank"].to_i > 7 || row.key?(how) && how == "alone"
           Step.new(kind: "simmer", text: "#{capital(words)}#{lid}.",
                    minutes: minutes(group.first), uses: group, safety: safety(group))
         end

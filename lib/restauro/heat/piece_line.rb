@@ -85,7 +85,8 @@ module Restauro
       # @return [Recipes::Line, nil] the first that counts a known food
       def counted(recipe)
         recipe.ingredients.find do |line|
-          line.role == "other" && (line.bare_text.match?(COUNT) || line.text.match?(CUT)) && Food.row_of(line)
+          %w[other
+             cheese].include?(line.role) && (line.bare_text.match?(COUNT) || line.text.match?(CUT)) && Food.row_of(line)
         end
       end
 

@@ -39,7 +39,7 @@ module Restauro
         when :mass
           scaled(term.number, term.unit.amount) unless term.unit.only&.none?(ingredient.key)
         when :pack
-          can(term, ingredient, line)
+          pack(term, ingredient, line)
         when :volume
           volume(term, ingredient, line)
         when :loose
@@ -49,11 +49,12 @@ module Restauro
 
       def pieces(term, ingredient) = ingredient.piece_g && (term.number * ingredient.piece_g).widen(@shares[:piece])
 
-      # "1 can crushed tomatoes": cans are much of a size, jars and cartons are not.
-      def can(term, ingredient, line)
+      # "1 can crushed tomatoes", "1 bottle red wine": packs that are much of a size.
+      def pack(term, ingredient, line)
         return pieces(term, ingredient) if ingredient.group == "pastry"
 
-        row = DataFiles.yaml("ingredients/cans.yml")[ingredient.key] if line.match?(/\b(?:cans?|tins?)\b/i)
+        row = DataFiles.yaml("ingredients/packs.yml").fetch(ingredient.key, [])
+          .find { |one| line.match?(/#{one["words"]}/i) }
         row && (term.number * Float(row["grams"])).widen(@shares[:piece])
       end
 

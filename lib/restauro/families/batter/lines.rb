@@ -44,7 +44,7 @@ module Restauro
         # What the batter goes around; else what goes into it.
         def coated =
           if coating?
-            @companions.lines - @companions.at("table") - folded + @all.select { |line| group(line) == "fruit" }
+            @companions.lines - table - folded + @all.select { |line| group(line) == "fruit" }
           else
             []
           end
@@ -53,7 +53,7 @@ module Restauro
         # In a hot tin the browned sausages lie under the batter.
         def in_tin = @ours.style == "pudding" ? @companions.lines - @companions.at("table") : []
         # @return [Array<Recipes::Line>] what only goes beside it
-        def table = @companions.at("table")
+        def table = @companions.at("table") + beside
 
         # What is folded in or lies in the tin is cooked first where it is raw; what the batter goes around cooks in it.
         def early_steps
@@ -62,6 +62,14 @@ module Restauro
         end
 
         private
+
+        # Shredded cabbage beside fish in its batter: nobody dips that.
+        def beside
+          return [] unless coating?
+
+          small = @companions.at("simmer").select { |line| line.text.match?(Style::CUT_SMALL) }
+          small.length < (@companions.lines - @companions.at("table")).length ? small : []
+        end
 
         # Cut small, an onion cooks in the batter.
         def raw_in = fritter? ? @companions.at("soften").select { |line| line.text.match?(SMALL) } : []

@@ -8,6 +8,7 @@ module Restauro
         # Cut small, a thing is stirred in; a batter goes around what is larger.
         CUT_SMALL = DataFiles.words("families/batter/words.yml").fetch(:stirred_in)
 
+        WHOLE = DataFiles.words("families/batter/words.yml").fetch(:whole_in_batter)
         BAKES = DataFiles.words("dishes/words.yml").fetch(:bakes)
         IN_A_TIN = DataFiles.words("families/batter/words.yml").fetch(:in_a_tin)
         PANCAKE = /\b(?:#{DataFiles.yaml("families/batter/styles.yml").dig("pancake", "words")})/i
@@ -23,6 +24,7 @@ module Restauro
           told = recipe.lines.select(&:words?).map(&:text).join("\n").then { |words| "#{words}\n#{words.tr("-", " ")}" }
           found = all.find { |_, row| told.match?(/\b(?:#{row["words"]})/i) }&.first ||
             (around?(recipe) ? "coating" : by_rung(Hydration::Rung.of(ratio)&.key, gas_ml, stirred_in?(recipe)))
+          return "coating" if found == "fritter" && main(recipe)&.text.to_s.match?(WHOLE)
           return found if found != "pancake" || told.match?(PANCAKE)
           return "baked" if told.match?(BAKES) && fruity
 

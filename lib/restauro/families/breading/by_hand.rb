@@ -49,7 +49,7 @@ module Restauro
           inside, around = @lines.coated.partition { |line| @lines.inside.include?(line) }
           middle = ", a piece of #{list(inside)} in the middle of each" if inside.any?
           count = @ours.pieces&.first
-          Step.new(kind: "shape", text: "With wet hands, from #{list(around)}, #{count} balls of " \
+          Step.new(kind: "shape", text: "With wet hands, from #{list(around)}, #{"#{count} " if count}balls of " \
                                         "#{piece.millimetres.round} mm#{middle}.",
                    uses: @lines.coated, hold_minutes: 1440,
                    look_for: "firm and cold; no cracks where the middle could leak")

@@ -5,6 +5,8 @@ module Restauro
       class Prediction
         include Coated
 
+        DREDGED = DataFiles.words("families/breading/words.yml").fetch(:dredged)
+
         attr_reader :recipe, :options, :layers, :section
 
         def initialize(recipe, catalogue, options)
@@ -23,8 +25,10 @@ module Restauro
           freeze
         end
 
-        # Soaked, then turned in flour: no egg and no crumbs.
-        def dredged? = crumb.nil? && !dust.nil? && !wet.nil? && recipe.ingredients.none? { |line| line.role == "egg" }
+        # Soaked, then turned in flour: no crumbs, and no egg but where its name says that it is fried so.
+        def dredged? =
+          crumb.nil? && !dust.nil? && !wet.nil? &&
+            (recipe.title.to_s.match?(DREDGED) || recipe.ingredients.none? { |line| line.role == "egg" })
         # @return [Float, nil] m of the whole coat
         def coat_m = layers.empty? ? nil : layers.sum(&:mm) / 1000
         # @return [Float] kg/m2 of the whole coat

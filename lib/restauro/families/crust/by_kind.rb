@@ -44,6 +44,8 @@ module Restauro
         def brushed?(line) =
           @sheet && !@watered && line.role == "egg" && under?(line, Constants.fetch(:crust, :glaze_most_g))
         def spoon_of_flour?(line) = line.role == "flour" && under?(line, Constants.fetch(:dishes, :second_liquid_g))
+        # Ham by the slice, in a bought sheet.
+        def wrapped?(line) = @sheet && !["table", "herb", nil].include?(line.kind)
         # Jam by the spoon: no grams are known of it.
         def spread?(line) = !line.amount_text.nil? && line.text.match?(SPREAD)
         def under?(line, most_g) = !line.grams.nil? && line.grams.value <= most_g
@@ -78,7 +80,9 @@ module Restauro
         end
 
         def filled_in?(line)
-          return line.role == "other" && (!line.grams.nil? || !line.understood || spread?(line)) unless line.ingredient
+          unless line.ingredient
+            return line.role == "other" && (!line.grams.nil? || !line.understood || spread?(line) || wrapped?(line))
+          end
 
           APART.include?(group(line))
         end

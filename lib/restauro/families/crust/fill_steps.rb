@@ -5,6 +5,7 @@ module Restauro
     class Crust
       # What goes on a crust between its blind baking and its oven: a barrier, the filling, the lid, the wash.
       class FillSteps
+        WHOLE = %w[quick_meat whole_meat fish].freeze
         TATIN = DataFiles.words("families/crust/words.yml").fetch(:tatin)
 
         # @param ours [Prediction]
@@ -17,6 +18,13 @@ module Restauro
         # Lines that are only there to brush with.
         def self.glaze(recipe)
           Recipes::Parts.of(recipe, :aside).select { |line| Glaze.line?(line) }
+        end
+
+        # A fillet that is wrapped as it is.   @param lines [Array<Recipes::Line>]   @return [Recipes::Line, nil]
+        def self.whole_piece(lines)
+          lines.find do |line|
+            WHOLE.include?(line.kind) && line.grams && line.grams.value >= Constants.fetch(:crust, :whole_piece_g)
+          end
         end
 
         # @return [Array<Step>]
@@ -69,7 +77,9 @@ module Restauro
           thick = Recipes::WeighedLine.tenths(constant(:wrapped_cm))
           how = "by spoonfuls on squares of the sheet; wet the rim, fold corner to corner, press it shut with a fork" \
                 "#{closed}"
-          if @ours.rolled_up?
+          if FillSteps.whole_piece(filling.recipe.ingredients)
+            how = "on the middle of the sheet; wrap it right round, the seam underneath, the ends tucked in#{closed}"
+          elsif @ours.rolled_up?
             how = "in a roll along the sheet, #{thick} cm thick; wet the far edge, roll it up, the seam underneath; " \
                   "cut it in lengths, or leave it whole and slash the top; brush with #{wash}"
           end

@@ -7,7 +7,6 @@ module Restauro
       # filling made as a part of its own has its steps there.
       class FillingSteps
         RAW = %w[ground_meat ground_poultry sausage fish].freeze
-        WHOLE = %w[quick_meat whole_meat fish].freeze
         CITRUS = DataFiles.words("families/crust/words.yml").fetch(:citrus)
         def initialize(swap, catalogue)
           @swap = swap
@@ -64,7 +63,7 @@ module Restauro
           line.role == "liquid" && line.grams &&
             line.grams.value > Constants.fetch(:crust, :juicy_liquid_g)
         }
-        def left = @lines - fats
+        def left = @lines - fats - Recipes::Parts.of(@swap.ours.recipe, :bench)
 
         def own
           return toss if @filling.fruit?
@@ -78,18 +77,14 @@ module Restauro
                    look_for: "moist, no liquid in the bowl", safety: @filling.safety)
         end
 
-        # A fillet is wrapped as it is, with what there is spread over it.   @return [Recipes::Line, nil]
-        def whole_piece
-          return unless @swap.ours.cover == "wrapped"
+        def whole_piece = (FillSteps.whole_piece(left) if @swap.ours.cover == "wrapped")
 
-          left.find do |line|
-            WHOLE.include?(line.kind) && line.grams && line.grams.value >= Constants.fetch(:crust, :whole_piece_g)
-          end
-        end
-
+        # A fillet is wrapped as it is, with what there is spread over it; what is wet is boiled away first.
         def around_whole
+          wet, over = (left - [whole_piece]).partition { |line| line.role == "liquid" }
+          boiled = "#{list(wet)} boiled away in the pan; " if wet.any?
           Step.new(kind: "mix", uses: left, look_for: "cold: what is warm melts the fat of the pastry",
-                   text: "Filling: #{say(whole_piece)} whole, with #{list(left - [whole_piece])} spread over it.",
+                   text: "Filling: #{boiled}#{say(whole_piece)} whole, with #{list(over)} spread over it.",
                    safety: @filling.safety)
         end
 

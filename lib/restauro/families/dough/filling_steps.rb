@@ -9,7 +9,8 @@ module Restauro
           @ours = swap.ours
           @catalogue = catalogue
           @lines = lines.filling
-          @companions = Companions.new(@lines.select { |line| line.role == "other" }, catalogue)
+          others = @lines.select { |line| line.role == "other" } - raw_roots
+          @companions = Companions.new(others, catalogue)
           freeze
         end
 
@@ -17,10 +18,14 @@ module Restauro
         def steps
           return [] unless @ours.filled? || @lines.any?
 
-          [*boiled, *@companions.early_steps(@lines.select { |line| line.role == "fat" }), mixed]
+          fats = @lines.select { |line| line.role == "fat" }
+          [*boiled, *@companions.early_steps(fats), *(@companions.drained_steps unless meaty?), mixed]
         end
 
         private
+
+        # Beside minced meat cabbage goes in raw, cut fine.
+        def meaty? = @lines.any? { |line| %w[ground_meat ground_poultry fish].include?(line.kind) }
 
         def boiled = raw_roots.any? ? [Companions.boil_roots(raw_roots, @catalogue)] : []
 

@@ -18,6 +18,7 @@ module Restauro
           [
             clean,
             *root,
+            *Companions.new(@lines.dough.select { |line| line.role == "other" }, @catalogue).drained_steps,
             *mixed,
             rest,
             *filling,

@@ -1,0 +1,75 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # What goes into the baking dish, and how it lies there: in layers, rolled up, turned into it, with what is on top.
+    #   Needs @dish, @answers, @bake, @catalogue and strewn?.
+    module Layering
+      ROLLED = DataFiles.words("dishes/words.yml").fetch(:rolled_sheets)
+      private_constant :ROLLED
+
+      private
+
+      # Pancakes with something in them.
+      def rolled_up? = rolled_sheets? ||
+        @dish.joins.any? { |join| join.how == "fills" && @dish.parts[join.to].family == "batter" }
+
+      # There are no tubes to be had: a bought sheet goes around each share.
+      def rolled_sheets? = @dish.title.to_s.match?(ROLLED) &&
+        @answers.flat_map(&:lines).any? { |line| line.ingredient == "gf_pasta_sheets" }
+
+      # What is laid into the dish: bought pasta and sheets, raw slices, and crumbs and cheese on top.
+      def laid?(line) =
+        %w[gf_pasta_sheets gf_pasta gf_bread gf_tortilla].include?(line.ingredient) || Bake.fried_layer?(line) ||
+          (@bake && Bake.raw_layer?(line))
+
+      def fill
+        tops, mains = @answers.partition.with_index { |part, index| part.part.place == :top || strewn?(index) }
+        names = mains.map { |part| layer_name(part) }
+        return [roll_up, *on_top(tops)].join("; ") if rolled_up?
+
+        [filled(names), *on_top(tops)].join("; ")
+      end
+
+      def filled(names)
+        return "Lay the pieces in a buttered dish, one over the edge of the next" if cut?
+
+        lid = "; lid on" if stew?
+        return "Layer #{Families::Companions.list(names)} in the dish#{lid}" if names.length > 1
+
+        lid ? "Lid on: in a pot for the oven, or turned into a dish with a lid" : "Turn it into a buttered dish"
+      end
+
+      def stew? = @dish.said.stewed_in_the_oven?(@dish.parts)
+
+      def on_top(tops)
+        tops.map do |part|
+          scattered = part.lines.any? { |line| line.role == "crumb" } || Partition.cheese?(part.lines)
+          "#{scattered ? "scatter" : "spread"} the #{part.name.to_s.downcase} over it"
+        end
+      end
+
+      def rolled_in
+        join = @dish.joins.find { |found| found.how == "fills" }
+        join ? @answers[join.from] : @answers.find { |part| part.part.family.nil? }
+      end
+
+      def roll_up
+        filling = rolled_in
+        sauce = @answers.find { |part| part.part.role == :sauce && !part.equal?(filling) }
+        "Spread each#{" sheet" if rolled_sheets?} with its share of the #{filling.name.to_s.downcase}, roll it up, " \
+        "and lay them side by side in a buttered dish#{"; pour the #{sauce.name.to_s.downcase} over" if sauce}"
+      end
+
+      # Slices and bought sheets by what they are; a sauce, a ragout by its name.
+      def layer_name(part)
+        laid = part.lines.select { |line| laid?(line) }
+        return part.name.to_s.downcase if part.family || laid.empty? || laid.length < part.lines.length
+
+        Families::Companions.list(laid.map { |line| layer(line) })
+      end
+
+      def layer(line) = Families::Companions.say(line, @catalogue) + (Bake.laid?(line) ? " in slices" : "")
+    end
+  end
+end
