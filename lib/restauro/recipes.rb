@@ -31,6 +31,7 @@ module Restauro
     autoload :Tidy, "restauro/recipes/tidy"
     autoload :Scale, "restauro/recipes/scale"
     autoload :ScaleWish, "restauro/recipes/scale_wish"
+    autoload :TrailingAmount, "restauro/recipes/trailing_amount"
     autoload :UnitClues, "restauro/recipes/unit_clues"
     autoload :WeighedLine, "restauro/recipes/weighed_line"
     autoload :Weigher, "restauro/recipes/weigher"

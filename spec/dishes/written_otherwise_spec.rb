@@ -30,6 +30,7 @@ RSpec.describe "The same dish written otherwise", :long do
     "with 'of' before each name" => ->(text) { text.gsub(/^(\d+ (?:g|ml)) (?=\p{L})/, '\1 of ') },
     "its amounts behind the names" => ->(text) { text.gsub(/^(\d+ (?:g|ml)) ([^,(\n]*)$/, '\2 \1') },
     "its amounts behind a comma" => ->(text) { text.gsub(/^(\d+ (?:g|ml)) ([^,(\n]*)$/, '\2, \1') },
+    "its amounts in brackets" => ->(text) { text.gsub(/^(\d+ (?:g|ml)) ([^,(\n]*)$/, '\2 (\1)') },
     "with empty lines" => ->(text) { text.lines.join("\n") },
     "with other ends of lines" => ->(text) { text.gsub("\n", "\r\n") }
   }.each do |how, change|

@@ -6,7 +6,9 @@ module Restauro
     #   Needs @dish, @answers, @bake, @catalogue and strewn?.
     module Layering
       ROLLED = DataFiles.words("dishes/words.yml").fetch(:rolled_sheets)
-      private_constant :ROLLED
+      SHEETS = {"gf_pasta_sheets" => "sheet", "gf_tortilla" => "tortilla"}.freeze
+      LAID = %w[gf_pasta_sheets gf_pasta gf_noodles gf_bread gf_tortilla].freeze
+      private_constant :ROLLED, :SHEETS, :LAID
 
       private
 
@@ -14,13 +16,16 @@ module Restauro
       def rolled_up? = rolled_sheets? ||
         @dish.joins.any? { |join| join.how == "fills" && @dish.parts[join.to].family == "batter" }
 
-      # There are no tubes to be had: a bought sheet goes around each share.
-      def rolled_sheets? = @dish.title.to_s.match?(ROLLED) &&
-        @answers.flat_map(&:lines).any? { |line| line.ingredient == "gf_pasta_sheets" }
+      # There are no tubes to be had: a bought sheet, or a tortilla, goes around each share.
+      def rolled_sheets? = @dish.title.to_s.match?(ROLLED) && !sheet.nil?
+      # @return [String, nil] what is rolled up
+      def sheet
+        SHEETS.find { |key, _| @answers.flat_map(&:lines).any? { |line| line.ingredient == key } }&.last
+      end
 
       # What is laid into the dish: bought pasta and sheets, raw slices, and crumbs and cheese on top.
       def laid?(line) =
-        %w[gf_pasta_sheets gf_pasta gf_bread gf_tortilla].include?(line.ingredient) || Bake.fried_layer?(line) ||
+        LAID.include?(line.ingredient) || Bake.fried_layer?(line) ||
           (@bake && Bake.raw_layer?(line))
 
       def fill
@@ -57,7 +62,7 @@ module Restauro
       def roll_up
         filling = rolled_in
         sauce = @answers.find { |part| part.part.role == :sauce && !part.equal?(filling) }
-        "Spread each#{" sheet" if rolled_sheets?} with its share of the #{filling.name.to_s.downcase}, roll it up, " \
+        "Spread each#{" #{sheet}" if rolled_sheets?} with its share of the #{filling.name.to_s.downcase}, roll it up, " \
         "and lay them side by side in a buttered dish#{"; pour the #{sauce.name.to_s.downcase} over" if sauce}"
       end
 

@@ -30,7 +30,7 @@ module Restauro
 
       # @param group [Grouping::Group]   @return [Array<Grouping::Group>] itself alone, or its pieces
       def split(group)
-        over_a_coat(group) || dumplings(group) || layered(group) || under_white_sauce(group) ||
+        over_a_coat(group) || bound(group) || dumplings(group) || layered(group) || under_white_sauce(group) ||
           (unnamed(group) unless group.label) || pieces(group)
       end
 
@@ -81,6 +81,18 @@ module Restauro
         return [part("Layers", slices), part(nil, sauce)] if whole
 
         with_what_is_laid_under(slices, sauce)
+      end
+
+      # Meatballs before the sauce they go into: mince, egg, crumbs and what is mixed in with them.
+      def bound(group)
+        last = group.lines.rindex { |line| line.role == "crumb" || line.text.match?(Bound::MINCE) } or return
+        cut = group.lines.each_index.find { |at| at > last && %w[fat flour liquid].include?(group.lines[at].role) }
+        return if group.label || cut.nil?
+
+        mixed, sauce = group.lines[0...cut], group.lines[cut..]
+        return unless Bound.by_crumbs?(mixed, @title) && sauce.any? { |line| flour?(line) }
+
+        [part(@title[Bound::WORDS].capitalize, mixed), *pieces(part("Sauce", sauce))]
       end
 
       # Cauliflower, broccoli under a white sauce.   @return [Array<Group>, nil]

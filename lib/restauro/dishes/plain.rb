@@ -105,6 +105,8 @@ module Restauro
 
       def mixed(rest, lines)
         rest = rest.reject { |line| line.role == "liquid" } if lines.any? { |line| simmers?(line) }
+        # What something is rolled in lies around it.
+        rest = rest.reject { |line| Families::CompanionKinds::WRAPS.include?(line.ingredient) } if rest.length > 1
         return [] if rest.empty? || melts_in?(rest)
 
         return foamed(rest) if rest.length == lines.length && foamed?(rest)

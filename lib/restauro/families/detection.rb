@@ -61,7 +61,7 @@ module Restauro
       def possible?(family)
         case family
         when "sauce"
-          ratio.nil? || ratio > figure(:dough_under) * 2
+          ratio.nil? || unwetted_spoon? || ratio > figure(:dough_under) * 2
           # With its flour or its liquid still to be typed it says what is missing.
         when "batter"
           flour.zero? || grams("liquid").zero? || poured&.between?(figure(:told_over), figure(:poured_under))
@@ -71,6 +71,9 @@ module Restauro
           ratio && ratio < figure(:unsure_over)
         end
       end
+
+      # A spoon of flour and nothing poured that is known: what it is poured in is still to be typed.
+      def unwetted_spoon? = grams("liquid").zero? && flour <= Constants.fetch(:dishes, :second_liquid_g)
 
       def by_weights
         return %w[breading] if dredged?

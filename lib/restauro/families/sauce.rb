@@ -2,8 +2,8 @@ module Restauro
   module Families
     # Sauces thickened with flour or starch. Master metric: flour-equivalents.
     class Sauce
-      %w[Becomes Body Cautions Choice Comparison Cooking Cooling CoursePoint Declarations Event Finish Formula Grade
-         Lines LookFors LumpRisk Method Options Picture PlateTest Prediction Reduction Report Rescue Roux
+      %w[Becomes Body Cautions Choice Comparison Cooking Cooling CoursePoint Declarations EmulsionSteps Event Finish
+         Formula Grade Lines LookFors LumpRisk Method Options Picture PlateTest Prediction Reduction Report Rescue Roux
          SlurrySteps Solver StoveSteps StoveWords Swap SwapDraft Swapper Traits].each do |name|
         autoload name.to_sym, "restauro/families/sauce/#{name.gsub(/(?<!^)([A-Z])/, '_\1').downcase}"
       end

@@ -2,9 +2,10 @@ module Restauro
   module Recipes
     # Reads amounts in one system of units.
     class AmountReader
+      include TrailingAmount
+
       HEAP = /\A\s*(heaped|heaping|rounded|generous|scant|packed|level|levelled|leveled|big|large|small|good)\b/i
       # "Tipo 00 flour 400 g": the noughts are the flour's.
-      TRAILING = /\A(.*?[[:alpha:]).,:])[\s:,=-]+((?!00\b)(?:\d|\.\d).*)\z/
       NOUGHTS = /\A00\s+(?=\p{L})/
       DUAL = %r{\A\s*/\s*(#{Numbers::ONE})\s*}i
       # "1.500 ml" is written so where a point parts the thousands.
@@ -86,15 +87,6 @@ module Restauro
       # "a little butter" holds no amount; "a pinch" and "a cup" do.
       def bare_article?(text, rest)
         text.match?(/\A(?:an?)\s/i) && @units.read(strip_heap(rest).first.lstrip).nil?
-      end
-
-      def trailing(text)
-        match = TRAILING.match(text) or return
-        number, rest = Numbers.read(match[2])
-        return unless number && (found = @units.read(rest.lstrip))
-
-        name = "#{match[1].sub(/[:,]\z/, "")} #{found.last}".strip
-        Amount.new(terms: [Amount::Term.new(number, found.first, nil)], text: match[2].strip, rest: name)
       end
 
       def terms_from(number, rest)

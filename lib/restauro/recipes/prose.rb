@@ -13,6 +13,7 @@ module Restauro
       ENDS = /[,;:()&]|\.(?=\s|\z)|\b(?:in|into|onto|to|with|and|until|over|for|then|at|on|off|when|while|as|a bit|if|by|from|before|after)\b/i
       # "50 g. butter" is no end of a sentence.
       POINTED = /(?<=\dg|\d g|ml|kg|oz|lb|sp)\.(?=\s+\p{Ll})/i
+      FOR_THE = /(?:\A|[.;!]\s+)(?:meanwhile,?\s+)?(?:for|to make|make)\s+(?:the|an?)\s+((?:\p{L}+\s*){1,3})/i
       MOST_LETTERS = 60
       LEAST_LETTERS = 25
       TITLE_WORDS = 7
@@ -39,7 +40,9 @@ module Restauro
         return [entry] if things.empty?
 
         [*(title && [Outline::Entry.new(title, :title, entry.part, false, entry.text, 0)]),
-         *things.each_with_index.map { |text, index| Outline::Entry.new(text, :ingredient, entry.part, false, entry.text, index) },
+         *things.each_with_index.map do |(text, part), index|
+           Outline::Entry.new(text, :ingredient, part || entry.part, false, entry.text, index)
+         end,
          Outline::Entry.new(rest, :step, entry.part, false, entry.text, things.length)]
       end
 
@@ -51,9 +54,19 @@ module Restauro
         [first.strip, rest]
       end
 
+      # @return [Array<Array(String, String or nil)>] things, each with the part that it was told for
       def things(text)
         starts = text.to_enum(:scan, AMOUNT).map { Regexp.last_match.begin(0) }
-        starts.zip(starts.drop(1)).filter_map { |start, following| thing(text, start, following) }
+        starts.zip(starts.drop(1)).filter_map do |start, following|
+          thing(text, start, following)&.then { |found| [found, part(text[0...start])] }
+        end
+      end
+
+      # "For the sauce fry 250 g mushrooms": the last part that was named before.   @return [String, nil]
+      def part(before)
+        words = before.to_enum(:scan, FOR_THE).map { Regexp.last_match[1] }.last or return
+        (1..words.split.length).map { |count| words.split.first(count).join(" ") }.reverse
+          .find { |name| name.match?(Headings::NAMES) }&.capitalize
       end
 
       # As many words after the amount as name a thing.

@@ -83,4 +83,15 @@ Restauro::Estimate.new(value: 1.0))
     reduced = swap("Cream sauce\n400 ml double cream", target: 6.0).ours
     expect(reduced.flour_equivalents.value).to be_within(0.5).of(6.0)
   end
+
+  it "cautions of raw egg where nothing but eggs holds the butter, and boils nothing" do
+    steps = sauce.steps(swap("Hollandaise\n3 egg yolks\n200 g butter\n1 tbsp lemon juice"))
+    expect([steps.flat_map(&:safety), steps.map(&:kind)]).to match [include("raw_egg"), not_include("boil")]
+  end
+
+  it "asks for the liquid that a spoon of flour is to thicken" do
+    gravy = "Red-eye gravy\n4 slices country ham\n1 cup coffee\n1 tbsp flour"
+    expect(Restauro::Families::Detection.new(read(gravy), catalogue).candidates).to eq %w[sauce]
+    expect { swap(gravy) }.to raise_error(Restauro::InvalidInput, /no liquid was read/)
+  end
 end

@@ -60,9 +60,13 @@ module Restauro
         # @return [Integer, nil]
         def nutty
           at = @recipe.lines.index { |line| group(line) == "meal" } or return
+          at -= 1 while at.positive? && whole?(at - 1) && creamed?(@recipe.lines[at - 1])
           rest = @recipe.lines[at..]
           at if whole?(at) && %w[fat egg].all? { |role| rest.any? { |line| line.role == role } }
         end
+
+        # Jam under nuts, butter and sugar creamed for them.
+        def creamed?(line) = line.role == "fat" || group(line) == "sugar" || spread?(line)
 
         # Crumbs, or syrup by the cup, behind a dough that has all it needs.   @return [Integer, nil]
         def syrup_or_crumbs

@@ -15,7 +15,11 @@ module Restauro
         end
 
         # @return [Array<Step>]
-        def steps = [clean, *way, *Finish.new(@swap, @catalogue, @lines).steps].compact
+        def steps
+          return [clean, *EmulsionSteps.new(@lines).steps] if EmulsionSteps.of?(@swap, @lines)
+
+          [clean, *way, *Finish.new(@swap, @catalogue, @lines).steps].compact
+        end
 
         # At the stove, from what browns first to the simmer.
         def way =

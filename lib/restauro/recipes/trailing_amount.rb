@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Recipes
+    # An amount behind what it is of: "butter 50 g", "Butter (50 g), softened", "Eggs: 2 large".   Needs @units.
+    module TrailingAmount
+      TRAILING = /\A(.*?[[:alpha:]).,:])[\s:,=-]+((?!00\b)(?:\d|\.\d).*)\z/
+      # "Butter (50 g), softened", "drippings (about 1/4 cup)".
+      BRACKETED = /\A([^()]*[[:alpha:]])\s*\((?:about|around|approx\.?|ca\.?|circa|roughly)?\s*(\d[^()]*)\)(.*)\z/i
+      # "Eggs: 2 large", "onions (3)": counted behind their name.
+      COUNTED = DataFiles.words("recipes/words.yml").fetch(:counted_behind)
+      SIZES = /\A\s*(?:large|medium|small|whole|big)?\s*,?\s*\z/i
+
+      private
+
+      # @return [Amount, nil]
+      def trailing(text)
+        bracketed = BRACKETED.match(text)
+        match = TRAILING.match(bracketed ? "#{bracketed[1]}#{bracketed[3]}, #{bracketed[2]}" : text) or return
+        number, rest = Numbers.read(match[2])
+        return unless number
+
+        unit, after = @units.read(rest.lstrip) || counted(rest, bracketed ? bracketed[1] : match[1])
+        return unless after
+
+        name = "#{match[1].sub(/[:,]\z/, "")}#{" " unless after.match?(/\A\s*,/)}#{after}".strip.squeeze(" ")
+        Amount.new(terms: [Amount::Term.new(number, unit, nil)], text: match[2].strip, rest: name)
+      end
+
+      # @return [Array(nil, String), nil]
+      def counted(rest, name) = rest.match?(SIZES) && name.match?(COUNTED) ? [nil, rest] : nil
+    end
+  end
+end
