@@ -48,6 +48,7 @@ module Restauro
       def texture(report)
         metrics = report[:metrics]
         return CoatText.lines(metrics) unless metrics.key?(:flour_equivalents)
+        return [] unless metrics[:grade]
 
         [
           "#{metrics[:grade].tr("_", " ")}: #{metrics[:flour_equivalents].round(1)} flour-equivalents " \

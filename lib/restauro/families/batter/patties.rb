@@ -37,7 +37,7 @@ module Restauro
         # A purée is what is bound.
         def mashed = @lines.wet.select { |line| line.role == "puree" }
         def bound = [*@lines.folded, *mashed]
-        def binding = [*@lines.dry, *(@lines.wet - mashed), *@swap.liquid]
+        def binding = [*@lines.dry, *(@lines.wet - mashed), @swap.liquid].compact
         def safety = @lines.companions.safety(@lines.folded)
 
         def mix

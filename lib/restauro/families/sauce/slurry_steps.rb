@@ -30,8 +30,8 @@ module Restauro
               kind: "mix",
               text:
                 "Whisk #{@lines.list(with)} smooth in a little of the cold liquid, then in all of it: " \
-                  "#{@lines.list([*@lines.wines, *poured, *@lines.slurry])}#{fat_in}.",
-              uses: [*with, *@lines.wines, *poured, *@lines.slurry, *@lines.fats],
+                  "#{@lines.list(wet)}#{fat_in}.",
+              uses: [*with, *wet, *@lines.fats],
               look_for: "no lumps: press any flat against the side"
             ),
             Step.new(
@@ -46,6 +46,7 @@ module Restauro
           ]
         end
 
+        def wet = [*@lines.wines, *poured, @lines.slurry].compact
         def fat_in = @lines.fats.any? ? ", #{@lines.list(@lines.fats)} with it" : ""
         # What only crumbs thicken has nothing to stir in.
         def stir_slurry
