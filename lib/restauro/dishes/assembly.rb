@@ -53,14 +53,15 @@ module Restauro
 
       # Browned from above, where nothing is baked.
       def grilled
-        return [] unless @dish.said.grills && @answers.map { |part| part.part.role } == [:sauce]
+        return [] if !@dish.said.grills || baked? || main_parts.map { |part| part.part.role } != [:sauce]
 
         toast = @answers.flat_map(&:lines).select { |line| line.ingredient == "gf_bread" }
-        text = toast.empty? ? "Turn it into a buttered dish" : "Spread it on #{list(toast)}, toasted on both sides"
+        text = toast.empty? ? fill : "Spread it on #{list(toast)}, toasted on both sides"
         [step(kind: "brown", text: "#{text}; under a hot grill.", minutes: figure(:grill_minutes), uses: toast,
               look_for: BROWN, safety: ["reheat"])]
       end
 
+      def main_parts = @answers.reject.with_index { |part, index| part.part.place == :top || strewn?(index) }
       def list(lines) = Families::Companions.list(lines.map { |line| Families::Companions.say(line, @catalogue) })
 
       # Whipped whites in it carry it, and let go of it soon.

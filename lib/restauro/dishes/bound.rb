@@ -4,7 +4,8 @@ module Restauro
   module Dishes
     # Minced meat that crumbs and egg hold together, in meatballs and loaves: they are in it, no coat around it.
     module Bound
-      WORDS, MINCE, COATED = DataFiles.words("dishes/words.yml").values_at(:bound, :mince, :coated_by_name)
+      WORDS, FLAT, MINCE, COATED =
+        DataFiles.words("dishes/words.yml").values_at(:bound, :bound_flat, :mince, :coated_by_name)
 
       ALONE = "here crumbs hold the mince together, and there is nothing to work out: put gluten-free breadcrumbs in " \
               "for them, gram for gram. Where the crumbs are a coat, type its flour too"

@@ -29,8 +29,8 @@ module Restauro
           (@bake && Bake.raw_layer?(line))
 
       def fill
-        tops, mains = @answers.partition.with_index { |part, index| part.part.place == :top || strewn?(index) }
-        names = mains.map { |part| layer_name(part) }
+        tops = @answers - main_parts
+        names = main_parts.map { |part| layer_name(part) }
         return [roll_up, *on_top(tops)].join("; ") if rolled_up?
 
         [filled(names), *on_top(tops)].join("; ")

@@ -55,10 +55,10 @@ module Restauro
             look_for: "no pocket of crumbs; it holds when squeezed",
             safety: ["raw_meat"]
           ),
-          Families::Step.new(kind: "shape", text: "With wet hands, balls the size of a walnut.", look_for: "smooth"),
+          Families::Step.new(kind: "shape", text: "With wet hands, #{bound_shape}.", look_for: "smooth, no cracks"),
           Families::Step.new(
             kind: "brown",
-            text: "Brown them all round#{" in #{list(fat)}" if fat.any?}; lid on and low until they are done.",
+            text: "Brown them on every side#{" in #{list(fat)}" if fat.any?}; lid on and low until they are done.",
             uses: fat,
             minutes: Constants.fetch(:making, :meatball_minutes),
             look_for: "no pink in the middle of the largest",
@@ -66,6 +66,9 @@ module Restauro
           )
         ]
       end
+
+      def bound_shape =
+        @part.recipe.title.to_s.match?(Bound::FLAT) ? "flat cakes a finger thick" : "balls the size of a walnut"
 
       def crumbs?(lines) = @part.place == :top && lines.any? { |line| line.role == "crumb" }
 

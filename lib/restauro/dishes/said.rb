@@ -58,12 +58,12 @@ module Restauro
           makes: makes(words),
           oil: FatSaid.of(recipe, sentences)
         }.compact
+        grills = sentences.drop(1).any? { |text| text.match?(GRILLS) }
         baked =
           found.key?(:oven) || sentences.drop(1).any? { |text| text.match?(BAKES) } ||
-          baked_by_name?(words.first.to_s, found.key?(:simmer_minutes))
+          (!grills && baked_by_name?(words.first.to_s, found.key?(:simmer_minutes)))
         units = Recipes::UnitClues.line(recipe.lines.map(&:text), recipe.system)
         from = found.transform_values(&:last).merge({units: units}.compact)
-        grills = sentences.drop(1).any? { |text| text.match?(GRILLS) }
         new(**found.transform_values(&:first), baked: baked, grills: grills,
             from: from.transform_values(&:strip).freeze)
       end

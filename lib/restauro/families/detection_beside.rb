@@ -19,7 +19,9 @@ module Restauro
       def dredged?
         return false if flour.zero? || told_by_title == %w[sauce] || grams("liquid").positive? || pieces_g < flour
 
-        grams("egg").positive? ? ratio.to_f < figure(:dough_under) : @recipe.lines.any? { |line| line.text.match?(FRIED) }
+        grams("egg").positive? ? ratio.to_f < figure(:dough_under) : @recipe.lines.any? { |line|
+  line.text.match?(FRIED)
+}
       end
 
       # What is floured and fried whole.

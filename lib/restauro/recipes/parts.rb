@@ -5,7 +5,7 @@ module Restauro
       FILLING = /\bfill(?:ing|ed)?\b|\bstuffing\b/i
       ASIDE =
         /\b(?:sauce|topping|glaze|egg\ wash|to\ brush|for\ brushing|to\ (?:serve|finish|garnish|cook|boil|fry)|
-        for\ (?:serving|frying|boiling|the\ (?:pot|pan|water)))\b/ix
+        for\ (?:serving|(?:deep[-\ ]|shallow[-\ ])?frying|boiling|the\ (?:pot|pan|water)))\b/ix
       BENCH = /\b(?:to|for) dust(?:ing)?\b|\bfor (?:rolling|the bench|the board|shaping)\b/i
 
       module_function

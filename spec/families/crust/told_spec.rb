@@ -39,7 +39,7 @@ RSpec.describe Restauro::Families::Crust do
       text = "Apple pie\n300 g plain flour\n150 g butter\n4 tbsp water\n1 kg apples"
       small, large =
         ["18 cm round 3 cm deep", "28 cm round 3 cm deep"].map { |cm| swapped[self, text, pan: pan[cm]].ours }
-      expect([small.cover, large.cover]).to eq %w[double bottom]
+      expect([small.cover, large.cover]).to eq %w[double top]
     end
   end
 

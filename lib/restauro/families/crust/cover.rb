@@ -33,19 +33,26 @@ module Restauro
           words.match?(WORDS.fetch(:lined)) ? dough_words(words) || "bottom" : "top"
         end
 
-        # @return [String] by its words, else with a lid where there is dough for one
-        def dough(crust, words) = dough_words(words) || (lid_enough?(crust, words) ? "double" : "bottom")
+        # By its words; else under and over fruit where there is dough for both, over it where there is less.
+        # @return [String]
+        def dough(crust, words)
+          dough_words(words) || (fruit_pie?(crust, words) && (both?(crust) ? "double" : lid(words))) || "bottom"
+        end
+
+        def lid(words) = words.match?(WORDS.fetch(:lines_the_tin)) ? "bottom" : "top"
 
         # @return [String, nil] what words alone tell
         def dough_words(words)
           {top: "top", freely: "free", double: "double"}.find { |name, _| words.match?(WORDS.fetch(name)) }&.last
         end
 
-        # A fruit pie with dough for a lid as well has one.
-        def lid_enough?(crust, words)
-          return false unless crust.style.key == "rolled" && crust.filling&.fruit?
-          return false if !words.match?(WORDS.fetch(:pie)) || words.match?(WORDS.fetch(:open))
+        def fruit_pie?(crust, words)
+          crust.style.key == "rolled" && crust.filling&.fruit? && words.match?(WORDS.fetch(:pie)) &&
+            !words.match?(WORDS.fetch(:open))
+        end
 
+        # Dough for a lid as well.
+        def both?(crust)
           pan =
             crust.options.pan ||
             Kitchen::BakingPan.new(shape: :round, length_cm: Constants.fetch(:crust, :usual_tin_cm))

@@ -12,7 +12,9 @@ module Restauro
           @swap = swap
           @filling = swap.ours.filling
           @catalogue = catalogue
-          @lines = swap.ours.recipe.ingredients.select { |line| line.part == Parts::NAME }
+          @lines = swap.ours.recipe.ingredients.select do |line|
+            line.part == Parts::NAME && !(line.role == "fat" && line.text.match?(Recipes::LineWarnings::TO_FRY_IN))
+          end
           @companions = Companions.new(@lines.select { |line| companion?(line) }, catalogue)
           freeze
         end
@@ -70,7 +72,7 @@ module Restauro
           return set_with_starch if @swap.filling&.added
           return whisk if @filling.custard?
 
-          return fold_in if @lines.length < @filling.recipe.ingredients.length
+          return fold_in if @swap.ours.recipe.ingredients.any? { |line| line.part == Parts::MADE }
           return around_whole if whole_piece
 
           Step.new(kind: "mix", text: "Filling: mix #{list(left)}.", uses: left,
