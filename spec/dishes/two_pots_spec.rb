@@ -32,6 +32,14 @@ RSpec.describe Restauro::Dishes::TwoPots do
     expect(shared.find { |name, _| name.include?("onion") }.last).to be_within(1).of(300)
   end
 
+  it("cooks together only where something is shared, and nothing that has no weight") do
+    stewed, white = [stew, "Sauce\n40 g butter\n40 g plain flour\n600 ml milk\n2 bay leaves"].map { |text|
+  pots(text, 1, 3)
+}
+    together = [stewed, white].map { |found| found.order.map(&:first).grep(/Together, before any flour/).length }
+    expect([together, white.shared]).to eq [[1, 0], []]
+  end
+
   it("does the pot without wheat first, to its end, before the flour is opened") do
     words = pots(stew, 1, 3).order.map(&:first)
     expect(words.index { |text| text.include?("without wheat first, to its end") }).to be <

@@ -9,7 +9,7 @@ module Restauro
       Group = Struct.new(:label, :lines)
       TABLE = DataFiles.words("dishes/words.yml").fetch(:for_the_table)
       CRUSTY = DataFiles.words("dishes/words.yml").fetch(:crust_heading)
-      FILLING = DataFiles.words("dishes/words.yml").fetch(:filling_heading)
+      FILLING = Recipes::Parts::FILLING
       KNEADED = DataFiles.words("dishes/words.yml").fetch(:thickener_heading)
       REST = DataFiles.words("dishes/words.yml").fetch(:rest_heading)
       include LineKinds

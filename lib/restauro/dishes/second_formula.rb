@@ -5,6 +5,7 @@ module Restauro
     # Where a list without headings holds more than one formula: a second flour with a fat or a liquid of its own,
     # crumbs to scatter over a sauce, fruit beside a crust.
     class SecondFormula
+      MEATS = %w[whole_meat quick_meat poultry ground_meat sausage cured].freeze
       FRIED = DataFiles.words("dishes/words.yml").fetch(:fried)
       # @param catalogue [Catalogue]
       # @param recipe [Recipes::Recipe] whose title, lines and steps say whether it is fried
@@ -69,6 +70,8 @@ module Restauro
         ahead = lines[0...index]
         return false if %w[crumb].include?(line.role)
         return true if ahead.any? { |other| other.role == "crumb" }
+
+        return true if MEATS.include?(line.kind) && ahead[first..].to_a.any? { |other| liquid?(other) }
 
         line.role == "fat" && ahead.any? { |other| other.role == "fat" } ||
           (line.kind == "soften" && ahead[first..].to_a.any? { |other| other.role == "fat" || liquid?(other) })

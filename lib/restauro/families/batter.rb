@@ -4,6 +4,7 @@ module Restauro
     class Batter
       %w[
         Balance
+        Beforehand
         Cautions
         Cooking
         Declarations

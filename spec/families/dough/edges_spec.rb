@@ -72,4 +72,20 @@ RSpec.describe Restauro::Families::Dough do
     expect { answer("Parsnip gnocchi\n800 g parsnips\n180 g plain flour\n1 egg yolk") }
       .to raise_error(Restauro::InvalidInput, /parsnips: how wet it is/)
   end
+
+  it "says how thin a dough may be rolled that stretches too little, and of no other shape" do
+    said = %w[rolled extruded].map do |shape|
+      trials = Restauro::Families::Dough::Trials.allocate
+      {flour_g: 100.0, wheat: Struct.new(:stretch_needed).new(0.9), options: Struct.new(:shape).new(shape)}
+        .each { |name, value| trials.instance_variable_set(:"@#{name}", value) }
+      trials.send(:short, Struct.new(:most) { def most_stretch(_) = most }.new(0.8))
+    end
+    expect(said).to match [/it bears [\d.]+ mm/, not_include("it bears")]
+  end
+
+  it "leaves out the headings of the recipe that it writes anew, not its title" do
+    found = answer("Pasta\nIngredients\n300 g flour\n3 eggs\nMethod\nKnead it.")
+    texts = found.parts.first.swap.ours.recipe.lines.map(&:text)
+    expect(texts).to include("Pasta").and(not_include("Ingredients")).and(not_include("Knead it."))
+  end
 end

@@ -21,10 +21,17 @@ RSpec.describe Restauro::Families::Sauce do
       end
       described_class::Comparison::Column.new(swap: nil, traits: traits, cost: nil, score: 1.0, words: "one")
     end
-    praise = ->(spec, **other) { described_class::Comparison.reasons(column[spec], [column[spec, **other]]).join }
+    praise = ->(spec, best = {}, **other) do
+      described_class::Comparison.reasons(column[spec, **best], [column[spec, **other]]).join
+    end
 
     it "is being the quickest, where no other comes near" do
       expect([7.0, 5.5].map { |minutes| praise[self, minutes: minutes].include?("quickest") }).to eq [true, false]
+    end
+
+    it "is that it can be frozen, where another cannot" do
+      expect(%w[weeps holds].map { |freezes| praise[self, {freezes: "holds"}, freezes: freezes].include?("frozen") })
+        .to eq [true, false]
     end
 
     it "is that nothing goes wrong with it, where something may with another" do
@@ -90,8 +97,45 @@ Restauro::Estimate.new(value: 1.0))
   end
 
   it "asks for the liquid that a spoon of flour is to thicken" do
-    gravy = "Red-eye gravy\n4 slices country ham\n1 cup coffee\n1 tbsp flour"
-    expect(Restauro::Families::Detection.new(read(gravy), catalogue).candidates).to eq %w[sauce]
-    expect { swap(gravy) }.to raise_error(Restauro::InvalidInput, /no liquid was read/)
+    red_eye = "Red-eye gravy\n4 slices country ham\n1 cup coffee\n1 tbsp flour"
+    expect(Restauro::Families::Detection.new(read(red_eye), catalogue).candidates).to eq %w[sauce]
+    expect { swap(red_eye) }.to raise_error(Restauro::InvalidInput, /no liquid was read/)
+  end
+
+  describe "what eggs thicken" do
+    e = ->(grams: 50.0, share: 1.0, liquid_g: 500.0) do
+      egg = Restauro::Catalogue.load.fetch("egg_whole")
+      described_class::Body.flour_equivalents(egg, grams: grams, share: share, liquid_g: liquid_g, celsius: 90.0)
+    end
+
+    it("is twice as much with twice the eggs") { expect(e[grams: 100.0]).to be_within(1e-9).of(2 * e[]) }
+    it("is half as much in twice the liquid") { expect(e[liquid_g: 1000.0]).to be_within(1e-9).of(e[] / 2) }
+    it("is half as much where half is set") { expect(e[share: 0.5]).to be_within(1e-9).of(e[] / 2) }
+  end
+
+  it "offers what is at hand though no table names it" do
+    choice = described_class::Choice.new(catalogue, Restauro::Diets::Exclusion.of([], catalogue))
+    offered = choice.candidates(%w[corn_starch], offer: %w[quinoa_flour]).map { |row| row["with"] }
+    expect(offered.first).to eq %w[quinoa_flour]
+    expect(choice.candidates(%w[corn_starch]).map { |row| row["with"] }).not_to include(%w[quinoa_flour])
+  end
+
+  it "takes what thickens, and no crumbs" do
+    expect(%w[corn_starch gf_breadcrumbs butter].map { |key| sauce.takes?(catalogue.fetch(key)) })
+      .to eq [true, false, false]
+  end
+
+  it "takes an event at the last second there is, and none after" do
+    last = Restauro::Constants.fetch(:sauce, :longest_seconds).round
+    expect(described_class::Event.parse("t=#{last} heat off", catalogue).seconds).to eq last
+    expect { described_class::Event.parse("t=#{last + 1} heat off", catalogue) }
+      .to raise_error(Restauro::InvalidInput, /at most #{last} s/)
+  end
+
+  it "holds at a bubble: a little under the boil, wherever that is" do
+    swapped = swap(white, with: %w[corn_starch], school: "slurry")
+    mixture = swapped.ours.cooking.result.mixture
+    kept = Restauro::Physics::Grain.kept(catalogue.fetch("corn_starch"), mixture, celsius: 98.0, seconds: 1200.0)
+    expect(described_class::Traits.of(swapped).holds).to be_within(0.003).of(kept)
   end
 end

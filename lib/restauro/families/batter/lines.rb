@@ -8,6 +8,8 @@ module Restauro
         DRY_ROLES = %w[flour starch thickener binder lift seasoning crumb].freeze
         WET_ROLES = %w[egg liquid fat puree acid].freeze
         FRIED = DataFiles.words("families/batter/words.yml").fetch(:to_fry_in)
+        WRUNG, OF_GRATED = DataFiles.words("families/batter/words.yml").values_at(:squeezed_dry, :of_grated)
+        GRATED = DataFiles.words("families/batter/words.yml").fetch(:grated)
         SMALL = DataFiles.words("families/batter/words.yml").fetch(:small)
         attr_reader :companions
 
@@ -61,6 +63,16 @@ module Restauro
           [*inner.early_steps, *parboiled]
         end
 
+        # Grated raw into a fritter.   @return [Array<Recipes::Line>]
+        def squeezed
+          return [] unless fritter?
+
+          named = @ours.recipe.title.to_s.match?(OF_GRATED)
+          folded.select do |line|
+            line.text.match?(WRUNG) && !line.text.match?(Companions::READY) && (named || line.text.match?(GRATED))
+          end
+        end
+
         private
 
         # Shredded cabbage beside fish in its batter: nobody dips that.
@@ -76,7 +88,7 @@ module Restauro
 
         # A root, a cauliflower that is stirred in raw would stay hard.
         def parboiled
-          hard = fritter? ? folded.select { |line| line.role == "other" && hard?(line) } : []
+          hard = fritter? ? (folded - squeezed).select { |line| line.role == "other" && hard?(line) } : []
           return [] if hard.empty?
 
           [

@@ -5,6 +5,8 @@ module Restauro
     class Batter
       # The steps of a batter, in order: mixed, rested, judged, cooked by its style, kept.
       class Method
+        include Beforehand
+
         def initialize(swap, catalogue)
           @swap = swap
           @ours = swap.ours
@@ -18,7 +20,9 @@ module Restauro
         def steps
           return patties if @ours.style == "patty"
 
-          [clean, temper, *@lines.early_steps, *foam, dry, wet, fold, rest, whites, judge, *cook, *serve, keep].compact
+          [clean, temper, *@lines.early_steps, *foam, *squeezed, dry, wet, fold, rest, whites, judge, *cook, *serve,
+           keep]
+            .compact
         end
 
         private
@@ -38,24 +42,6 @@ module Restauro
         def clean =
           Step.new(kind: "set_out", text: "Set out a clean bowl, whisk and board, and the packs.",
                    safety: ["coeliac_bowl"])
-
-        def temper
-          cold = @lines.cold
-          return unless pudding? && cold.any?
-
-          names = Companions.list(cold.map { |line| @catalogue.fetch(line.ingredient).say }.uniq)
-          Step.new(kind: "rest", text: "Let #{names} come to room temperature.",
-                   minutes: Constants.fetch(:batter, :temper_minutes), safety: ["room"])
-        end
-
-        # Yeast is woken in the liquid, warm.
-        def foam
-          yeast = @lines.yeast
-          return [] if yeast.empty?
-
-          [Step.new(kind: "rest", text: "Stir #{list(yeast)} into a little of the liquid, lukewarm.", uses: yeast,
-                    minutes: Constants.fetch(:batter, :foam_minutes), look_for: "froth on top")]
-        end
 
         def dry
           lines = @lines.dry

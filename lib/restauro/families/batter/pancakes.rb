@@ -3,6 +3,8 @@ module Restauro
     class Batter
       # Poured thin or dropped by the spoonful into a hot pan, and turned.
       class Pancakes
+        WAFFLE, TORN = DataFiles.words("families/batter/words.yml").values_at(:waffle, :torn)
+
         # @param prediction [Prediction]   @param lines [Lines]
         def initialize(prediction, lines, catalogue)
           @ours = prediction
@@ -13,11 +15,28 @@ module Restauro
 
         # @return [Array<Step>]
         def steps
+          return [in_the_iron] if title.match?(WAFFLE)
+
           thick = %w[fritter patty].include?(@ours.style) || @ours.gas.moles.positive? || @lines.yeast.any?
-          [first_side(thick), second_side(thick)]
+          [first_side(thick), second_side(thick), *(torn if title.match?(TORN))]
         end
 
         private
+
+        def title = @ours.recipe.title.to_s
+
+        def in_the_iron
+          Step.new(kind: "fry", text: "A hot waffle iron, brushed with fat: a ladle of it, lid shut.",
+                   minutes: Constants.fetch(:making, :waffle_minutes), uses: @lines.pan_fat,
+                   look_for: "no more steam; it lets go of the iron by itself",
+                   safety: (@ours.egg? ? ["egg_dish"] : []) + @lines.companions.safety(@lines.folded))
+        end
+
+        # Pulled to pieces in its pan.
+        def torn
+          [Step.new(kind: "fry", text: "Tear it with two forks; let the pieces take colour in a little more fat.",
+                    minutes: Constants.fetch(:making, :thick_turned_minutes), look_for: "golden edges, soft inside")]
+        end
 
         def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
 

@@ -39,6 +39,7 @@ module Restauro
           dough_words(words) || (fruit_pie?(crust, words) && (both?(crust) ? "double" : lid(words))) || "bottom"
         end
 
+        # @return [String] bottom where the words line a tin with it, else top
         def lid(words) = words.match?(WORDS.fetch(:lines_the_tin)) ? "bottom" : "top"
 
         # @return [String, nil] what words alone tell

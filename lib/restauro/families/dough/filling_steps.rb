@@ -19,12 +19,17 @@ module Restauro
           return [] unless @ours.filled? || @lines.any?
 
           fats = @lines.select { |line| line.role == "fat" }
-          [*boiled, *@companions.early_steps(fats), *(@companions.drained_steps unless meaty?), mixed]
+          [*boiled, *@companions.early_steps(fats), *drained, mixed]
         end
 
         private
 
-        # Beside minced meat cabbage goes in raw, cut fine.
+        # Beside minced meat cabbage goes in raw, cut fine; leaves never do.
+        def drained
+          leaves = @lines.select { |line| line.kind == "wilt" }
+          (meaty? ? Companions.new(leaves, @catalogue) : @companions).drained_steps
+        end
+
         def meaty? = @lines.any? { |line| %w[ground_meat ground_poultry fish].include?(line.kind) }
 
         def boiled = raw_roots.any? ? [Companions.boil_roots(raw_roots, @catalogue)] : []

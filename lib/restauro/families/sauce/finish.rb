@@ -5,8 +5,9 @@ module Restauro
     class Sauce
       # The steps of a swap from when it comes off the heat: what goes in last, how it is served and kept.
       class Finish
+        SEPARATED = DataFiles.words("ingredients/words.yml").fetch(:separated)
         # Eggs whose whites are whipped apart.   @param line [Recipes::Line, nil]
-        def self.separated?(line) = line&.text.to_s.match?(/\bseparat/i)
+        def self.separated?(line) = line&.text.to_s.match?(SEPARATED)
 
         # Whether something sharp should go in last: acid with a strong buffer and no alcohol to boil off.
         # @param ingredient [Ingredient, nil]
@@ -116,17 +117,15 @@ module Restauro
           return if @ours.cooling.empty? && table.empty?
 
           served = "erve at about #{@ours.serve_celsius.round} °C"
-          served = pasta.any? ? "#{turned(pasta)}; s#{served}" : "S#{served}"
+          turned = "Turn #{@lines.list(pasta)} in it, with a splash of its water where it is dry; s" if pasta.any?
           Step.new(
             kind: "serve",
-            text: "#{served}#{", with #{@lines.list(table)} beside it" if table.any?}.",
+            text: "#{turned || "S"}#{served}#{", with #{@lines.list(table)} beside it" if table.any?}.",
             uses: [*pasta, *table],
             minutes: @ours.cooling.empty? ? nil : minutes(@ours.cooling.last.seconds - @ours.end_seconds),
             look_for: "#{LookFors.does(@ours.viscosity_plate.value)}; it goes on thickening as it cools"
           )
         end
-
-        def turned(pasta) = "Turn #{@lines.list(pasta)} in it, with a splash of its water where it is dry"
 
         def keep
           storage =

@@ -84,7 +84,6 @@ module Restauro
           return stew_fruit if @lines.liquids.empty? && @lines.fruits.any?
 
           first = [*(@lines.wines if liquid.empty?), *poured, *@lines.spices, *(@lines.fats unless softened?)]
-          first = [*@lines.wines, *first].uniq if @swap.school == "reduction" && liquid.empty?
           Step.new(
             kind: "boil",
             text: "Bring #{@lines.list(first)} to the boil on #{heat}.",
