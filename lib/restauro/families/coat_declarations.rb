@@ -17,7 +17,8 @@ module Restauro
         # The oven is for what it is layered in: it is fried before.
         return {oil: usual_fat(place.part.recipe)} if place.between?
 
-        {oven: said.oven, oil: (said.oil && !said.oven ? Heat::Frying.parse(said.oil) : nil)}.compact
+        {oven: said.oven, bake_minutes: (said.bake_minutes if said.oven),
+         oil: (said.oil && !said.oven ? Heat::Frying.parse(said.oil) : nil)}.compact
       end
 
       # A piece as thick as its kind usually is; the usual fat where no heat was chosen.
@@ -45,7 +46,14 @@ module Restauro
         line = line.with(text: "#{line.text} #{recipe.title.to_s[Heat::PieceLine::KIND]}") if line &&
           !line.text.match?(Heat::PieceLine::KIND)
         line ||= Recipes::Line.new(text: "croquette", role: "other") if place.around_another?
+        line ||= vegetable(recipe)
         line && Heat::PieceLine.usual(line, catalogue)
+      end
+
+      # One that no table knows: as it is with the soft ones.   @return [Recipes::Line, nil]
+      def vegetable(recipe)
+        there = recipe.ingredients.any? { |line| line.grams && %w[simmer soften].include?(line.kind) }
+        Recipes::Line.new(text: "vegetable", role: "other") if there
       end
     end
   end

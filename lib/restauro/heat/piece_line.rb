@@ -16,8 +16,10 @@ module Restauro
       # On the bone, as thick as a wrist.
       JOINT = DataFiles.words("heat/words.yml").fetch(:joint)
       THIN = DataFiles.words("heat/words.yml").fetch(:thin)
-      CUT = /\b(?:cut|sliced|divided)\s+in(?:to)?\s+(\d{1,3})\b/i
+      CUT = /\b(?:cut|sliced|divided)\s+in(?:to)?\s+(\d{1,3})\b(?!\s*-?\s*(?:mm|cm|inch|in\b|"|”|\/))/i
       CUT_UP = DataFiles.words("heat/words.yml").fetch(:cut_up)
+      BITES = /\b(?:pieces|chunks|dice[ds]?|cubed)\b/i
+      INCHES = /(\d+(?:\.\d+)?(?:\s+\d+\/\d+|\/\d+)?|\d*\s?[½¼¾])\s*-?\s*(?:inch(?:es)?\b|["”])/i
       FILLER = /\b(?:k?g|of|in|cut|into|thick|each|or|about|the)\b/i
 
       module_function
@@ -25,8 +27,12 @@ module Restauro
       # @param recipe [Recipes::Recipe]   @return [Piece, nil]
       def piece(recipe, catalogue)
         line = told(recipe) or return
-        name = line.text.gsub(THICK, "").gsub(KIND, "").gsub(/[\d.,()-]+/, "").gsub(FILLER, "").split.join(" ")
-        Piece.parse([name.empty? ? "piece" : name, line.text[KIND, 1], line.text[THICK]].compact.join(" "), catalogue)
+        text = metric(line.text)
+        name = text.gsub(THICK, "").gsub(KIND, "").gsub(/[\d.,()-]+/, "").gsub(FILLER, "").split.join(" ")
+        Piece.parse(
+          [name.empty? ? "piece" : name, text[KIND, 1] || ("cube" if text.match?(BITES)),
+           text[THICK]].compact.join(" "), catalogue
+        )
       rescue InvalidInput
         nil
       end
@@ -97,7 +103,13 @@ module Restauro
       end
 
       # @return [Recipes::Line, nil] the first that says how thick
-      def told(recipe) = recipe.ingredients.find { |line| line.role == "other" && line.text.match?(THICK) }
+      def told(recipe) = recipe.ingredients.find { |line| line.role == "other" && metric(line.text).match?(THICK) }
+
+      # "1/2 inch" as 13 mm.   @return [String]
+      def metric(text) =
+        text.gsub(INCHES) do
+          "#{(Numbers.value(Numbers.plain(Regexp.last_match(1)).strip) * Constants.fetch(:heat, :inch_mm)).round} mm"
+        end
     end
   end
 end

@@ -14,6 +14,8 @@ module Restauro
         @mashed = Regexp.new(table.dig("mashed", "pattern"), Regexp::IGNORECASE)
         @purees = table.dig("mashed", "keys")
         @shares = table.fetch("shares").transform_values { |row| [Regexp.new(row["pattern"], Regexp::IGNORECASE), Float(row["share"])] }
+        @tin = Regexp.new(table.dig("tinned", "pattern"), Regexp::IGNORECASE)
+        @tinned = table.dig("tinned", "names")
         freeze
       end
 
@@ -35,6 +37,15 @@ module Restauro
         return text unless number && rest.strip.empty?
 
         "#{format("%.1f", number.value * Float(fruit["millilitres"]))} ml #{fruit["key"].tr("_", " ")}#{after}"
+      end
+
+      # "400 g tin tomatoes": the pack's word went with the amount.   @return [String] the name of what is tinned
+      def tinned(name, text)
+        return name unless text.match?(@tin)
+
+        plain = name.strip.sub(/\A(?:of\s+)?(?:#{@tin}\s+)?(?:of\s+)?/i, "")
+        _, tinned = @tinned.find { |word, _| plain.match?(/\A#{word}\b/i) }
+        tinned ? plain.sub(/\A\p{L}+/, tinned) : name
       end
 
       # @return [String] the catalogue key of what the line means

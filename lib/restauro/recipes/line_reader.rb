@@ -83,9 +83,11 @@ module Restauro
         raise InvalidInput, "in the line '#{text.strip[0, 80]}': #{e.message}"
       end
 
-      # "Flour seasoned with paprika" is flour.
-      def name_in(text, amount) =
-        (amount ? amount.rest : Numbers.plain(text).sub(AmountReader::BULLET, "")).sub(SEASONED, "")
+      # "Flour seasoned with paprika" is flour; what a tin holds is tinned.
+      def name_in(text, amount)
+        name = (amount ? amount.rest : Numbers.plain(text).sub(AmountReader::BULLET, "")).sub(SEASONED, "")
+        @forms.tinned(name, text)
+      end
 
       def counted(text, part, amount, match)
         ingredient = @catalogue.fetch(@free.of(@forms.meant(match.key, text), name_in(text, amount)))

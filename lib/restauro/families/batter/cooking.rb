@@ -76,9 +76,17 @@ module Restauro
           oven = @options.oven
           laying = "#{@dips ? "Dry #{what}, dip, drip; lay" : "Lay"} them #{laid(oven)}."
           [preheat(oven), Step.new(kind: "shape", text: laying, uses: [*@lines.coated, *@lines.pan_fat]),
-           Step.new(kind: "bake", text: "Bake at #{oven.say}; turn at half time.#{pale}", minutes: half(minutes),
-                    celsius: oven.celsius, look_for: looks, safety: safety,
+           Step.new(kind: "bake", text: "Bake at #{oven.say}; turn at half time.#{pale}", minutes: half(baked_minutes),
+                    celsius: oven.celsius, look_for: [looks, beside_the_recipe].compact.join("; "), safety: safety,
                     caution: "Go by the middle: an oven can be out by a good part of the time.")]
+        end
+
+        # The recipe's own, where its middle is done by then.
+        def baked_minutes = [@options.bake_minutes, minutes].compact.max
+
+        def beside_the_recipe
+          told = @options.bake_minutes or return
+          "the recipe says #{told.round} min, reckoned are #{minutes.round}" if minutes && (told - minutes).abs >= 1
         end
 
         def preheat(oven)

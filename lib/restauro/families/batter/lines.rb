@@ -9,6 +9,7 @@ module Restauro
         WET_ROLES = %w[egg liquid fat puree acid].freeze
         FRIED = DataFiles.words("families/batter/words.yml").fetch(:to_fry_in)
         WRUNG, OF_GRATED = DataFiles.words("families/batter/words.yml").values_at(:squeezed_dry, :of_grated)
+        PIECES = DataFiles.words("heat/words.yml").fetch(:cut_up)
         GRATED = DataFiles.words("families/batter/words.yml").fetch(:grated)
         SMALL = DataFiles.words("families/batter/words.yml").fetch(:small)
         attr_reader :companions
@@ -46,7 +47,7 @@ module Restauro
         # What the batter goes around; else what goes into it.
         def coated =
           if coating?
-            @companions.lines - table - folded + @all.select { |line| group(line) == "fruit" }
+            @companions.lines - table - folded + @all.select { |line| group(line) == "fruit" || dipped?(line) }
           else
             []
           end
@@ -62,6 +63,9 @@ module Restauro
           inner = Companions.new(@companions.lines - coated - raw_in, @catalogue)
           [*inner.early_steps, *parboiled]
         end
+
+        # Tofu, cheese in pieces.
+        def dipped?(line) = line.ingredient == "pressed_tofu" || (line.role == "cheese" && line.text.match?(PIECES))
 
         # Grated raw into a fritter.   @return [Array<Recipes::Line>]
         def squeezed
