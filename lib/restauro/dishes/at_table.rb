@@ -18,6 +18,7 @@ module Restauro
       # @return [Array<Families::Step>]
       def steps
         return [] if @in_oven && (@rolled_up || dough?)
+        return [around] if @rolled_up
 
         join = @dish.joins.find { |found| found.how == "over" } or return apart
         from, to = @answers[join.from], @answers[join.to]
@@ -27,6 +28,13 @@ module Restauro
       end
 
       private
+
+      # Pancakes around what was made for them.
+      def around
+        filling = @answers[@dish.joins.find { |found| found.how == "fills" }.from]
+        step(text: "Spread each with its share of the #{filling.name.downcase}, hot; roll it up or fold it.",
+             part: filling.name, look_for: "both hot", safety: ["hot_hold"])
+      end
 
       # Baked with what is over it.
       def dough? = @dish.joins.any? { |join| join.how == "over" && @answers[join.to].part.role == :dough }

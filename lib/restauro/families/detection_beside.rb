@@ -19,10 +19,10 @@ module Restauro
       def dredged?
         return false if flour.zero? || told_by_title == %w[sauce] || grams("liquid").positive? || pieces_g < flour
 
-        grams("egg").positive? ? ratio.to_f < figure(:dough_under) : @recipe.lines.any? { |line|
-  line.text.match?(FRIED)
-}
+        grams("egg").positive? ? ratio.to_f < figure(:dough_under) : fried?
       end
+
+      def fried? = @recipe.lines.any? { |line| line.text.match?(FRIED) }
 
       # What is floured and fried whole.
       def pieces_g =
