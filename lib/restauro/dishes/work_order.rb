@@ -66,10 +66,14 @@ module Restauro
       def chilled(part)
         return [] unless @dish.joins.any? { |join| join.how == "around" && @answers[join.to].equal?(part) }
 
+        pasta = part.lines.select { |line| %w[gf_pasta gf_noodles].include?(line.ingredient) }
+        into = "Stir in #{Families::Companions.list(pasta.map { |line| Families::Companions.say(line, @catalogue) })}. "
         [
           Families::Step.new(
             kind: "chill",
-            text: "Spread it flat, its surface covered; chill until it can be shaped, then shape it with wet hands.",
+            uses: pasta,
+            text: "#{into if pasta.any?}Spread it flat, its surface covered; chill until it can be shaped, " \
+                  "then shape it with wet hands.",
             part: part.name,
             minutes: Constants.fetch(:dishes, :chill_minutes),
             look_for: "firm, cuts clean",

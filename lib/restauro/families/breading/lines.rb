@@ -49,7 +49,7 @@ module Restauro
         # What lies around eggs, with its leaves.   @return [Array<Recipes::Line>]
         def around = wrapped.any? ? @companions.lines - table : []
         # @return [Array<Recipes::Line>] what only goes beside it
-        def table = @companions.at("table") + beside
+        def table = @companions.at("table") + beside + (crumbed? ? [] : herbs)
         # @return [Array<Recipes::Line>] what it is fried in
         def pan_fat = @all.select { |line| line.role == "fat" }
         # A coat stands in no tin.
@@ -78,7 +78,10 @@ module Restauro
 
         private
 
-        def crumbs = of(CRUMB) + finishing - mixture - inside - around
+        def crumbs = of(CRUMB) + (crumbed? ? finishing : finishing - herbs) - mixture - inside - around
+        # Leaves stay on crumbs; flour alone lets go of them.
+        def crumbed? = of(%w[crumb]).any? || coarse.any? || wrapped.any?
+        def herbs = finishing.select { |line| line.kind == "herb" }
         # Meal that is pressed on last, where there are no crumbs.
         def coarse = @crumb&.group == "meal" ? of(DUST).select { |line| line.ingredient == @crumb.key } : []
         # Herbs and seeds in the crumbs.

@@ -28,7 +28,7 @@ module Restauro
         # @param line [Recipes::Line]   @param index [Integer] of it in the recipe
         def inside?(line, index)
           return true if @fried.include?(index) || (index >= @behind && !line.words?)
-          return true if (@sheet && SAUCED.include?(group(line))) || filled_in?(line) || poured?(line)
+          return true if set?(line) || (@sheet && SAUCED.include?(group(line))) || filled_in?(line) || poured?(line)
           # Leaves behind what fills it go with that.
           return true if line.kind == "herb" && index > @first
           return false if brushed?(line) || (index <= @first && index < @custard) || line.words? || line.ingredient.nil?
@@ -43,6 +43,8 @@ module Restauro
         # An egg beside a sheet, and nothing for it to set.
         def brushed?(line) =
           @sheet && !@watered && line.role == "egg" && under?(line, Constants.fetch(:crust, :glaze_most_g))
+        # Eggs beside a sheet that are more than a wash.
+        def set?(line) = @sheet && line.role == "egg" && !brushed?(line) && !Glaze.line?(line)
         def spoon_of_flour?(line) = line.role == "flour" && under?(line, Constants.fetch(:dishes, :second_liquid_g))
         # Ham by the slice, in a bought sheet.
         def wrapped?(line) = @sheet && !["table", "herb", nil].include?(line.kind)
