@@ -2,14 +2,14 @@
 
 module Restauro
   module Recipes
-    # An amount behind what it is of: "butter 50 g", "Butter (50 g), softened", "Eggs: 2 large".   Needs @units.
+    # An amount behind what it is of: "butter 50 g", "Butter (50 g), softened", "Eggs: 2 large".   Needs @units and @packs.
     module TrailingAmount
       TRAILING = /\A(.*?[[:alpha:]).,:])[\s:,=-]+((?!00\b)(?:\d|\.\d).*)\z/
       # "Butter (50 g), softened", "drippings (about 1/4 cup)".
       BRACKETED = /\A([^()]*[[:alpha:]])\s*\((?:about|around|approx\.?|ca\.?|circa|roughly)?\s*(\d[^()]*)\)(.*)\z/i
       # "Eggs: 2 large", "onions (3)": counted behind their name.
       COUNTED = DataFiles.words("recipes/words.yml").fetch(:counted_behind)
-      SIZES = /\A\s*(?:large|medium|small|whole|big)?\s*,?\s*\z/i
+      SIZES = /\A\s*(?:large|medium|small|whole|big)?\s*(?:,.*)?\z/i
 
       private
 
@@ -23,6 +23,7 @@ module Restauro
         unit, after = @units.read(rest.lstrip) || counted(rest, bracketed ? bracketed[1] : match[1])
         return unless after
 
+        after = @packs.without_word(after) if unit&.mass? || unit&.volume?
         name = "#{match[1].sub(/[:,]\z/, "")}#{" " unless after.match?(/\A\s*,/)}#{after}".strip.squeeze(" ")
         Amount.new(terms: [Amount::Term.new(number, unit, nil)], text: match[2].strip, rest: name)
       end

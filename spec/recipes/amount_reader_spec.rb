@@ -1,0 +1,25 @@
+# Amounts behind the name, and packs whose size nobody writes (common practice, from memory: data/ingredients/packs.yml).
+RSpec.describe Restauro::Recipes::AmountReader do
+  {
+    "eggs (2 large, beaten)" => ["egg_whole", 100], "Eggs: 3" => ["egg_whole", 150],
+    "Butter (50 g), softened" => ["butter", 50], "milk (1 cup, warm)" => ["whole_milk", 244],
+    "dripping (about 1/4 cup)" => ["drippings", 51], "double cream (300ml pot)" => ["heavy_cream", 302],
+    "tomatoes (400 g tin)" => ["tomato_passata", 400], "puff pastry (320 g pack)" => ["wheat_puff_sheet", 320],
+    "1 bottle red wine" => ["dry_wine", 742], "2 cans beer" => ["beer", 666],
+    "1 sachet de levure chimique" => ["baking_powder", 11], "1 Päckchen Backpulver" => ["baking_powder", 15],
+    "2 Pck. Vanillezucker" => ["granulated_sugar", 16], "1 packet yeast" => ["yeast_dried", 7]
+  }.each do |text, (key, grams)|
+    it "reads '#{text}'" do
+      found = line(text)
+      expect([found.ingredient, found.grams.value]).to match [key, be_within(1).of(grams)]
+    end
+  end
+
+  it "knows no size of a pack that has many" do
+    expect(line("1 pack sugar").grams).to be_nil
+  end
+
+  it "takes no note in brackets for an amount" do
+    expect(["butter (2)", "milk (whole)", "flour (type 405)"].map { |text| line(text).grams }).to eq [nil] * 3
+  end
+end
