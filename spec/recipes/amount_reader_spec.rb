@@ -1,4 +1,4 @@
-# Amounts behind the name, and packs whose size nobody writes (common practice, from memory: data/ingredients/packs.yml).
+# Amounts behind the name, and packs whose size nobody writes (from memory: data/ingredients/packs.yml).
 RSpec.describe Restauro::Recipes::AmountReader do
   {
     "eggs (2 large, beaten)" => ["egg_whole", 100], "Eggs: 3" => ["egg_whole", 150],
