@@ -2,7 +2,8 @@
 
 module Restauro
   module Recipes
-    # An amount behind what it is of: "butter 50 g", "Butter (50 g), softened", "Eggs: 2 large".   Needs @units and @packs.
+    # An amount behind what it is of: "butter 50 g", "Butter (50 g), softened", "Eggs: 2 large".
+    #   Needs @units and @packs.
     module TrailingAmount
       TRAILING = /\A(.*?[[:alpha:]).,:])[\s:,=-]+((?!00\b)(?:\d|\.\d).*)\z/
       # "Butter (50 g), softened", "drippings (about 1/4 cup)".
