@@ -10,6 +10,13 @@ RSpec.describe "The pages of one sauce" do
     expect(text_of(".traits").first).to match(/time\d+ min.*fat.*on the hob.*chilled.*frozen.*risk/)
   end
 
+  it "draw no course of a sauce that eggs hold, and say that there is nothing to swap" do
+    send_form("/swap", swap_fields(recipe: "Hollandaise\n3 egg yolks\n200 g butter\n1 tbsp lemon juice", with: ""))
+    visit("/swap")
+    expect([text_of(".answer .big").join, page.css(".course-chart").length, text_of(".no-course").length])
+      .to match [/nothing to swap/, 0, 1]
+  end
+
   it "take a candidate as the swap" do
     visit("/compare")
     form = page.css(".candidate form").last

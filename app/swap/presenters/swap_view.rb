@@ -19,8 +19,10 @@ module Restauro
       end
 
       def family = "sauce"
+      # Whether eggs alone hold it (a sauce).
+      def emulsion? = snapshot[:emulsion] || false
       # Of a sauce that takes no thickener.   @return [Float, nil]
-      def boil_down_minutes = thickeners.empty? ? snapshot[:minutes] : nil
+      def boil_down_minutes = thickeners.empty? && !emulsion? ? snapshot[:minutes] : nil
       # What a family's view has beside its amounts; each where it has it.
       def minutes_words = nil
       def surer_words = nil

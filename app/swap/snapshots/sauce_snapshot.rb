@@ -15,7 +15,8 @@ module Restauro
         look_fors: family.look_fors(swap).map { |moment| moment(moment) },
         left_g: swap.ours.cooking.liquid_g.round,
         minutes: swap.ours.end_seconds / 60,
-        serve_celsius: swap.ours.serve_celsius
+        serve_celsius: swap.ours.serve_celsius,
+        emulsion: Families::Sauce::Emulsion.of?(swap.ours.recipe)
       }
     end
 

@@ -2,9 +2,10 @@ module Restauro
   module Families
     # Sauces thickened with flour or starch. Master metric: flour-equivalents.
     class Sauce
-      %w[Becomes Body Cautions Choice Comparison Cooking Cooling CoursePoint Declarations EmulsionSteps Event Finish
-         Formula Grade Lines LookFors LumpRisk Method Options Picture PlateTest Prediction Reduction Report Rescue Roux
-         SlurrySteps Solver StoveSteps StoveWords Swap SwapDraft Swapper Traits].each do |name|
+      %w[Becomes Body Cautions Choice Comparison Cooking Cooling CoursePoint Declarations Emulsion
+         EmulsionSteps Event Finish Formula Grade Lines LookFors LumpRisk Method Options Picture PlateTest
+         Prediction Reduction Report Rescue Roux SlurrySteps Solver StoveSteps StoveWords Swap SwapDraft
+         Swapper Traits].each do |name|
         autoload name.to_sym, "restauro/families/sauce/#{name.gsub(/(?<!^)([A-Z])/, '_\1').downcase}"
       end
 
@@ -107,6 +108,7 @@ module Restauro
       # @return [Array(Prediction, Warning or nil)]
       def on_a_heat_that_works(recipe, options)
         first = predict(recipe, options)
+        return [first, nil] if Emulsion.of?(recipe)
         return [first, nil] unless first.stop && options.events.empty? && options.watts.nil?
 
         other = (HEATS - [options.heat]).lazy.map { |heat| predict(recipe, options.with_choices(heat: heat)) }

@@ -3,16 +3,8 @@
 module Restauro
   module Families
     class Sauce
-      # More fat than liquid, held by eggs and no starch: hollandaise with melted butter, mayonnaise with oil (common
-      # practice). Nothing in it boils.
+      # The steps of an emulsion: with melted butter over warm water, with oil cold (common practice).
       class EmulsionSteps
-        # @param swap [Swap]   @param lines [Lines]
-        def self.of?(swap, lines)
-          grams = ->(some) { some.sum(0.0) { |line| line.grams&.value.to_f } }
-          swap.thickeners.empty? && lines.late_thickeners.empty? && lines.sugars.empty? && lines.eggs.any? &&
-            grams[lines.fats] > grams[lines.liquids + lines.wines + lines.of("acid")]
-        end
-
         # @param lines [Lines]
         def initialize(lines)
           @lines = lines

@@ -16,7 +16,7 @@ module Restauro
 
         # @return [Array<Step>]
         def steps
-          return [clean, *EmulsionSteps.new(@lines).steps] if EmulsionSteps.of?(@swap, @lines)
+          return [clean, *EmulsionSteps.new(@lines).steps] if Emulsion.of?(@swap.ours.recipe)
 
           [clean, *way, *Finish.new(@swap, @catalogue, @lines).steps].compact
         end

@@ -18,7 +18,7 @@ module Restauro
           @flour_equivalents = estimate
           @course = cooked_points.freeze
           @cooling = cooling_points.freeze
-          @warnings = (recipe.warnings + Cautions.of_course(cooking)).freeze
+          @warnings = (recipe.warnings + (Emulsion.of?(recipe) ? [] : Cautions.of_course(cooking))).freeze
           freeze
         end
 
