@@ -11,7 +11,8 @@ RSpec.describe "The pages of one sauce" do
   end
 
   it "draw no course of a sauce that eggs hold, and say that there is nothing to swap" do
-    send_form("/swap", swap_fields(recipe: "Hollandaise\n3 egg yolks\n200 g butter\n1 tbsp lemon juice", with: ""))
+    hollandaise = "Hollandaise\n3 egg yolks\n200 g butter\n1 tbsp lemon juice"
+    send_form("/swap", swap_fields(recipe: hollandaise, school: "", with: ""))
     visit("/swap")
     expect([text_of(".answer .big").join, page.css(".course-chart").length, text_of(".no-course").length])
       .to match [/nothing to swap/, 0, 1]
