@@ -27,6 +27,7 @@ RSpec.describe Restauro::Families::Sauce do
 
     it "is being the quickest, where no other comes near" do
       expect([7.0, 5.5].map { |minutes| praise[self, minutes: minutes].include?("quickest") }).to eq [true, false]
+      expect(praise[self, minutes: 6.0]).to include("quickest")
     end
 
     it "is that it can be frozen, where another cannot" do
@@ -137,5 +138,38 @@ Restauro::Estimate.new(value: 1.0))
     mixture = swapped.ours.cooking.result.mixture
     kept = Restauro::Physics::Grain.kept(catalogue.fetch("corn_starch"), mixture, celsius: 98.0, seconds: 1200.0)
     expect(described_class::Traits.of(swapped).holds).to be_within(0.003).of(kept)
+  end
+
+  it "names the hottest that the thickeners of a mountain sauce need" do
+    words = predict("Sauce\n30 g butter\n20 g rice flour\n20 g cornstarch\n600 ml milk", altitude: 3000)
+      .warnings.find { |warning| warning.code == "boil_below_pasting" }.text
+    full = %w[white_rice_flour corn_starch].map { |key| catalogue.fetch(key).paste_full_c }
+    expect([full.uniq.length, words]).to match [2, /need \(#{full.max.round} C\)/]
+  end
+
+  it "counts in the comparison what is lost at a bubble, not what is kept" do
+    comparison = described_class::Comparison.allocate
+    comparison.instance_variable_set(:@at_hand, [])
+    traits = Struct.new(:minutes, :risks, :holds, :freezes, :gloss)
+    scores = [1.0, 0.4].map do |holds|
+      comparison.send(:score, Struct.new(:thickeners).new([]), traits.new(5.0, [], holds, "holds", "clear"))
+    end
+    expect(scores.last - scores.first).to be_within(1e-9).of(0.6 * described_class::Comparison::WEIGHTS.fetch(:loses))
+  end
+
+  it "reckons the starch all swollen: its grams by its power, in what there is to pour" do
+    formula = predict("Sauce\n500 ml milk\n15 g cornstarch").cooking.formula
+    power = catalogue.fetch("corn_starch").thick_power
+    expect(formula.starch_e).to be_within(1e-6).of(100 * 15 * power / formula.liquid.value)
+    browned = %w[white dark].map { |colour| predict(white, colour: colour).cooking.formula.starch_e }
+    expect(browned.last).to be < 0.8 * browned.first
+  end
+
+  it "keeps sour cream for the end, but where there is nothing else to pour" do
+    poured = [
+      "Sauce\n200 ml stock\n150 ml sour cream\n20 g flour\n20 g butter", "Sauce\n300 ml sour cream\n20 g flour\n20 g butter",
+      "Sauce\n200 ml wine\n150 ml sour cream\n20 g flour\n20 g butter"
+    ].map { |text| texts[self, text].grep(/\APour in/).join.include?("sour cream") }
+    expect(poured).to eq [false, true, false]
   end
 end

@@ -101,7 +101,7 @@ module Restauro
 
           Warning.new(code: :boil_below_pasting,
                       text: "up here it boils at #{boil.round(1)} C, below what #{late.map(&:say).join(" and ")} " \
-                            "needs (#{late.map(&:paste_full_c).max.round} C): give it more minutes " \
+                            "#{late.one? ? "needs" : "need"} (#{late.map(&:paste_full_c).max.round} C): give it more minutes " \
                             "or use potato or tapioca starch")
         end
 
