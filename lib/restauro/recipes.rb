@@ -23,6 +23,7 @@ module Restauro
     autoload :Recipe, "restauro/recipes/recipe"
     autoload :SelfRaising, "restauro/recipes/self_raising"
     autoload :Several, "restauro/recipes/several"
+    autoload :Served, "restauro/recipes/served"
     autoload :Squeezed, "restauro/recipes/squeezed"
     autoload :Headings, "restauro/recipes/headings"
     autoload :PieceWeight, "restauro/recipes/piece_weight"

@@ -70,6 +70,14 @@ RSpec.describe Restauro::Diets do
         [["chickpea_water", 90.0]]
       ]
     end
+
+    it "leaves at the table what was there, whatever it is now" do
+      lines = %w[table batter].zip(["100 g soured cream, to serve", "100 g soured cream"]).to_h do |name, text|
+        found = described_class.new(catalogue, exclusion["dairy"], units: Restauro::KitchenUnits.of("us"))
+        [name, found.of(read("100 g plain flour\n1 cup water\n#{text}")).last.lines.map { |l| [l.role, l.part] }]
+      end
+      expect(lines).to eq("table" => [["other", "To serve"]] * 2, "batter" => [["liquid", nil]] * 2)
+    end
   end
 
   it("says which words it knows") do

@@ -15,6 +15,16 @@ RSpec.describe Restauro::Recipes::AmountReader do
     end
   end
 
+  it "reads a loose measure behind its name" do
+    found = ["Nutmeg - a grating", "salt, a good pinch", "pepper: a pinch"].map { |text| line(text) }
+    expect(found.map { |one| [one.ingredient, one.grams&.value&.positive?] })
+      .to eq [["ground_spice", true], ["fine_salt", true], ["ground_spice", true]]
+  end
+
+  it "takes no other word behind a dash for a measure" do
+    expect(["Butter - a block", "salt - to taste", "flour, a little"].map { |text| line(text).grams }).to eq [nil] * 3
+  end
+
   it "knows no size of a pack that has many" do
     expect(line("1 pack sugar").grams).to be_nil
   end

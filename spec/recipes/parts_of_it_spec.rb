@@ -15,6 +15,18 @@ RSpec.describe Restauro::Recipes do
       expect(lines[self, text].map(&:first)).to eq ["For the puddings"] * 2 + ["For the gravy"] * 2
     end
 
+    it "cuts at a semicolon before anything known, not before how it is" do
+      texts = ["salt, a pinch; water to mix", "50 g butter; softened"].map do |text|
+        read("Batter\n100 g plain flour\n#{text}", system: "uk").ingredients.drop(1).map(&:text)
+      end
+      expect(texts).to eq [["salt, a pinch", "water to mix"], ["50 g butter; softened"]]
+    end
+
+    it "does not shout a part that is written in capitals, nor take 'Ingredients' for a title" do
+      found = read("INGREDIENTS\nFOR THE BATTER\n100 g plain flour\n1 egg", system: "uk")
+      expect([found.title, found.ingredients.map(&:part).uniq]).to eq [nil, ["For the batter"]]
+    end
+
     it "reads one thing after 'To serve:', known or not" do
       found = read("Sauce\n500 ml milk\n40 g flour\nTo serve: 300 ml gravy", system: "uk").ingredients.last
       expect([found.part, found.text]).to eq ["To serve", "300 ml gravy"]
@@ -25,6 +37,28 @@ RSpec.describe Restauro::Recipes do
         read("#{first}\n40 g butter\n30 g plain flour\n500 ml milk", system: "uk").title
       end
       expect(titles).to eq ["Onion gravy", nil, nil, nil]
+    end
+  end
+
+  describe Restauro::Recipes::Served do
+    roles = lambda do |spec, text|
+      spec.read("Battered fish\n400 g cod\n100 g plain flour\n150 ml sparkling water\n#{text}", system: "uk")
+        .ingredients.drop(2).map(&:role)
+    end
+
+    it "keeps what goes to the table out of the batter" do
+      expect(roles[self, "100 g soured cream, to serve\n50 g melted butter, to serve"]).to eq %w[liquid other other]
+    end
+
+    it "knows it by a heading, unless there is flour under that" do
+      bare, floured = ["", "20 g plain flour\n"].map { |flour|
+  roles[self, "To serve\n#{flour}300 ml gravy\n200 ml milk"].last
+}
+      expect([bare, floured]).to eq %w[other liquid]
+    end
+
+    it "counts what is wanted in it and besides" do
+      expect(roles[self, "100 ml milk, plus extra to serve"]).to eq %w[liquid liquid]
     end
   end
 

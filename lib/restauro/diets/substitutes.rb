@@ -3,10 +3,10 @@ module Restauro
     # Puts what an eater may have in the place of what they may not, gram for gram by data/substitutions.yml.
     class Substitutes
       VEGETABLE_STOCK = "vegetable stock".freeze
+      TABLE = "To serve".freeze
 
       # @param catalogue [Catalogue]
       # @param exclusion [Exclusion]
-      # @param roles [#call] ingredient => role of a recipe line
       def initialize(catalogue, exclusion, units:, table: DataFiles.yaml("substitutions.yml"))
         @catalogue = catalogue
         @exclusion = exclusion
@@ -83,6 +83,9 @@ module Restauro
         ingredient && @exclusion.allows?(ingredient) && !ingredient.contains_gluten?
       end
 
+      # What only goes to the table goes there whatever it is now.
+      def served?(line) = line.role == "other" && Recipes::Served.words?(line, heading: line.part)
+
       def written(line, ingredient, share)
         grams = line.grams && line.grams * Float(share)
         measure = grams && Measure.nearest(ingredient, grams.value, @units)
@@ -91,10 +94,10 @@ module Restauro
           text: text,
           ingredient: ingredient.key,
           grams: grams,
-          part: line.part,
+          part: served?(line) ? line.part || TABLE : line.part,
           amount_text: measure&.text,
           name_text: ingredient.say,
-          role: Recipes::LineReader::ROLES.fetch(ingredient.group, "other"),
+          role: served?(line) ? "other" : Recipes::LineReader::ROLES.fetch(ingredient.group, "other"),
           added: true,
           warnings: Labels.marks(ingredient, text)
         )

@@ -8,6 +8,7 @@ module Restauro
       # label heading or nil · lines Array of Recipes::Line
       Group = Struct.new(:label, :lines)
       TABLE = DataFiles.words("dishes/words.yml").fetch(:for_the_table)
+      FINISH = DataFiles.words("dishes/words.yml").fetch(:finish_heading)
       CRUSTY = DataFiles.words("dishes/words.yml").fetch(:crust_heading)
       FILLING = Recipes::Parts::FILLING
       KNEADED = DataFiles.words("dishes/words.yml").fetch(:thickener_heading)
@@ -34,6 +35,8 @@ module Restauro
       def at_the_table(groups)
         groups.each_with_object([]) do |group, kept|
           table = group.label.to_s.match?(TABLE) && group.lines.none? { |line| flour?(line) }
+          next kept << Group.new(nil, group.lines) if table && kept.any? && baked_on?(group)
+
           home =
             (
               if table
@@ -43,6 +46,10 @@ module Restauro
           home ? kept[home] = Group.new(kept[home].label, kept[home].lines + group.lines) : kept << group
         end
       end
+
+      # "To finish: 125 g mozzarella" browns on a dish that is baked.
+      def baked_on?(group) =
+        group.label.match?(FINISH) && Partition.cheese?(group.lines) && Said.of(@recipe).baked
 
       # An egg to brush a crust with belongs to it, wherever it stands.
       def brushed(groups)
@@ -56,7 +63,7 @@ module Restauro
       end
 
       # A broth to serve it in wets no dough, and is in no filling.
-      def served?(line) = line.role == "liquid" && line.part.to_s.match?(Families::CompanionKinds::SERVED)
+      def served?(line) = Recipes::Served.words?(line, heading: line.part) && !line.ingredient.nil?
 
       def split(groups)
         list = OneList.new(@recipe, @catalogue)

@@ -45,8 +45,11 @@ module Restauro
       # "Pastry", "Cheese sauce".
       def named?(line) = bare?(line) && line.match?(NAMES)
 
-      # @return [String]
-      def name(line) = line.strip.sub(/\A[#*\s]+/, "").sub(/[*\s]+\z/, "").delete_suffix(":")
+      # @return [String] "FOR THE BATTER" is not shouted on
+      def name(line)
+        name = line.strip.sub(/\A[#*\s]+/, "").sub(/[*\s]+\z/, "").delete_suffix(":")
+        name.match?(/[[:lower:]]/) ? name : name.capitalize
+      end
 
       # A part named on the line of its things.   @param several [Several]
       # @return [Array(String, String), nil] the name and the things

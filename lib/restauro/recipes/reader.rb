@@ -10,6 +10,7 @@ module Restauro
         @gluten_words = gluten_words
         @outline = Outline.new(@line_reader)
         @squeezed = Squeezed.new(@line_reader)
+        @served = Served.new(catalogue)
         freeze
       end
 
@@ -23,7 +24,7 @@ module Restauro
           raise InvalidInput, Tidy.too_much("#{listed} ingredient lines", Tidy::MOST_INGREDIENTS)
         end
 
-        read = @squeezed.of(entries.flat_map { |entry| entry_lines(entry) })
+        read = @served.of(@squeezed.of(entries.flat_map { |entry| entry_lines(entry) }))
         lines = with_gluten(corrected(read, corrections))
         return Recipe.new(lines: lines, system: @system) if lines.any? { |l| !l.words? && l.understood }
 

@@ -8,9 +8,12 @@ module Restauro
         freeze
       end
 
-      # @return [String, nil] without the marks that a text format puts around it
+      # @return [String, nil] what names the dish and no part of it, without the marks that a text format puts around it
       def title
-        line = lines.find { |one| one.role == "title" && !Outline::ABOUT.match?(one.text) }
+        line = lines.find do |one|
+          one.role == "title" && !Outline::ABOUT.match?(one.text) && !Headings::FOR.match?(one.text) &&
+            !Outline.heading?(one.text)
+        end
         line&.text&.gsub(/\A[#*_\s]+|[#*_\s]+\z/, "")
       end
       # @return [Array<Line>]

@@ -38,7 +38,8 @@ module Restauro
         return [text] if pieces.length < 2 || pieces.length > MOST
 
         found = pieces.each_with_object([]) do |(joint, piece), things|
-          own = things.empty? || (@line_reader.thing?(piece) && @line_reader.thing?(things.last)) || (things.length > 1 && seasons?(piece))
+          own = things.empty? || (@line_reader.thing?(piece) && @line_reader.thing?(things.last)) ||
+            (things.length > 1 && seasons?(piece)) || (joint.include?(";") && @line_reader.known_name?(piece))
           own ? things << piece.dup : things[-1] += joint + piece
         end
         found.length > 1 ? found : [text]

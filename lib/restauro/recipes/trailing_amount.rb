@@ -12,10 +12,24 @@ module Restauro
       COUNTED = DataFiles.words("recipes/words.yml").fetch(:counted_behind)
       SIZES = /\A\s*(?:large|medium|small|whole|big)?\s*(?:,.*)?\z/i
 
+      # "Nutmeg - a grating", "salt, a good pinch": loose measures, behind what they are of.
+      LOOSE = /\A(.*?[[:alpha:])])\s*(?:\s[-–—]|[,:])\s+(?:an?|one)\s+
+        (?:(?:good|big|large|small|generous|little)\s+)?([[:alpha:]]+)\s*\z/ix
+
       private
 
       # @return [Amount, nil]
-      def trailing(text)
+      def trailing(text) = numbered_behind(text) || loose_behind(text)
+
+      def loose_behind(text)
+        match = LOOSE.match(text) or return
+        unit, = @units.read(match[2])
+        return unless unit&.kind == :loose
+
+        Amount.new(terms: [Amount::Term.new(Estimate.new(value: 1), unit, nil)], text: match[2], rest: match[1])
+      end
+
+      def numbered_behind(text)
         bracketed = BRACKETED.match(text)
         match = TRAILING.match(bracketed ? "#{bracketed[1]}#{bracketed[3]}, #{bracketed[2]}" : text) or return
         number, rest = Numbers.read(match[2])

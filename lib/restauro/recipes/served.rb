@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Recipes
+    # Soured cream, gravy or melted butter that only goes to the table is in no batter, dough or sauce: by its words,
+    # or by those of a heading without flour.
+    class Served
+      WORDS = DataFiles.words("ingredients/words.yml").fetch(:served)
+      ROLES = %w[liquid fat].freeze
+
+      # @param line [Line]   @param heading [String, nil]   @return [Boolean]
+      def self.words?(line, heading: nil) = [line.own_text, heading].compact.any?(WORDS)
+
+      # @param catalogue [Catalogue]
+      def initialize(catalogue)
+        @catalogue = catalogue
+        freeze
+      end
+
+      # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
+      def of(lines)
+        floured = lines.select { |line| flour?(line) }.map(&:part)
+        lines.map do |line|
+          heading = line.part unless floured.include?(line.part)
+          ROLES.include?(line.role) && Served.words?(line, heading: heading) ? line.with(role: "other") : line
+        end
+      end
+
+      private
+
+      def flour?(line)
+        @catalogue.find_key(line.ingredient)&.then { |found| found.starchy? || found.group == "pastry" }
+      end
+    end
+  end
+end
