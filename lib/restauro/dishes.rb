@@ -53,6 +53,7 @@ module Restauro
       StewAndDumplings
       Tastes
       Timeline
+      TimeSaid
       TwoPots
       WorkOrder
     ].each { |name| autoload name.to_sym, "restauro/dishes/#{name.gsub(/(?<!^)([A-Z])/, '_\1').downcase}" }

@@ -26,8 +26,6 @@ module Restauro
     Said::STEAMED_TITLE = DataFiles.words("dishes/words.yml").fetch(:steamed_title)
 
     class << Said
-      MINUTES = /(\d{1,3})(?:\s*(?:-|–|to|bis|à|a)\s*(\d{1,3}))?\s*(?:mins?\b|minut(?:es?|en|i|os|er)\b)/i
-      HOURS = /(\d(?:[.,]5)?|½)\s*(?:hours?|hrs?)\b/i
       BAKES = DataFiles.words("dishes/words.yml").fetch(:bakes)
       BAKED_TITLE = DataFiles.words("dishes/words.yml").fetch(:baked_title)
       # "Steak pie gravy" is poured.
@@ -110,17 +108,15 @@ module Restauro
         end
       end
 
-      # The longest time that is said with such words, or beside degrees.
+      # The first time that is said with such words, or beside degrees.
       def minutes(texts, words)
         first_in(
           texts.select do |text|
             text.match?(words) || (words == BAKES && text.match?(/\d{3}\s*°?\s*[CF]\b|gas (?:mark )?\d/i))
           end
         ) do |text|
-          found = text.scan(MINUTES).map { |low, high| high ? (low.to_f + high.to_f) / 2 : low.to_f }
-          next(words == BAKES && text.match?(IN_TURN) ? found.sum : found.first) if found.any?
-
-          text.match(HOURS)&.then { |hours| 60 * Numbers.value(Numbers.plain(hours[1]).strip).to_f }
+          found = TimeSaid.of(text)
+          (words == BAKES && text.match?(IN_TURN) ? found.sum : found.first) if found.any?
         end
       end
 

@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # The times that a sentence says, in its order: "1 hour 20 minutes, then 10 more" is 80 and 10.
+    module TimeSaid
+      HOUR = "hours?|hrs?|stunden?|heures?|ore|ora|horas?|uur"
+      MINUTE = 'mins?|minut(?:es?|en|i|os|er)'
+      NUMBER = /#{Numbers::ONE}(?:\s*(?:-|to|or)\s*#{Numbers::ONE})?/i
+      TIME = /(?<![\d.,\/])(#{NUMBER})\s*-?\s*(?:(#{HOUR})|#{MINUTE})\b(\s+and\s+a\s+half\b)?/i
+      HALF_AN_HOUR = /\bhalf an hour\b/i
+      FROM_TO = /(?<=\d)\s*(?:bis|à|a|tot)\s*(?=\d)/i
+      JOINED = /\A[,\s]*(?:and\b\s*)?\z/i
+
+      module_function
+
+      # @param text [String]   @return [Array<Float>] min
+      def of(text)
+        plain = Numbers.plain(text.gsub(HALF_AN_HOUR, "30 minutes")).gsub(FROM_TO, "-")
+        found = plain.to_enum(:scan, TIME).filter_map { timed(Regexp.last_match) }
+        found.chunk_while { |a, b| a[:hours] && !b[:hours] && plain[a[:to]...b[:from]].match?(JOINED) }
+             .map { |times| times.sum { |time| time[:minutes] } }
+      end
+
+      def timed(match)
+        number = Numbers.read(match[1])&.first or return
+        value = number.value + (match[3] ? 0.5 : 0)
+        {minutes: value.to_f * (match[2] ? 60 : 1), hours: !match[2].nil?, from: match.begin(0), to: match.end(0)}
+      end
+    end
+  end
+end
