@@ -9,6 +9,7 @@ module Restauro
       Group = Struct.new(:label, :lines)
       TABLE = DataFiles.words("dishes/words.yml").fetch(:for_the_table)
       FINISH = DataFiles.words("dishes/words.yml").fetch(:finish_heading)
+      ASSEMBLY = DataFiles.words("dishes/words.yml").fetch(:assembly_heading)
       CRUSTY = DataFiles.words("dishes/words.yml").fetch(:crust_heading)
       FILLING = Recipes::Parts::FILLING
       KNEADED = DataFiles.words("dishes/words.yml").fetch(:thickener_heading)
@@ -23,12 +24,22 @@ module Restauro
       end
 
       # @return [Array<Group>]
-      def groups = together(split(brushed(at_the_table(headed))))
+      def groups = together(split(brushed(at_the_table(headed.flat_map { |group| assembled(group) }))))
 
       private
 
       def headed =
         @recipe.ingredients.chunk_while { |a, b| a.part == b.part }.map { |lines| Group.new(lines.first.part, lines) }
+
+      # "Assembly: 9 lasagne sheets, 60 g parmesan": layers, and cheese over them.
+      def assembled(group)
+        return [group] unless group.label.to_s.match?(ASSEMBLY)
+
+        cheese, sheets = group.lines.partition { |line| line.role == "cheese" }
+        return [group] unless sheets.all? { |line| @catalogue.find_key(line.ingredient)&.group == "bought" }
+
+        [sheets, cheese].reject(&:empty?).map { |lines| Group.new(nil, lines) }
+      end
 
       # What only goes to the table stays with the last part before it that is made of flour, never with what is inside
       # that.

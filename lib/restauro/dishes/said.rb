@@ -40,6 +40,9 @@ module Restauro
       MAKES = /\b(?:makes|yields?)\D{0,12}(\d{1,3})\b/i
       # "Yorkshire puddings (12)".
       SO_MANY = /\((\d{1,2})\)\s*\z/
+      # Degrees without their unit, behind what is said of an oven.
+      BARE_DEGREES = /(?<=\bat\ |\bto\ |\bfan\ |\boven\ )\d{3}(?=\s*(?:fan\b|for\b|until\b|in\b|[,.;:)\/]|\z))|
+        \b\d{3}(?=\ fan\b)/ix
       PAN_WORD = DataFiles.words("dishes/words.yml").fetch(:pan)
       # @param recipe [Recipes::Recipe]   @return [Said]
       def of(recipe)
@@ -89,13 +92,21 @@ module Restauro
         first_in(texts) do |text|
           next if text.match?(/\b(?:oil|fat|fry|middle|centre|core|thermometer)\b/i) && !text.match?(BAKES)
 
-          Kitchen::OvenTemperature.parse(
-            text.gsub(/(\d)\s*(?:degrees|deg)\s*/i, '\1 ').sub(/(\d{3})\s*°(?!\s*[CF])/, '\1 °C')
-          )
+          Kitchen::OvenTemperature.parse(with_unit(text))
         rescue InvalidInput
           nil
         end
       end
+
+      # "Bake at 180 fan", "350 degrees": no oven of Celsius goes above some 260, few of Fahrenheit below it.
+      def with_unit(text)
+        text
+          .gsub(/(\d)\s*(?:degrees|deg)\s*/i, '\1 ')
+          .gsub(/\b(\d{3})\s*°(?!\s*[CF])/) { degrees(Regexp.last_match(1)) }
+          .gsub(text.match?(BAKES) ? BARE_DEGREES : /(?!)/) { |number| degrees(number) }
+      end
+
+      def degrees(number) = "#{number} °#{number.to_i > Constants.fetch(:dishes, :most_oven_celsius) ? "F" : "C"}"
 
       def pan(texts)
         first_in(texts) do |text|

@@ -5,7 +5,7 @@ module Restauro
     # The times that a sentence says, in its order: "1 hour 20 minutes, then 10 more" is 80 and 10.
     module TimeSaid
       HOUR = "hours?|hrs?|stunden?|heures?|ore|ora|horas?|uur"
-      MINUTE = 'mins?|minut(?:es?|en|i|os|er)'
+      MINUTE = "mins?|minut(?:es?|en|i|os|er)"
       NUMBER = /#{Numbers::ONE}(?:\s*(?:-|to|or)\s*#{Numbers::ONE})?/i
       TIME = /(?<![\d.,\/])(#{NUMBER})\s*-?\s*(?:(#{HOUR})|#{MINUTE})\b(\s+and\s+a\s+half\b)?/i
       HALF_AN_HOUR = /\bhalf an hour\b/i

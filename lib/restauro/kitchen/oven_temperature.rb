@@ -13,8 +13,9 @@ module Restauro
       # @raise [InvalidInput] one no oven has
       def self.parse(text)
         basket = text.match?(/\bbasket\b|\bhot[- ]air\b|\bair[- ]fr(?:y|ier)/i)
-        fan = !basket && text.match?(/\bfan\b|convection/i)
-        set = set_celsius(text) or return
+        still = text.gsub(FAN_SETTING, "")
+        fan = !basket && text.match?(/\bfan\b|convection/i) && (still == text || !set_celsius(still))
+        set = set_celsius(fan ? text : still) || set_celsius(text) or return
         celsius = fan ? set + FAN_LOWER : set
         if celsius.between?(OVEN["lowest_celsius"], OVEN["highest_celsius"])
           return new(celsius: celsius, fan: fan, basket: basket)
@@ -59,5 +60,8 @@ module Restauro
     # The oven table, and how much lower a fan oven is set, in C.
     OVEN = DataFiles.yaml("units/oven.yml")
     FAN_LOWER = Float(OVEN.dig("fan_celsius_lower", "value"))
+    # "200C/180C fan/gas 6", "220°C (fan 200°C)": what stands there for a still oven counts.
+    FAN_SETTING = /\b(?:fan|convection)(?:\s+oven)?\s*(?:(?:at|to)\s+)?\d{2,3}\s*°?\s*[CF]?\b|
+      \b\d{2,3}\s*°?\s*[CF]?\b\s*\(?(?:(?:in|for|with|using)\s+(?:an?|the)\s+)?(?:fan|convection)\b(?!\s*\d)/ix
   end
 end

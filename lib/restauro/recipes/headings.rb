@@ -20,6 +20,8 @@ module Restauro
         jelly|compote|mousse|ganache|caramel|curd|(?:dry|wet)\ ingredients|rest|mash|wash|dressing|syrup|pie|
         (?:sage|herb|garlic|brown(?:ed)?|lemon|chive|parsley|spiced?)\ butter)\s*\z/ix
       ON_THE_LINE = /\A\W*([[:alpha:]][^:\d]{1,40}?(?:\s(?:for|serves)\s\d{1,2})?)\s*:\s+(.*[\d½⅓¼⅔¾⅛].*)\z/
+      # "Serve with 300 g rice" is such a line, with no colon; with a full stop it is a sentence.
+      SERVE = /\A\W*((?:to )?serve(?:d)?(?: with)?)\s+((?:about )?[\d½⅓¼⅔¾⅛](?:.*[^.!])?)\z/i
       MOST_WORDS = 5
       UNKNOWN_WORDS = 2
       MEATS = %w[fish poultry quick_meat whole_meat ground_meat].freeze
@@ -54,7 +56,7 @@ module Restauro
       # A part named on the line of its things.   @param several [Several]
       # @return [Array(String, String), nil] the name and the things
       def on_the_line(line, several)
-        match = ON_THE_LINE.match(line) or return
+        match = ON_THE_LINE.match(line) || SERVE.match(line) or return
         return unless @line_reader.amount?(match[2]) || several.split(match[2]).length > 1
         return [match[1], match[2]] if several.split(match[2]).length > 1 || match[1].match?(MADE_FOR)
         return if @line_reader.known_name?(match[1]) && !match[1].match?(NAMES) && !names_what_follows?(match[1], match[2])

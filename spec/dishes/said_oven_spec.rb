@@ -1,0 +1,17 @@
+# The oven a recipe names, as people write it; fan ovens are set 20 C lower (UK oven tables, common practice).
+RSpec.describe Restauro::Dishes::Said do
+  {
+    "Bake at 200C/180C fan/gas 6 for 30 min." => [200, false], "Bake at 220°C (fan 200°C)." => [220, false],
+    "Preheat the oven to 180C fan / 200C / gas 6." => [200, false], "Bake at 180C fan." => [200, true],
+    "Bake 40 min at 180 fan." => [200, true], "Heat the oven to fan 180." => [200, true],
+    "In a fan oven at 170, 20 minutes." => [190, true], "Bake at 190 for 20 minutes." => [190, false],
+    "Bake at 350 for 30 minutes." => [177, false], "Bake at 350 degrees until brown." => [177, false],
+    "Bake at 350°, 20 minutes." => [177, false], "Preheat oven to 220." => [220, false],
+    "Bake in 3 dishes with 250 ml milk." => [nil, nil], "Bring to 200 g, then bake." => [nil, nil]
+  }.each do |step, (celsius, fan)|
+    it "reads '#{step}'" do
+      oven = described_class.of(read("Pie\n200 g plain flour\n100 g butter\n#{step}", system: "uk")).oven
+      expect([oven&.celsius&.round, oven&.fan]).to eq [celsius, fan]
+    end
+  end
+end
