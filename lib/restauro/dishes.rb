@@ -28,6 +28,7 @@ module Restauro
       Meetings
       Memo
       Moved
+      Naming
       Nutrition
       OneList
       OverACoat

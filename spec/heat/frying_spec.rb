@@ -33,6 +33,9 @@ RSpec.describe Restauro::Heat::Frying do
   # By hand: 920 g at 2.1 J/(g K) from 190 C, food of 20 C at 3.4: (920*2.1*30)/(3.4*140) = 121.8 g keeps 160 C; 15 % of
   # 920 is 138 g.
   it("takes as much food as keeps it hot") { expect(described_class.parse("190C").batch_g).to be_within(0.1).of(121.8) }
+
+  # From 160 C it may fall to 150: (920*2.1*10)/(3.4*130) = 43.7 g.
+  it("takes some food where it is set low") { expect(described_class.parse("160C").batch_g).to be_within(0.1).of(43.7) }
 end
 
 RSpec.describe Restauro::Heat::PieceLine do

@@ -19,7 +19,8 @@ module Restauro
         deep = Heat::Frying.swims?(recipe.ingredients) || text.match?(DEEP)
         usual = Heat::Frying.usual(how(recipe, deep))
         fat = Heat::Frying.fat_in(recipe.ingredients)
-        ["#{degrees(text) || usual.celsius.round}C#{" shallow" unless deep}#{" #{Heat::Oil.row(fat)["say"]}" if fat}",
+        celsius = [text, *fried].lazy.filter_map { |said| degrees(said) }.first || usual.celsius.round
+        ["#{celsius}C#{" shallow" unless deep}#{" #{Heat::Oil.row(fat)["say"]}" if fat}",
          text]
       end
 

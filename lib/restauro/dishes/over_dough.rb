@@ -7,6 +7,7 @@ module Restauro
     class OverDough
       DOUGHS = DataFiles.words("dishes/words.yml").fetch(:dough_turned)
       CHEESY = DataFiles.words("dishes/words.yml").fetch(:cheesy)
+      WITH, CREAMY = DataFiles.words("dishes/words.yml").values_at(:with_it, :creamy_sauce)
       NAME = "Over it"
       KINDS = %w[soften simmer cured ready_meat poultry].freeze
       BOUGHT = %w[wheat_pasta gf_pasta gf_noodles wheat_noodles].freeze
@@ -43,7 +44,17 @@ module Restauro
         line = lines[index]
         return lines[index..].any? { |other| other.kind == "herb" } || @title.match?(/\bbutter/i) if line.role == "fat"
 
-        KINDS.include?(line.kind) || (line.role == "cheese" && group(line) == "cheese" && @title.match?(CHEESY))
+        KINDS.include?(line.kind) || (line.role == "cheese" && group(line) == "cheese" && @title.match?(CHEESY)) ||
+          in_its_sauce?(line)
+      end
+
+      # "Gnocchi with gorgonzola", "with walnut cream": by its own name, or cream for the sauce that the title names.
+      def in_its_sauce?(line)
+        sauce = @title[WITH] or return false
+        return sauce.match?(CREAMY) if line.ingredient.to_s.end_with?("cream")
+
+        %w[other cheese].include?(line.role) &&
+          line.name_text.to_s.scan(/\p{L}{5,}/).any? { |word| sauce.match?(/#{word.delete_suffix("s")}/i) }
       end
     end
   end

@@ -4,12 +4,8 @@ module Restauro
   module Dishes
     # Reads a recipe into a dish: its groups of lines, what family each is, how they meet.
     class Partition
-      NAMED =
-        {"crust" => "Crust", "sauce" => "Sauce", "batter" => "Batter", "breading" => "Coat", "gnocchi" => "Dough",
-         "pasta" => "Dough"}.freeze
-      # What stands before a part's name.
-      FOR = DataFiles.words("dishes/words.yml").fetch(:for_the_part)
       include Placing
+      include Naming
 
       # @param recipe [Recipes::Recipe]   @param family [String, nil] forces a reading of one part
       # @param given [Hash] part name => family
@@ -117,23 +113,6 @@ module Restauro
         return "crust" if found.include?("crust") && group.label.match?(Families::Crust::Parts::CRUST)
 
         found.first
-      end
-
-      def topped(part) = Partition.cheese?(part.lines) ? "Cheese" : "Crumbs"
-
-      # Every part has a name of its own.
-      def named(parts)
-        return parts if parts.length == 1 && parts.first.name
-
-        seen = Hash.new(0)
-        parts.map do |part|
-          name = part.name || (part.place == :top ? topped(part) : Bound.name(part)) || NAMED[part.family] || "Filling"
-          name =
-            name.sub(FOR, "")
-              .then { |short| short.empty? ? name : short[0].upcase + short[1..] }
-          count = seen[name] += 1
-          part.with(name: count > 1 ? "#{name} #{count}" : name)
-        end
       end
 
       def check_given(parts)

@@ -39,7 +39,7 @@ module Restauro
       # @return [Step]
       def drain
         Step.new(kind: "fry", text: "Drain on a rack; let the fat come back before the next batch.", hold_minutes: 5,
-                 look_for: "back at #{degrees}: never under #{Constants.fetch(:heat, :oil_least_celsius).round}")
+                 look_for: "back at #{degrees}: never under #{Heat::Oil.least_celsius(@frying.celsius).round}")
       end
 
       private

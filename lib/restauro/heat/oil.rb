@@ -10,9 +10,13 @@ module Restauro
         (oil * oil_celsius + food * food_celsius) / (oil + food)
       end
 
+      # How cold it may get: what is set as low as that anyway may fall a little more.   @return [Float] C
+      def least_celsius(set_celsius) =
+        [Constants.fetch(:heat, :oil_least_celsius), set_celsius - Constants.fetch(:heat, :oil_drop_celsius)].min
+
       # The most food at once: a share of the oil, and no more than keeps it hot enough.   @return [Float] g
       def batch_g(oil_g:, oil_celsius:, food_celsius: Constants.fetch(:heat, :piece_start_celsius))
-        least = Constants.fetch(:heat, :oil_least_celsius)
+        least = least_celsius(oil_celsius)
         hot =
           oil_g * Constants.fetch(:heat, :oil_heat) * (oil_celsius - least) /
           (Constants.fetch(:heat, :food_heat) * (least - food_celsius))

@@ -1,0 +1,40 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # What the parts of a dish are called: by their headings, else by what they are.
+    module Naming
+      NAMED =
+        {"crust" => "Crust", "sauce" => "Sauce", "batter" => "Batter", "breading" => "Coat", "gnocchi" => "Dough",
+         "pasta" => "Dough"}.freeze
+      # What stands before a part's name.
+      FOR = DataFiles.words("dishes/words.yml").fetch(:for_the_part)
+      # "To top" is no name for crumbs.
+      TO_TOP = DataFiles.words("dishes/words.yml").fetch(:to_top)
+      private_constant :TO_TOP
+
+      private
+
+      # Every part has a name of its own.
+      def named(parts)
+        return parts if parts.length == 1 && parts.first.name
+
+        seen = Hash.new(0)
+        parts.map do |part|
+          name = told(part) || NAMED[part.family] || "Filling"
+          name = name.sub(FOR, "").then { |short| short.empty? ? name : short[0].upcase + short[1..] }
+          count = seen[name] += 1
+          part.with(name: count > 1 ? "#{name} #{count}" : name)
+        end
+      end
+
+      def told(part)
+        return part.name || Bound.name(part) unless part.place == :top
+
+        part.name.to_s.match?(TO_TOP) || part.name.nil? ? topped(part) : part.name
+      end
+
+      def topped(part) = Partition.cheese?(part.lines) ? "Cheese" : "Crumbs"
+    end
+  end
+end
