@@ -114,6 +114,14 @@ RSpec.describe Restauro::Dishes do
       ]
     end
 
+    it "takes a part for none of this trade where the cook says so" do
+      dish = Restauro::Dishes::Partition.of(
+        read("Pie\nCrust\n200 g plain flour\n100 g butter\nSauce\n20 g plain flour\n300 ml milk", system: "uk"), catalogue,
+        given: {"Sauce" => "none"}
+      )
+      expect(dish.parts.map(&:family)).to eq ["crust", nil]
+    end
+
     it "takes the oven, the pan and the minutes from the recipe's own words" do
       said =
         read_as[

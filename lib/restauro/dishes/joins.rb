@@ -48,7 +48,7 @@ module Restauro
         when :shell
           crust_join(index, host, parts, recipe)
         when :coat
-          coat_join(part, index, host, recipe)
+          coat_join(part, index, host, to, recipe)
         when :dough
           dough_join(part, index, host, recipe)
         else
@@ -93,15 +93,21 @@ module Restauro
       end
 
       # A very thick base is what a croquette's coat goes around; another sauce goes over a coat at the table.
-      def coat_join(part, index, host, recipe)
+      def coat_join(part, index, host, to, recipe)
         if part.role == :sauce && recipe.title.to_s.match?(CROQUETTES)
           return Join.new(from: host, to: index, how: "around")
         end
 
         return Join.new(from: index, to: host, how: "between") if recipe.title.to_s.match?(LAYERED)
 
-        inside = part.role != :sauce || part.name.to_s.match?(Recipes::Parts::FILLING)
-        Join.new(from: index, to: host, how: inside ? "fills" : "over")
+        Join.new(from: index, to: host, how: inside_coat?(part, to, recipe) ? "fills" : "over")
+      end
+
+      # Pancakes are filled with what is made for them, other batters only with what is called so.
+      def inside_coat?(part, host, recipe)
+        return true if part.name.to_s.match?(Recipes::Parts::FILLING)
+
+        part.role != :sauce && (host.family != "batter" || "#{host.name} #{recipe.title}".match?(Meetings::PANCAKES))
       end
 
       # Dumplings cook on the stew they are for.

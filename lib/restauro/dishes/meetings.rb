@@ -8,7 +8,7 @@ module Restauro
       COATS = %w[breading batter].freeze
       POURED = DataFiles.words("dishes/words.yml").fetch(:poured)
       STREWN = DataFiles.words("dishes/words.yml").fetch(:strewn)
-      PANCAKES = DataFiles.words("dishes/words.yml").fetch(:pancakes)
+      PANCAKES, ALONE = DataFiles.words("dishes/words.yml").values_at(:pancakes, :batter_alone)
 
       # @param recipe [Recipes::Recipe]
       def initialize(recipe)
@@ -38,8 +38,11 @@ module Restauro
         parts.each_with_index.filter_map { |part, index| index == piece ? nil : (index == coat ? joined : part) }
       end
 
-      # Pancakes are filled when they are done; a batter goes around its piece.
-      def pancakes?(part) = part.family == "batter" && "#{part.name} #{@recipe.title}".match?(PANCAKES)
+      # Pancakes are filled, waffles eaten with something when they are done; a batter goes around its piece.
+      def pancakes?(part) =
+        part.family == "batter" && "#{part.name} #{@recipe.title}".then { |said|
+  said.match?(PANCAKES) || said.match?(ALONE)
+}
 
       def piece?(part)
         part.family.nil? && part.place == :main && part.name != "Chips" && !part.name.to_s.match?(POURED) &&

@@ -22,6 +22,7 @@ module Restauro
              .map { |times| times.sum { |time| time[:minutes] } }
       end
 
+      # One time of them.   @param match [MatchData] of TIME   @return [Hash, nil] minutes, whether hours, from and to
       def timed(match)
         number = Numbers.read(match[1])&.first or return
         value = number.value + (match[3] ? 0.5 : 0)

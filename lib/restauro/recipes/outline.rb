@@ -105,10 +105,10 @@ module Restauro
       # "Layer: 500 g spinach, 250 g ricotta" names what is layered, though it begins as a step would.
       def listing?(line)
         name, things = @headings.on_the_line(line, @several)
-        name && (name.match?(Headings::NAMES) || line.match?(Headings::SERVE) || !VERBS.match?(name)) && @several.split(things)
-          .all? { |thing|
-  @line_reader.thing?(thing)
-}
+        return false unless name
+        return false unless name.match?(Headings::NAMES) || line.match?(Headings::SERVE) || !VERBS.match?(name)
+
+        @several.split(things).all? { |thing| @line_reader.thing?(thing) }
       end
 
       def amount_first?(line) = AMOUNT_FIRST.match?(line)
