@@ -116,7 +116,8 @@ RSpec.describe Restauro::Dishes do
 
     it "takes a part for none of this trade where the cook says so" do
       dish = Restauro::Dishes::Partition.of(
-        read("Pie\nCrust\n200 g plain flour\n100 g butter\nSauce\n20 g plain flour\n300 ml milk", system: "uk"), catalogue,
+        read("Pie\nCrust\n200 g plain flour\n100 g butter\nSauce\n20 g plain flour\n300 ml milk"),
+        catalogue,
         given: {"Sauce" => "none"}
       )
       expect(dish.parts.map(&:family)).to eq ["crust", nil]
