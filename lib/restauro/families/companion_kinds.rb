@@ -25,6 +25,10 @@ module Restauro
       BIRD, CUT = DataFiles.words("ingredients/words.yml").values_at(:bird, :jointed)
       PORTIONS = DataFiles.words("ingredients/words.yml").fetch(:portions)
       STRIPS = DataFiles.words("ingredients/words.yml").fetch(:strips)
+      # A bird, or what is cut of it with its bones: minutes of a sauce are its own.   @param line [Recipes::Line]
+      def self.joint?(line) = line.kind == "poultry" && line.text.match?(Regexp.union(JOINT, PORTIONS, BIRD)) &&
+        !line.text.match?(Heat::PieceLine::THIN)
+
       READY_ROW = {"stage" => "finish", "rank" => "1", "words" => "%s"}.freeze
 
       private

@@ -85,6 +85,7 @@ module Restauro
         return ["", figure(:back_minutes), "hot through"] unless longest
 
         poultry = browned.any? { |line| @rows[line]["safety"] == "poultry" }
+        longest = [longest, @stew_minutes].compact.max if browned.any? { |line| CompanionKinds.joint?(line) }
         [", lid on, low", longest, poultry ? "no pink, its juice clear" : "its middle done, no longer"]
       end
 

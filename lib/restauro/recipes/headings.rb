@@ -11,7 +11,7 @@ module Restauro
       MADE_FOR = /\A(?:for|to (?:make|finish|serve))\b/i
       COLON = /\A[^\d:]{2,60}:\s*\z/
       NAMES = /\b(?:masa|teig|impasto|p(?:â|a)te|belag|relleno|f(?:ü|u)llung|ripieno|garniture|so(?:ß|ss)e|sugo|
-        pastry|crust|dough|base|shell|case|lid|crumble|cobbler|topping|streusel|sauce|gravy|b(?:é|e)chamel|besciamella|
+        pastry|shortcrust|rough\ puff|crust|dough|base|shell|case|lid|crumble|cobbler|topping|streusel|sauce|gravy|b(?:é|e)chamel|besciamella|
         velout(?:é|e)|roux|filling|stuffing|meat\s?balls?|coating|coat|batter|breading|
         sheets?|pasta|noodles|ribbons|gnocchi|dumplings?|sp(?:ä|a)tzle|custard|glaze|cream|stew|soup|casserole|crumbs?|
         crumb\ top|layers?|fruit|garnish|to\ serve|to\ finish|schnitzels?|pancakes?|cr(?:ê|e)pes?|puddings?|popovers?|muffins?|fritters?|ragout|

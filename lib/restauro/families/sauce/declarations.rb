@@ -46,7 +46,7 @@ module Restauro
           minutes = place.said.simmer_minutes if place.only_of_its_family?
           return {} unless minutes
 
-          if place.part.lines.any? { |line| line.kind == "whole_meat" }
+          if place.part.lines.any? { |line| line.kind == "whole_meat" || CompanionKinds.joint?(line) }
             {stew_minutes: minutes}
           else
             {simmer_s: 60.0 * minutes}
