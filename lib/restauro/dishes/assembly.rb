@@ -20,7 +20,8 @@ module Restauro
       # @return [Array<Families::Step>]
       def steps
         [*set_and_cut, *layered, *grilled,
-         *AtTable.new(@dish, @answers, @catalogue, in_oven: baked?, rolled_up: rolled_up?).steps].compact
+         *AtTable.new(@dish, @answers, @catalogue, in_oven: baked?, rolled_up: rolled_up?,
+                      filling: rolled_in).steps].compact
       end
 
       private

@@ -6,12 +6,14 @@ module Restauro
     # what it is for.
     class AtTable
       # @param answers [Array<PartAnswer>]   @param in_oven [Boolean] whether the dish is baked as one
-      def initialize(dish, answers, catalogue, in_oven:, rolled_up:)
+      # @param rolled_up [Boolean]   @param filling [PartAnswer, nil] what is rolled up, where it is a part of its own
+      def initialize(dish, answers, catalogue, in_oven:, rolled_up:, filling:)
         @dish = dish
         @answers = answers
         @catalogue = catalogue
         @in_oven = in_oven
         @rolled_up = rolled_up
+        @filling = filling
         freeze
       end
 
@@ -31,9 +33,9 @@ module Restauro
 
       # Pancakes around what was made for them.
       def around
-        filling = @answers[@dish.joins.find { |found| found.how == "fills" }.from]
-        step(text: "Spread each with its share of the #{filling.name.downcase}, hot; roll it up or fold it.",
-             part: filling.name, look_for: "both hot", safety: ["hot_hold"])
+        step(text: "Spread each with its share of #{@filling ? "the #{@filling.name.downcase}" : "it"}, hot; " \
+                   "roll it up or fold it.",
+             part: @filling&.name, look_for: "both hot", safety: ["hot_hold"])
       end
 
       # Baked with what is over it.

@@ -31,7 +31,7 @@ module Restauro
         return bake if parts.none? { |part| part.name.match?(MERINGUE) } || bake.minutes.to_f >= least
 
         bake.with(minutes: least, look_for: "golden, crisp outside; no beads of syrup",
-safety: [*bake.safety, "egg_dish"].uniq)
+                  safety: [*bake.safety, "egg_dish"].uniq)
       end
 
       # A meringue shrinks from the rim; anything else is only spread.

@@ -54,15 +54,18 @@ module Restauro
         end
       end
 
+      # What is rolled up in them: nil where it is all of one list.   @return [PartAnswer, nil]
       def rolled_in
         join = @dish.joins.find { |found| found.how == "fills" }
-        join ? @answers[join.from] : @answers.find { |part| part.part.family.nil? }
+        part = join ? @answers[join.from] : @answers.find { |answer| answer.part.family.nil? }
+        part unless part&.lines&.all? { |line| LAID.include?(line.ingredient) }
       end
 
       def roll_up
         filling = rolled_in
-        sauce = @answers.find { |part| part.part.role == :sauce && !part.equal?(filling) }
-        "Spread each#{" #{sheet}" if rolled_sheets?} with its share of the #{filling.name.to_s.downcase}, roll it up, " \
+        sauce = @answers.find { |part| part.part.role == :sauce && !part.equal?(filling) } if filling
+        share = filling ? "the #{filling.name.to_s.downcase}" : "it"
+        "Spread each#{" #{sheet}" if rolled_sheets?} with its share of #{share}, roll it up, " \
         "and lay them side by side in a buttered dish#{"; pour the #{sauce.name.to_s.downcase} over" if sauce}"
       end
 

@@ -40,9 +40,7 @@ module Restauro
 
       # Pancakes are filled, waffles eaten with something when they are done; a batter goes around its piece.
       def pancakes?(part) =
-        part.family == "batter" && "#{part.name} #{@recipe.title}".then { |said|
-  said.match?(PANCAKES) || said.match?(ALONE)
-}
+        part.family == "batter" && "#{part.name} #{@recipe.title}".match?(Regexp.union(PANCAKES, ALONE))
 
       def piece?(part)
         part.family.nil? && part.place == :main && part.name != "Chips" && !part.name.to_s.match?(POURED) &&

@@ -18,18 +18,25 @@ module Restauro
       # Woody leaves on their stalks simmer along and come out; soft ones do not.
       SPRIGS = DataFiles.words("ingredients/words.yml").fetch(:sprigs)
       PICKED = DataFiles.words("ingredients/words.yml").fetch(:picked)
-      # Under "To serve": nothing of it is cooked along but raw meat.
-      SERVED = DataFiles.words("ingredients/words.yml").fetch(:served)
       # On the bone, or as thick: it is not done when it is brown.
       JOINT = Heat::PieceLine::JOINT
       BIRD, CUT = DataFiles.words("ingredients/words.yml").values_at(:bird, :jointed)
       PORTIONS = DataFiles.words("ingredients/words.yml").fetch(:portions)
       STRIPS = DataFiles.words("ingredients/words.yml").fetch(:strips)
-      # A bird, or what is cut of it with its bones: minutes of a sauce are its own.   @param line [Recipes::Line]
-      def self.joint?(line) = line.kind == "poultry" && line.text.match?(Regexp.union(JOINT, PORTIONS, BIRD)) &&
-        !line.text.match?(Heat::PieceLine::THIN)
-
       READY_ROW = {"stage" => "finish", "rank" => "1", "words" => "%s"}.freeze
+
+      # Poultry that is not done when it is brown.   @param line [Recipes::Line]
+      # @return [String, nil] bird, joint or breast
+      def self.thick(line)
+        return unless line.kind == "poultry"
+        return "bird" if line.text.match?(BIRD) && !line.text.match?(CUT)
+        return "joint" if line.text.match?(Regexp.union(JOINT, PORTIONS))
+
+        "breast" if line.text.match?(Heat::PieceLine::WHOLE)
+      end
+
+      # Whether it is on its bones: minutes of a sauce are its own.   @param line [Recipes::Line]
+      def self.joint?(line) = %w[bird joint].include?(thick(line)) && !line.text.match?(Heat::PieceLine::THIN)
 
       private
 
@@ -38,7 +45,10 @@ module Restauro
         if ingredient && BOILED.include?(ingredient.key)
           return {"stage" => "boiled", "rank" => "0", "words" => "boil %s"}
         end
-        return kind_row("table") if served?(line) && kind(line)&.fetch("stage") != "brown"
+
+        # Under "To serve" nothing is cooked along but raw meat.
+        served = Recipes::Served.words?(line, heading: line.part)
+        return kind_row("table") if served && kind(line)&.fetch("stage") != "brown"
         if line.text.match?(STUDDED) || (line.text.match?(SPRIGS) && !line.text.match?(PICKED))
           return kind_row("infuse")
         end
@@ -51,27 +61,15 @@ module Restauro
         stage == "simmer" ? kind_row("simmer") : {"stage" => stage, "rank" => "4", "words" => "%s"}
       end
 
-      # Under "To serve", or so by its own words: "cooked rice, to serve".
-      def served?(line) = line.part.to_s.match?(SERVED) || line.own_text.match?(SERVED)
-
       def kind(line)
         return unless line.kind
         return kind_row(line.kind).except("back") if line.text.match?(thin(line))
 
-        kind_row(thick(line) || line.kind)
+        kind_row(CompanionKinds.thick(line) || line.kind)
       end
 
       # Stewing meat is diced as a matter of course; only strips of it are quick.
       def thin(line) = line.kind == "whole_meat" ? STRIPS : Heat::PieceLine::THIN
-
-      # Poultry that is not done when it is brown.   @return [String, nil]
-      def thick(line)
-        return unless line.kind == "poultry"
-        return "bird" if line.text.match?(BIRD) && !line.text.match?(CUT)
-        return "joint" if line.text.match?(Regexp.union(JOINT, PORTIONS))
-
-        "breast" if line.text.match?(Heat::PieceLine::WHOLE)
-      end
 
       def kind_row(name) = DataFiles.yaml("ingredients/kinds.yml")[name]
     end

@@ -28,7 +28,7 @@ module Restauro
 
       # What stands under "To serve".   @return [Array<Recipes::Line>]
       def self.served(recipe) =
-        recipe.ingredients.select { |line| line.part.to_s.match?(CompanionKinds::SERVED) }
+        recipe.ingredients.select { |line| line.part.to_s.match?(Recipes::Served::WORDS) }
 
       # @return [Array<Array(Ingredient, Float)>] g of each counted line, a raw root as its purée
       def self.weighed(lines, catalogue) =

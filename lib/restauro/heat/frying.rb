@@ -35,7 +35,7 @@ module Restauro
       # @return [Frying]
       def self.usual(how, key: nil)
         new(celsius: Constants.fetch(:heat, Frying::USUAL.fetch(how)), shallow: how == :shallow,
-key: key || "neutral_oil")
+            key: key || "neutral_oil")
       end
 
       # As much fat as pieces swim in.   @param lines [Array<Recipes::Line>]

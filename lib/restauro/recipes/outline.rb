@@ -9,8 +9,9 @@ module Restauro
       Entry = Struct.new(:text, :kind, :part, :bulleted, :source, :number)
       WORDS = DataFiles.words("recipes/words.yml")
       METHOD, INGREDIENTS, ABOUT, VERBS, ADVICE, SENTENCE, STATE =
-        WORDS.values_at(:method_heading, :ingredients_heading, :about_the_dish, :begins_a_step, :advice, :sentence,
-:state)
+        WORDS.values_at(
+          :method_heading, :ingredients_heading, :about_the_dish, :begins_a_step, :advice, :sentence, :state
+        )
       private_constant :WORDS
       INGREDIENTS_TITLE = "Ingredients"
       NUMBERED = /\A\s*(?:step\s*)?\d+\s*[.):]\s+(?=[[:alpha:]])/i
