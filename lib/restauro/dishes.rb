@@ -16,6 +16,7 @@ module Restauro
       Bake
       Bound
       Choices
+      CrustFirst
       Crowning
       Dish
       FatSaid
@@ -31,6 +32,7 @@ module Restauro
       Naming
       Nutrition
       OneList
+      OvenSaid
       OverACoat
       OverDough
       Partition
@@ -55,6 +57,7 @@ module Restauro
       Tastes
       Timeline
       TimeSaid
+      TurnedDown
       TwoPots
       WorkOrder
     ].each { |name| autoload name.to_sym, "restauro/dishes/#{name.gsub(/(?<!^)([A-Z])/, '_\1').downcase}" }

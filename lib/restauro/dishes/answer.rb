@@ -14,6 +14,7 @@ module Restauro
         @lines = @parts.flat_map(&:lines).freeze
         @bake = baked(pan || dish.said.pan)
         steps = WorkOrder.new(dish, @parts, catalogue, bake).steps
+        steps = dish.said.turned.split(steps, dish.said) if dish.said.turned
         ledger = Ledger.new(@lines, steps, catalogue)
         @steps = with_the_rest(steps, ledger.unused).freeze
         @holes = Ledger.new(@lines, @steps, catalogue).holes.freeze

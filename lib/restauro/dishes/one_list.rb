@@ -37,7 +37,7 @@ module Restauro
       private
 
       def part(label, lines) = Grouping::Group.new(label, lines)
-      def unnamed(group) = over_a_dough(group) || filled_dough(group) || named_aside(group)
+      def unnamed(group) = crust_first(group) || over_a_dough(group) || filled_dough(group) || named_aside(group)
 
       def pieces(group)
         found = base_and_filling(group) || @fruit.split(group) || @second.split(group.lines)
@@ -46,11 +46,10 @@ module Restauro
         end
       end
 
-      def over_a_coat(group) =
-        OverACoat.split(group.lines)&.then { |coat, over| [part(group.label, coat), part("Sauce", over)] }
-
-      def over_a_dough(group) =
-        OverDough.new(@catalogue, @title).split(group.lines)&.zip([nil, OverDough::NAME])&.map { |own, name| part(name, own) }
+      def named(pieces, *names) = pieces&.zip(names)&.map { |lines, name| part(name, lines) }
+      def crust_first(group) = named(CrustFirst.new(@catalogue, group.lines).split(@title), nil, "Filling")
+      def over_a_coat(group) = named(OverACoat.split(group.lines), group.label, "Sauce")
+      def over_a_dough(group) = named(OverDough.new(@catalogue, @title).split(group.lines), nil, OverDough::NAME)
 
       # "Ravioli: flour, eggs, squash, cheese, butter, sage": after what the dough is made of comes what goes in it, and
       # butter with leaves over it.

@@ -6,9 +6,10 @@ module Restauro
     # from.
     #   oven Kitchen::OvenTemperature, blind_oven the one of an empty crust where it is another · pan Kitchen::BakingPan
     #   bake_minutes, simmer_minutes, steam_minutes min · makes how many · oil "180C", "175C shallow" or nil
-    #   baked whether it goes into an oven at all, grills whether it browns under a grill · from Hash of name => line
-    Said = Value.of(:oven, :blind_oven, :pan, :bake_minutes, :simmer_minutes, :steam_minutes, :makes, :oil, :baked,
-                    :grills, :from) do
+    #   turned TurnedDown, where the oven is set anew · baked whether it goes into an oven at all, grills whether it
+    #   browns under a grill · from Hash of name => line
+    Said = Value.of(:oven, :blind_oven, :pan, :bake_minutes, :turned, :simmer_minutes, :steam_minutes, :makes, :oil,
+                    :baked, :grills, :from) do
       # Meat that goes tender under a lid in the oven, and not on the stove before.   @param parts [Array<Part>]
       def stewed_in_the_oven?(parts) =
         baked && bake_minutes.to_f >= Constants.fetch(:dishes, :oven_stew_minutes) &&
@@ -31,8 +32,7 @@ module Restauro
       # "Steak pie gravy" is poured.
       POURED_TITLE = DataFiles.words("dishes/words.yml").fetch(:poured_title)
       ON_THE_STOVE = DataFiles.words("dishes/words.yml").fetch(:on_the_stove)
-      # "20 minutes at 200C, then 170C for 30 minutes" is fifty in all.
-      IN_TURN = DataFiles.words("dishes/words.yml").fetch(:in_turn)
+      TURNS = DataFiles.words("dishes/words.yml").fetch(:turns)
       BLIND = DataFiles.words("dishes/words.yml").fetch(:blind)
       GRILLS = DataFiles.words("dishes/words.yml").fetch(:grills)
       STEAMS = DataFiles.words("dishes/words.yml").fetch(:steams)
@@ -40,20 +40,18 @@ module Restauro
       MAKES = /\b(?:makes|yields?)\D{0,12}(\d{1,3})\b/i
       # "Yorkshire puddings (12)".
       SO_MANY = /\((\d{1,2})\)\s*\z/
-      # Degrees without their unit, behind what is said of an oven.
-      BARE_DEGREES = /(?<=\bat\ |\bto\ |\bfan\ |\boven\ )\d{3}(?=\s*(?:fan\b|for\b|until\b|in\b|[,.;:)\/]|\z))|
-        \b\d{3}(?=\ fan\b)/ix
       PAN_WORD = DataFiles.words("dishes/words.yml").fetch(:pan)
       # @param recipe [Recipes::Recipe]   @return [Said]
       def of(recipe)
         words = recipe.lines.select(&:words?).map(&:text)
-        sentences = words.flat_map { |text| text.split(/(?<=[.;!])\s+/) }
+        sentences = turns_joined(words.flat_map { |text| text.split(/(?<=[.;!])\s+/) })
         baking = filled_first(sentences)
         found = {
           oven: oven(baking),
           blind_oven: oven(blind(sentences)),
           pan: pan(sentences),
           bake_minutes: minutes(baking, BAKES),
+          turned: first_in(baking) { |text| TurnedDown.of(text) },
           simmer_minutes: minutes(sentences, SIMMERS),
           steam_minutes: minutes(sentences, STEAMS),
           makes: makes(words),
@@ -64,12 +62,20 @@ module Restauro
           found.key?(:oven) || sentences.drop(1).any? { |text| text.match?(BAKES) } ||
           (!grills && baked_by_name?(words.first.to_s, found.key?(:simmer_minutes)))
         units = Recipes::UnitClues.line(recipe.lines.map(&:text), recipe.system)
-        from = found.transform_values(&:last).merge({units: units}.compact)
+        from = found.except(:turned).transform_values(&:last).merge({units: units}.compact)
         new(**found.transform_values(&:first), baked: baked, grills: grills,
             from: from.transform_values(&:strip).freeze)
       end
 
       private
+
+      # "Bake at 220C for 15 minutes. Reduce to 180C and bake for 45." is one bake.
+      def turns_joined(sentences)
+        sentences.each_with_object([]) do |text, kept|
+          turns = kept.any? && text.match?(TURNS) && kept.last.match?(BAKES) && !kept.last.match?(BLIND)
+          turns ? kept[-1] = "#{kept.last} #{text}" : kept << text
+        end
+      end
 
       # A casserole that simmers does so on the stove.
       def baked_by_name?(title, simmers) =
@@ -92,21 +98,9 @@ module Restauro
         first_in(texts) do |text|
           next if text.match?(/\b(?:oil|fat|fry|middle|centre|core|thermometer)\b/i) && !text.match?(BAKES)
 
-          Kitchen::OvenTemperature.parse(with_unit(text))
-        rescue InvalidInput
-          nil
+          OvenSaid.of(text)
         end
       end
-
-      # "Bake at 180 fan", "350 degrees": no oven of Celsius goes above some 260, few of Fahrenheit below it.
-      def with_unit(text)
-        text
-          .gsub(/(\d)\s*(?:degrees|deg)\s*/i, '\1 ')
-          .gsub(/\b(\d{3})\s*°(?!\s*[CF])/) { degrees(Regexp.last_match(1)) }
-          .gsub(text.match?(BAKES) ? BARE_DEGREES : /(?!)/) { |number| degrees(number) }
-      end
-
-      def degrees(number) = "#{number} °#{number.to_i > Constants.fetch(:dishes, :most_oven_celsius) ? "F" : "C"}"
 
       def pan(texts)
         first_in(texts) do |text|
@@ -127,7 +121,7 @@ module Restauro
           end
         ) do |text|
           found = TimeSaid.of(text)
-          (words == BAKES && text.match?(IN_TURN) ? found.sum : found.first) if found.any?
+          (words == BAKES && text.match?(TurnedDown::IN_TURN) ? found.sum : found.first) if found.any?
         end
       end
 

@@ -1,0 +1,59 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # A pie in one list that begins with its crust: flour, fat, and a little water or egg to hold them; what comes after
+    # is inside it.
+    class CrustFirst
+      include LineKinds
+
+      SALTS = %w[fine_salt flake_salt].freeze
+      BINDS = %w[water vodka cider_vinegar wine_vinegar lemon_juice egg_whole egg_yolk].freeze
+
+      # @param catalogue [Catalogue]   @param lines [Array<Recipes::Line>] of one list
+      def initialize(catalogue, lines)
+        @catalogue = catalogue
+        @lines = lines
+        @flour_g = grams(lines.take_while { |line| dry?(line) || group_of(line) == "sugar" }) { |line| line.role == "flour" }
+        freeze
+      end
+
+      # @param title [String] of the dish
+      # @return [Array(Array, Array), nil] the crust's and the filling's lines; nil where it does not begin so
+      def split(title)
+        return unless title.match?(Families::Detection::WORDS.fetch("crust"))
+
+        crust = @lines[0...cut]
+        filling = @lines[crust.length..]
+        [crust, filling] if whole?(crust) && filling.any?
+      end
+
+      private
+
+      # Flour, fat and what is dry, then what binds them, as long as it is no more than a dough can hold.
+      def cut
+        dry = @lines.take_while { |line| dry?(line) }.length
+        bound = @lines[dry..].each_index.take_while { |at| binds?(@lines[dry..(dry + at)]) }.length
+        salt = @lines[(dry + bound)..].take_while { |line| SALTS.include?(line.ingredient) }.length
+        dry + bound + salt
+      end
+
+      def dry?(line)
+        return true if SALTS.include?(line.ingredient) || line.ingredient == "baking_powder"
+        return line.role == "flour" || line.role == "fat" unless group_of(line) == "sugar"
+
+        line.grams.nil? || line.grams.value < @flour_g / 2
+      end
+
+      def binds?(lines)
+        lines.all? { |line| BINDS.include?(line.ingredient) } &&
+          grams(lines) { true } <= Constants.fetch(:crust, :binds_most) * @flour_g
+      end
+
+      def whole?(crust)
+        %w[flour fat].all? { |role| crust.one? { |line| line.role == role } } &&
+          crust.any? { |line| BINDS.include?(line.ingredient) }
+      end
+    end
+  end
+end

@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # The oven that a sentence names, also without its unit.
+    module OvenSaid
+      BAKES = DataFiles.words("dishes/words.yml").fetch(:bakes)
+      # Degrees without their unit, behind what is said of an oven.
+      BARE_DEGREES = /(?<=\bat\ |\bto\ |\bfan\ |\boven\ )\d{3}(?=\s*(?:fan\b|for\b|until\b|in\b|[,.;:)\/]|\z))|
+        \b\d{3}(?=\ fan\b)/ix
+
+      module_function
+
+      # @param text [String]   @return [Kitchen::OvenTemperature, nil]
+      def of(text)
+        Kitchen::OvenTemperature.parse(with_unit(text))
+      rescue InvalidInput
+        nil
+      end
+
+      # "Bake at 180 fan", "350 degrees": no oven of Celsius goes above some 260, few of Fahrenheit below it.
+      def with_unit(text)
+        text
+          .gsub(/(\d)\s*(?:degrees|deg)\s*/i, '\1 ')
+          .gsub(/\b(\d{3})\s*°(?!\s*[CF])/) { degrees(Regexp.last_match(1)) }
+          .gsub(text.match?(BAKES) ? BARE_DEGREES : /(?!)/) { |number| degrees(number) }
+      end
+
+      def degrees(number) = "#{number} °#{number.to_i > Constants.fetch(:dishes, :most_oven_celsius) ? "F" : "C"}"
+    end
+  end
+end
