@@ -12,6 +12,7 @@ module Restauro
     autoload :JsonLd, "restauro/recipes/json_ld"
     autoload :Line, "restauro/recipes/line"
     autoload :LineWarnings, "restauro/recipes/line_warnings"
+    autoload :LineQuestions, "restauro/recipes/line_questions"
     autoload :LineReader, "restauro/recipes/line_reader"
     autoload :NothingRead, "restauro/recipes/nothing_read"
     autoload :Outline, "restauro/recipes/outline"

@@ -18,7 +18,9 @@ RSpec.describe Restauro::Dishes do
       "Filling: 280 g ricotta, 150 g nettle tops\nSauce: 25 g butter, 25 g flour, 400 ml milk",
       [%w[Dough pasta], ["Filling", nil], %w[Sauce sauce]]
     ],
-    "two flours and no heading" => ["Leek pie\n#{pastry}\n#{sauce}\n600 g leeks", [%w[Crust crust], %w[Sauce sauce]]],
+    "two flours and no heading" => [
+      "Leek pie\n#{pastry}\n#{sauce}\n600 g leeks", [%w[Crust crust], %w[Filling sauce]]
+    ],
     "a coat and its gravy" => [
       "Schnitzels with gravy\n#{coat}\nGravy:\n30 g butter\n25 g plain flour\n450 ml vegetable stock",
       [%w[Coat breading], %w[Gravy sauce]]

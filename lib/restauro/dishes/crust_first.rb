@@ -14,7 +14,7 @@ module Restauro
       def initialize(catalogue, lines)
         @catalogue = catalogue
         @lines = lines
-        @flour_g = grams(lines.take_while { |line| dry?(line) || group_of(line) == "sugar" }) { |line| line.role == "flour" }
+        @flour_g = lines.find { |line| line.role == "flour" }&.grams&.value.to_f
         freeze
       end
 

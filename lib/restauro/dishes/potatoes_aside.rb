@@ -17,6 +17,7 @@ module Restauro
           group.lines.index do |line|
             line.ingredient == "raw_potato" || Families::Dough::Contents.roots.key?(line.ingredient)
           end or return
+        return mash_behind(group.lines, at) if group.lines.none? { |line| flour?(line) }
         return mash_first(group.lines, at) unless at.positive? && group.lines[0...at].any? { |line| flour?(line) }
 
         mash = @title.match?(MASHED) || @title.match?(MASH_BESIDE) ||
@@ -24,6 +25,13 @@ module Restauro
         return [part(nil, group.lines[0...at]), part("Mash", group.lines[at..])] if mash
 
         [part(nil, group.lines - [group.lines[at]]), part("Chips", [group.lines[at]])] if @title.match?(CHIPS)
+      end
+
+      # Mash for a pie whose sauce stands under a heading of its own.
+      def mash_behind(lines, at)
+        return unless at.positive? && @title.match?(MASHED)
+
+        [part(nil, lines[0...at]), part("Mash", lines[at..])]
       end
 
       # Potatoes, their milk and butter before what they are spread over, or lie beside.

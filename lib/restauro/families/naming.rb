@@ -10,6 +10,7 @@ module Restauro
         end
 
         name = (line.name_text || line.text).strip.sub(/\A[-*•\s]+/, "").sub(/\A(?:of|the)\s+/i, "")
+        name = Recipes::Served.bare(name)
         line.grams || line.amount_text.nil? ? "#{grams(line)}#{name}" : "#{line.amount_text} #{name}".strip
       end
 

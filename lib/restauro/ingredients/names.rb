@@ -22,6 +22,9 @@ module Restauro
     # @return [Array<String>] every name, in small letters
     def known = @entries.keys
 
+    # Whether a phrase says how something is, and not what.
+    def only_descriptors?(phrase) = words(phrase).all? { |word| descriptor?(word) }
+
     # @param phrase [String] what stands after the amount: "cold whole milk, warmed"
     # @param line [String] the whole line
     # @return [Match, nil]

@@ -38,10 +38,10 @@ module Restauro
         return true if FOR.match?(line) || COLON.match?(line)
 
         return false unless bare?(line) && @line_reader.amount?(following)
-        return true if named?(line)
+        return true if named?(line) && !bought?(line, following)
 
         @line_reader.thing?(following) &&
-          (names_what_follows?(line, following) || unknown?(line) || kin?(line, following))
+          (dough_named?(line, following) || names_what_follows?(line, following) || unknown?(line) || kin?(line, following))
       end
 
       # "Pastry", "Cheese sauce".
@@ -68,6 +68,10 @@ module Restauro
 
       # A few words with a capital, no sentence.
       def bare?(line) = line.split.length <= MOST_WORDS && line.match?(/\A[#*\s]*[[:upper:]][^.,;!?\d()]*[*:]*\s*\z/)
+
+      # "Pâte brisée" above its flour; "Puff pastry" above what goes in it is one of the things.
+      def dough_named?(line, following) = @line_reader.pastry?(line) && @line_reader.floury?(following)
+      def bought?(line, following) = @line_reader.pastry?(line) && @line_reader.filling?(following)
 
       # No word that is known, above a thing with its amount: "Crespelle".
       def unknown?(line) =

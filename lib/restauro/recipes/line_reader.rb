@@ -2,6 +2,7 @@ module Restauro
   module Recipes
     # Reads one ingredient line: how much, of what, in what role.
     class LineReader
+      include LineQuestions
       include LineWarnings
       include PutRight
 
@@ -37,36 +38,6 @@ module Restauro
         check(counted(text, part, amount, match))
       end
 
-      # Whether a line holds an amount: used to tell ingredients from prose. An impossible one is an amount too: its
-      # line says so when it is read.
-      def amount?(text, bulleted: false)
-        !amount_in(text, bulleted: bulleted).nil?
-      rescue InvalidInput
-        true
-      end
-
-      # Whether a text is a spice, salt or a herb.
-      def seasoning?(text)
-        match = @names.match(text) or return false
-        match.key ? @catalogue.fetch(match.key).group == "seasoning" : match.bystander == "herb"
-      end
-      def known_name?(text) = !@names.match(text).nil?
-      # @return [String, nil] of data/ingredients/kinds.yml, of what is only cooked along
-      def kind(text) = read(text).kind
-      # Whether a text is something known with its amount.
-      def thing?(text)
-        amount_in(text).then { |amount| !amount.nil? && !amount.rest.empty? && known_name?(amount.rest) }
-      rescue InvalidInput
-        false
-      end
-
-      # "200 g" and nothing else.
-      def lone_amount?(text)
-        amount_in(text)&.then { |amount| amount.rest.empty? } || false
-      rescue InvalidInput
-        false
-      end
-
       # @return [String] of Line::ROLES
       def role_of(ingredient) = ingredient ? ROLES.fetch(ingredient.group, "other") : "other"
 
@@ -91,7 +62,7 @@ module Restauro
 
       def counted(text, part, amount, match)
         ingredient = @catalogue.fetch(@free.of(@forms.meant(match.key, text), name_in(text, amount)))
-        grams = amount && @weigher.grams(amount, ingredient, line: text)&.*(@forms.share(match.key, text))
+        grams = weighed(amount, ingredient, text)&.*(@forms.share(match.key, text))
         if amount && grams.nil? && MEASURED_ROLES.include?(role_of(ingredient))
           return not_understood(text, part, amount)
         end
@@ -110,6 +81,13 @@ module Restauro
         grams = amount && PieceWeight.of(@weigher.bystander_grams(amount, piece_g), text, match)
         Line.new(text: text, part: part, role: "other", grams: grams, amount_text: amount&.text,
                  name_text: amount&.rest, kind: match.bystander)
+      end
+
+      # A pastry without an amount is one sheet of it.
+      def weighed(amount, ingredient, text)
+        return @weigher.grams(amount, ingredient, line: text) if amount
+
+        @weigher.piece(ingredient) if ingredient.group == "pastry"
       end
 
       # A slice of a vegetable is no whole one.

@@ -6,10 +6,13 @@ module Restauro
     # or by those of a heading without flour.
     class Served
       WORDS = DataFiles.words("ingredients/words.yml").fetch(:served)
-      ROLES = %w[liquid fat].freeze
+      ROLES = %w[liquid fat puree].freeze
 
       # @param line [Line]   @param heading [String, nil]   @return [Boolean]
       def self.words?(line, heading: nil) = [line.own_text, heading].compact.any?(WORDS)
+
+      # @param name [String] "mashed potato, to serve"   @return [String] without what says where it goes
+      def self.bare(name) = name.sub(/[\s,(]*(?:#{WORDS.source}).*\z/i, "").then { |bare| bare.empty? ? name : bare }
 
       # @param catalogue [Catalogue]
       def initialize(catalogue)

@@ -38,12 +38,14 @@ module Restauro
         return [text] if pieces.length < 2 || pieces.length > MOST
 
         found = pieces.each_with_object([]) do |(joint, piece), things|
-          own = things.empty? || (@line_reader.thing?(piece) && @line_reader.thing?(things.last)) ||
+          own = things.empty? || (amounted?(piece) && amounted?(things.last)) ||
             (things.length > 1 && seasons?(piece)) || (joint.include?(";") && @line_reader.known_name?(piece))
           own ? things << piece.dup : things[-1] += joint + piece
         end
         found.length > 1 ? found : [text]
       end
+
+      def amounted?(piece) = @line_reader.thing?(piece) || @line_reader.measured?(piece)
 
       # "50 g butter, 50 g flour, 600 ml milk, nutmeg": at the end of a list, a thing to taste has no amount.
       def seasons?(piece) = piece.split.length <= 2 && !piece.match?(/\d/) && @line_reader.seasoning?(piece)

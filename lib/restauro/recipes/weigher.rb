@@ -19,6 +19,9 @@ module Restauro
         Estimate.sum(weights) if weights.none?(&:nil?)
       end
 
+      # One piece of it.   @return [Estimate, nil] g
+      def piece(ingredient) = ingredient.piece_g && Estimate.within(ingredient.piece_g, @shares[:piece])
+
       # Grams of something known by name only: a weight, or pieces of a known size.
       def bystander_grams(amount, piece_g)
         term = amount.terms.first

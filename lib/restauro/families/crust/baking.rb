@@ -26,7 +26,8 @@ module Restauro
         end
 
         # Whether it is baked before anything goes in.
-        def prebaked? = @crust.cover == "bottom" && OPEN.include?(@crust.style.key)
+        def prebaked? =
+          @crust.cover == "bottom" && OPEN.include?(@crust.style.key) && !@filling&.raw_crust?
         def weighted? = prebaked? && @crust.style.key == "rolled"
 
         # Under paper and weights, until it has set.

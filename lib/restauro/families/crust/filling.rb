@@ -23,6 +23,7 @@ module Restauro
           @why = row["why"]
           @safety = [row["safety"], *meats].compact.uniq.freeze
           @cooked = row["cooked"]
+          @raw_crust = row["raw_crust"]
           freeze
         end
 
@@ -31,6 +32,8 @@ module Restauro
 
         # Whether it is cooked before it goes in.
         def cooked? = @cooked
+        # Whether it goes into a crust that is still raw.
+        def raw_crust? = @raw_crust
         def custard? = kind == "custard"
         def fruit? = kind == "fruit"
         # Of what weighs anything, unknown things too.   @return [Float] g
