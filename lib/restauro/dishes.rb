@@ -19,6 +19,7 @@ module Restauro
       CrustFirst
       Crowning
       Dish
+      Dredged
       FatSaid
       FruitAndCrust
       Grouping
@@ -31,6 +32,7 @@ module Restauro
       Moved
       Naming
       Nutrition
+      OnCrumbs
       OneList
       OvenSaid
       OverACoat
@@ -42,6 +44,7 @@ module Restauro
       Plain
       PlainKinds
       PlainLayers
+      PlainPanSauce
       PlainSauces
       PlainSweets
       PotatoesAside

@@ -4,6 +4,7 @@ module Restauro
     autoload :Amount, "restauro/recipes/amount"
     autoload :AmountReader, "restauro/recipes/amount_reader"
     autoload :Correction, "restauro/recipes/correction"
+    autoload :Divided, "restauro/recipes/divided"
     autoload :DidYouMean, "restauro/recipes/did_you_mean"
     autoload :Entities, "restauro/recipes/entities"
     autoload :FreeForm, "restauro/recipes/free_form"

@@ -64,14 +64,15 @@ module Restauro
 
       # A thing of wheat that is not understood: only where one is sold as gluten free.
       def unknown(line)
-        name = "#{line.text.strip.sub(/\A[-*•\s]+/, "")}: only one sold as gluten free"
+        bare = line.text.strip.sub(/\A[-*•\s]+/, "")
+        name = "#{bare}: only one sold as gluten free"
         fresh =
           Recipes::Line.new(
             text: name,
             ingredient: "gf_other",
             role: "other",
             part: line.part,
-            name_text: name,
+            name_text: bare,
             added: true,
             warnings: Labels.marks(@catalogue.fetch("gf_other"), name)
           )

@@ -40,7 +40,7 @@ module Restauro
 
       def dry?(line)
         return true if SALTS.include?(line.ingredient) || line.ingredient == "baking_powder"
-        return line.role == "flour" || line.role == "fat" unless group_of(line) == "sugar"
+        return %w[flour fat].include?(line.role) unless group_of(line) == "sugar"
 
         line.grams.nil? || line.grams.value < @flour_g / 2
       end

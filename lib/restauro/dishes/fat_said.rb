@@ -4,8 +4,11 @@ module Restauro
   module Dishes
     # What a recipe says of the fat it is fried in.
     module FatSaid
-      DEEP, SHALLOW = DataFiles.words("dishes/words.yml").values_at(:deep_fried, :shallow_fried)
-      private_constant :DEEP, :SHALLOW
+      DEEP, SHALLOW, HEATED = DataFiles.words("dishes/words.yml").values_at(:deep_fried, :shallow_fried, :oil_heated)
+      # No higher in the pan than a finger.
+      LOW = /\bshallow|\b(?:[1-9]|1\d|2[0-4])\s*mm\b|\b(?:1|2|1\.5)\s*cm\b|
+        \b(?:1\/4|1\/2|3\/4|½|¼|¾)\s*-?\s*(?:in\b|inch)/ix
+      private_constant :DEEP, :SHALLOW, :HEATED, :LOW
 
       module_function
 
@@ -13,16 +16,19 @@ module Restauro
       # @param recipe [Recipes::Recipe]   @param sentences [Array<String>] of its title and steps
       # @return [Array(String, String), nil] "180C" or "175C shallow", and where that was read
       def of(recipe, sentences)
-        fried = (sentences + deep_fats(recipe)).select { |text| text.match?(DEEP) || text.match?(SHALLOW) }
-        text = fried.find { |said| said.match?(DEEP) } || fried.first or return
+        fried = (sentences + deep_fats(recipe)).select { |text| fried?(text) }
+        text = fried.find { |said| swims?(said) } || fried.first or return
 
-        deep = Heat::Frying.swims?(recipe.ingredients) || text.match?(DEEP)
+        deep = Heat::Frying.swims?(recipe.ingredients) || swims?(text)
         usual = Heat::Frying.usual(how(recipe, deep))
         fat = Heat::Frying.fat_in(recipe.ingredients)
         celsius = [text, *fried].lazy.filter_map { |said| degrees(said) }.first || usual.celsius.round
         ["#{celsius}C#{" shallow" unless deep}#{" #{Heat::Oil.row(fat)["say"]}" if fat}",
          text]
       end
+
+      def fried?(text) = [DEEP, SHALLOW, HEATED].any? { |words| text.match?(words) }
+      def swims?(text) = text.match?(DEEP) || (text.match?(HEATED) && !text.match?(LOW))
 
       # @return [Symbol] deep, shallow, or wrapped: what is as thick as an egg in its meat swims cooler
       def how(recipe, deep)
@@ -33,6 +39,7 @@ module Restauro
 
       # @param text [String]   @return [String, Integer, nil] C
       def degrees(text)
+        text = OvenSaid.with_unit(text)
         text.match(/(1[4-9]\d|200)\s*°?\s*C\b/)&.[](1) ||
           text.match(/(3[0-9]\d)\s*°?\s*F\b/)&.then { |found| ((found[1].to_f - 32) / 1.8).round }
       end

@@ -124,7 +124,8 @@ module Restauro
       # Flour there, no water, and no coat or crumble that wants none.
       def lacks_water?(group)
         group.lines.any? { |line| flour?(line) } && !water?(group.lines) &&
-          group.lines.none? { |line| %w[crumb].include?(line.role) } && !group.label.to_s.match?(CRUSTY)
+          group.lines.none? { |line| line.role == "crumb" } && !group.label.to_s.match?(CRUSTY) &&
+          group.label != Dredged::NAME
       end
 
       # The rest of a sauce under a heading of its own: "Liquid", "The rest".

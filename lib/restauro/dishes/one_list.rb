@@ -6,11 +6,11 @@ module Restauro
     # and what goes over it, a crust and its fruit, mash over a pie. First that fits.
     class OneList
       include LineKinds
+      include OnCrumbs
       include PotatoesAside
       include StewAndDumplings
 
-      BASED, CRUMB_PIE, WHITE_SAUCE =
-        DataFiles.words("dishes/words.yml").values_at(:crumb_based, :crumb_pie, :under_white_sauce)
+      WHITE_SAUCE = DataFiles.words("dishes/words.yml").fetch(:under_white_sauce)
       # What a dough that is filled is made of.
       DOUGH = %w[flour egg liquid].freeze
 
@@ -24,10 +24,6 @@ module Restauro
         freeze
       end
 
-      # @param title [String]   @param lines [Array<Recipes::Line>]
-      def self.crumb_pie?(title, lines) =
-        title.match?(CRUMB_PIE) && lines.any? { |line| line.ingredient.to_s.end_with?("biscuit_crumbs") }
-
       # @param group [Grouping::Group]   @return [Array<Grouping::Group>] itself alone, or its pieces
       def split(group)
         over_a_coat(group) || bound(group) || dumplings(group) || layered(group) || under_white_sauce(group) ||
@@ -37,17 +33,28 @@ module Restauro
       private
 
       def part(label, lines) = Grouping::Group.new(label, lines)
-      def unnamed(group) = crust_first(group) || over_a_dough(group) || filled_dough(group) || named_aside(group)
+      def unnamed(group) =
+        crust_first(group) || dredged(group) || over_a_dough(group) || filled_dough(group) || named_aside(group)
 
       def pieces(group)
-        found = base_and_filling(group) || @fruit.split(group) || @second.split(group.lines)
+        found = base_and_filling(group) || @fruit.split(group) || fried_first(@second.split(group.lines))
         found.each_with_index.map do |lines, index|
           part((group.label if index.zero?) || @fruit.strewn(lines, found), lines)
         end
       end
 
+      # Oil to fry in goes with the coat or batter before it, wherever it is listed.
+      def fried_first(found)
+        first, *rest = found
+        return found if rest.empty? || first.none? { |line| %w[egg crumb lift].include?(line.role) }
+
+        oil, kept = rest.flatten.partition(&:to_fry_in?)
+        oil.empty? ? found : [first + oil, *rest.map { |lines| lines & kept }.reject(&:empty?)]
+      end
+
       def named(pieces, *names) = pieces&.zip(names)&.map { |lines, name| part(name, lines) }
       def crust_first(group) = named(CrustFirst.new(@catalogue, group.lines).split(@title), nil, "Filling")
+      def dredged(group) = named(Dredged.new(@catalogue, @title).split(group.lines), Dredged::NAME, Dredged::SAUCE)
       def over_a_coat(group) = named(OverACoat.split(group.lines), group.label, "Sauce")
       def over_a_dough(group) = named(OverDough.new(@catalogue, @title).split(group.lines), nil, OverDough::NAME)
 
@@ -120,26 +127,6 @@ module Restauro
       # The sauce stands under a heading of its own: the slices are laid, the rest is what goes between them.
       def with_what_is_laid_under(slices, rest)
         [part("Layers", slices), part("Filling", rest)] if slices.any? && rest.any? && @recipe.ingredients.any?(&:part)
-      end
-
-      # No flour, crumbs of biscuits, and what sets on them: a key lime pie.
-      def crumb_pie?(lines)
-        OneList.crumb_pie?(@title, lines) && lines.none? { |line| flour?(line) } &&
-          lines.any? { |line| line.role == "egg" } && lines.any? { |line| line.role == "liquid" }
-      end
-
-      def sugar?(line) = group_of(line) == "sugar"
-
-      # Crumbs in their fat, with what is poured on them in the same list: a cheesecake.
-      def base_and_filling(group)
-        crumbs = group.lines.index { |line| group_of(line) == "crumb" }
-        return unless crumbs && ((group.label || @title).match?(BASED) || crumb_pie?(group.lines))
-
-        fat = group.lines.each_index.find { |index| (index - crumbs).abs == 1 && group.lines[index].role == "fat" }
-        last = [crumbs, fat].compact.max
-        sugar = group.lines[(last + 1)..].take_while { |line| sugar?(line) || line.role == "seasoning" }
-        base = [*group.lines.values_at(*[crumbs, fat].compact.sort), *sugar]
-        [base, group.lines - base].reject(&:empty?).then { |pieces| pieces if pieces.length == 2 }
       end
     end
   end

@@ -89,8 +89,8 @@ module Restauro
         return "breading" if egg || group.label.to_s.match?(/\bcoat|bread|schnitzel/i)
 
         title = @recipe.title.to_s
-        "crust" if group.label.to_s.match?(/\b(?:base|crust|shell)\b/i) || title.match?(OneList::BASED) ||
-          OneList.crumb_pie?(title, group.lines)
+        "crust" if group.label.to_s.match?(/\b(?:base|crust|shell)\b/i) || title.match?(OnCrumbs::BASED) ||
+          OnCrumbs.crumb_pie?(title, group.lines)
       end
 
       def wet?(line) = %w[egg liquid].include?(line.role) || @catalogue.find_key(line.ingredient)&.group == "fruit"

@@ -7,6 +7,7 @@ module Restauro
     class Plain
       include PlainKinds
       include PlainLayers
+      include PlainPanSauce
       include PlainSauces
       include PlainSweets
 
@@ -14,7 +15,7 @@ module Restauro
       PUREED = DataFiles.words("dishes/words.yml").fetch(:pureed)
       # Roles that go in when the rest is done.
       LAST = %w[cheese seasoning].freeze
-      KINDS = %i[crumbs mash bound chips meringue laid drained stirred sweet tomatoes melted poached].freeze
+      KINDS = %i[pan_sauce crumbs mash bound chips meringue laid drained stirred sweet tomatoes melted poached].freeze
 
       DRAINED = DataFiles.words("dishes/words.yml").fetch(:drained)
       # Whether a line is of what is boiled before a white sauce goes over it.

@@ -37,6 +37,7 @@ module Restauro
       GRILLS = DataFiles.words("dishes/words.yml").fetch(:grills)
       STEAMS = DataFiles.words("dishes/words.yml").fetch(:steams)
       SIMMERS = DataFiles.words("dishes/words.yml").fetch(:simmers)
+      NO_OVEN = /\b(?:oil|fat|shortening|lard|dripping|ghee|fryer|fry|middle|centre|core|thermometer)\b/i
       MAKES = /\b(?:makes|yields?)\D{0,12}(\d{1,3})\b/i
       # "Yorkshire puddings (12)".
       SO_MANY = /\((\d{1,2})\)\s*\z/
@@ -96,7 +97,7 @@ module Restauro
 
       def oven(texts)
         first_in(texts) do |text|
-          next if text.match?(/\b(?:oil|fat|fry|middle|centre|core|thermometer)\b/i) && !text.match?(BAKES)
+          next if text.match?(NO_OVEN) && !text.match?(BAKES)
 
           OvenSaid.of(text)
         end

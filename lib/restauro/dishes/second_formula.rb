@@ -96,7 +96,13 @@ module Restauro
           return
         end
 
-        ahead.sum { |line| liquid?(line) ? line.grams.value : 0.0 } > 2 * lines[index].grams.value ? index : nil
+        poured = ahead.sum { |line| liquid?(line) ? line.grams.value : 0.0 }
+        index - (melted_for_them?(lines, index) ? 1 : 0) if poured > 2 * lines[index].grams.value
+      end
+
+      # Fat right before the crumbs, where the sauce has its own.
+      def melted_for_them?(lines, index)
+        lines[index - 1].role == "fat" && lines[0...(index - 1)].any? { |line| line.role == "fat" }
       end
 
       def coat?(lines) = lines.none? { |line| liquid?(line) }

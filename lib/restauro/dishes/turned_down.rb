@@ -14,20 +14,26 @@ module Restauro
 
       private
 
+      # At the oven that the recipe begins with, for as long as it says in all.
       def own?(step, said) =
-        step.celsius == said.oven.celsius && step.minutes.to_f.round == said.bake_minutes.round
+        said.oven && step.celsius == said.oven.celsius && step.celsius != oven.celsius &&
+          step.minutes.to_f.round == said.bake_minutes.round
 
       def halves(step)
         first = step.minutes - minutes
         way = oven.celsius < step.celsius ? "down" : "up"
-        text, look = step.text, ""
-        # Golden only after the turn: it is looked for then.
-        if (after = text[TurnedDown::LOOK, 1]) && after.to_f > first
-          text, look = text.sub(TurnedDown::LOOK, ""), text[TurnedDown::LOOK].sub(after, (after.to_f - first).round.to_s)
-        end
+        text, look = looked_after(step.text, first)
         [step.with(text: text, minutes: first, look_for: nil, safety: [], caution: nil),
-         step.with(text: "Turn the oven #{way} to #{oven.say}; bake on#{look}.", minutes: minutes, celsius: oven.celsius,
-                   uses: [])]
+         step.with(text: "Turn the oven #{way} to #{oven.say}; bake on#{look}.", minutes: minutes,
+                   celsius: oven.celsius, uses: [])]
+      end
+
+      # Golden only after the turn: it is looked for then.   @return [Array(String, String)]
+      def looked_after(text, first)
+        after = text[TurnedDown::LOOK, 1].to_f
+        return [text, ""] unless after > first
+
+        [text.sub(TurnedDown::LOOK, ""), text[TurnedDown::LOOK].sub(/\d+/, (after - first).round.to_s)]
       end
     end
 
@@ -41,9 +47,8 @@ module Restauro
         before, turn, after = text.partition(TurnedDown::IN_TURN)
         return if turn.empty? || TimeSaid.of(before).empty?
 
-        first, oven = [before, after].map { |part| OvenSaid.of(part) }
-        minutes = TimeSaid.of(after).sum
-        new(oven: oven, minutes: minutes) if first && oven && oven.celsius != first.celsius && minutes.positive?
+        oven, minutes = OvenSaid.of(after), TimeSaid.of(after).sum
+        new(oven: oven, minutes: minutes) if oven && minutes.positive?
       end
     end
   end

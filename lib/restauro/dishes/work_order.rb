@@ -39,8 +39,10 @@ module Restauro
           named(part).select { |step| step.kind == kind && said?(step, index) }
         end
 
-      # A sauce that goes into something is not served by itself.
+      # A sauce that goes into something is not served by itself; what is turned in a pan sauce is not served without.
       def said?(step, index)
+        return step.uses.any? if step.kind == "serve" && index == @host && @answers.any? { |part| pan_sauce?(part) }
+
         step.kind != "serve" || served?(step) || assembly.empty? && @dish.joins.none? { |join| inside?(join, index) }
       end
 
@@ -51,6 +53,8 @@ module Restauro
       def inside?(join, index) = [join.from, join.to].include?(index) && index != @host && join.how != "over"
       attr_reader :assembly
 
+      def pan_sauce?(part) = part.name.to_s.start_with?(Dredged::SAUCE)
+
       # What waits first, the others meanwhile, then the host to its end.
       def around_host
         steps = work(@answers[@host])
@@ -59,7 +63,9 @@ module Restauro
         wait = before.index { |step| WAITS.include?(step.kind) && step.minutes.to_f >= 10 && early?(step) }
         head, tail = wait ? [steps[0..wait], steps[(wait + 1)..]] : split_at_heat(steps)
         on_top, others = guests.partition { |part| crowns?(part) }
-        [*head, *others.flat_map { |part| work(part) + chilled(part) }, *crowned(tail, on_top)]
+        behind, others = others.partition { |part| pan_sauce?(part) }
+        [*head, *others.flat_map { |part| work(part) + chilled(part) }, *crowned(tail, on_top),
+         *behind.flat_map { |part| work(part) }]
       end
 
       # What a coat goes around is cold and firm before it is shaped.

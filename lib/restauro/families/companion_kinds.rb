@@ -30,7 +30,7 @@ module Restauro
       def self.thick(line)
         return unless line.kind == "poultry"
         return "bird" if line.text.match?(BIRD) && !line.text.match?(CUT)
-        return "joint" if line.text.match?(Regexp.union(JOINT, PORTIONS))
+        return "joint" if line.text.match?(Regexp.union(JOINT, PORTIONS)) && !line.text.match?(Heat::PieceLine::BONED)
 
         "breast" if line.text.match?(Heat::PieceLine::WHOLE)
       end

@@ -17,12 +17,15 @@ module Restauro
 
       # Flour and nothing wet beside what is fried in it; with egg, as far as that makes no batter.
       def dredged?
-        return false if flour.zero? || told_by_title == %w[sauce] || grams("liquid").positive? || pieces_g < flour
+        return false if flour.zero? || told_by_title == %w[sauce] || grams("liquid").positive?
+        return false unless pieces_g > flour || unweighed_piece?
 
         grams("egg").positive? ? ratio.to_f < figure(:dough_under) : fried?
       end
 
       def fried? = @recipe.lines.any? { |line| line.text.match?(FRIED) }
+
+      def unweighed_piece? = @recipe.ingredients.any? { |line| line.by_the_piece? && line.grams.nil? }
 
       # What is floured and fried whole.
       def pieces_g =

@@ -5,6 +5,8 @@ module Restauro
       # "200 g sausage meat", the cook's own words where the catalogue has none.
       # @param line [Recipes::Line]   @param catalogue [Catalogue]   @return [String]
       def say(line, catalogue)
+        return "#{line.name_text}, sold as gluten free" if line.ingredient == "gf_other"
+
         if line.ingredient && line.role != "seasoning"
           return "#{grams(line)}#{typed(line, catalogue) || catalogue.fetch(line.ingredient).say}"
         end

@@ -48,7 +48,7 @@ module Restauro
       # The fat that is there to fry in, where it is another than oil.
       # @param lines [Array<Recipes::Line>]   @return [String, nil] of data/heat/oils.yml
       def self.fat_in(lines)
-        lines.find { |line| line.role == "fat" && line.text.match?(Recipes::LineWarnings::TO_FRY_IN) }&.ingredient
+        lines.find(&:to_fry_in?)&.ingredient
           &.then { |key| key if Oil.row(key) && !%w[butter neutral_oil].include?(key) }
       end
 

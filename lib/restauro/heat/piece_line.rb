@@ -15,6 +15,7 @@ module Restauro
       WING = DataFiles.words("heat/words.yml").fetch(:wing)
       # On the bone, as thick as a wrist.
       JOINT = DataFiles.words("heat/words.yml").fetch(:joint)
+      BONED = DataFiles.words("heat/words.yml").fetch(:boned)
       THIN = DataFiles.words("heat/words.yml").fetch(:thin)
       CUT = /\b(?:cut|sliced|divided)\s+in(?:to)?\s+(\d{1,3})\b(?!\s*-?\s*(?:mm|cm|inch|in\b|"|”|\/))/i
       CUT_UP = DataFiles.words("heat/words.yml").fetch(:cut_up)
@@ -62,7 +63,7 @@ module Restauro
         return [said || "stick", :usual_wing_mm] if text.match?(WING)
 
         thick = !text.match?(THIN)
-        return [said || "stick", :usual_joint_mm] if thick && text.match?(JOINT)
+        return [said || "stick", :usual_joint_mm] if thick && text.match?(JOINT) && !text.match?(BONED)
 
         [said || row["shape"], thick && text.match?(WHOLE) ? :usual_breast_mm : :"usual_#{row["shape"]}_mm"]
       end

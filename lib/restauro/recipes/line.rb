@@ -61,6 +61,8 @@ module Restauro
         def bare_text = Line.bare(text)
         # Without what is wanted besides: "250 g flour, plus extra for dusting" is no flour for dusting.
         def own_text = text.sub(Line::BESIDES, "")
+        # Fat that the pan takes, and no dough, batter or sauce.
+        def to_fry_in? = role == "fat" && own_text.match?(Line::TO_FRY_IN)
         def counted? = !grams.nil? && !ingredient.nil?
         # Sold by the piece: one weighs what it usually does. Of a vegetable that is cut, a piece is no whole one.
         def by_the_piece? = Line::BY_THE_PIECE.include?(kind)
@@ -71,6 +73,7 @@ module Restauro
     # @param text [String]   @return [String] without the bullet or the number of a list
     def Line.bare(text) = text.strip.sub(AmountReader::BULLET, "").sub(/\A-\s*(?=\S)/, "")
 
+    Line::TO_FRY_IN = DataFiles.words("families/batter/words.yml").fetch(:to_fry_in)
     Line::BESIDES = /[,;(]?\s*(?:\bplus|\band|\+)\s+(?:a\s+(?:little|bit)(?:\s+of)?\s+)?(?:extra|more|some)\b.*/i
     Line::BY_THE_PIECE = %w[poultry quick_meat fish].freeze
     Line::ROLES = %w[

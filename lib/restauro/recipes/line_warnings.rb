@@ -7,8 +7,6 @@ module Restauro
     module LineWarnings
       # Roles that cannot be told without an amount.
       MEASURED_ROLES = %w[flour starch liquid fat].freeze
-      # Fat to fry in is as much as the pan takes.
-      TO_FRY_IN = DataFiles.words("families/batter/words.yml").fetch(:to_fry_in)
       TAKEN = %w[wholemeal_flour spelt_flour rye_flour barley_flour cake_flour].freeze
 
       private
@@ -47,7 +45,7 @@ module Restauro
       end
 
       def no_amount(text, grams, role)
-        return [] if grams || !MEASURED_ROLES.include?(role) || (role == "fat" && text.match?(TO_FRY_IN))
+        return [] if grams || !MEASURED_ROLES.include?(role) || (role == "fat" && text.match?(Line::TO_FRY_IN))
 
         [
           Warning.new(

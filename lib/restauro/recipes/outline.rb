@@ -136,7 +136,7 @@ module Restauro
 
       # "butter", "salt to taste" or "oil for deep frying" in a list, not "Onion and cider-vinegar gravy".
       def bare_ingredient?(line) =
-        (line.split.length <= BARE_WORDS || LineWarnings::TO_FRY_IN.match?(line)) && @line_reader.known_name?(line)
+        (line.split.length <= BARE_WORDS || Line::TO_FRY_IN.match?(line)) && @line_reader.known_name?(line)
 
       def title?(line)
         return true if ABOUT.match?(line)

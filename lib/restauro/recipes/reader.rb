@@ -11,6 +11,7 @@ module Restauro
         @outline = Outline.new(@line_reader)
         @squeezed = Squeezed.new(@line_reader)
         @served = Served.new(catalogue)
+        @divided = Divided.new(@line_reader)
         freeze
       end
 
@@ -24,7 +25,7 @@ module Restauro
           raise InvalidInput, Tidy.too_much("#{listed} ingredient lines", Tidy::MOST_INGREDIENTS)
         end
 
-        read = @served.of(@squeezed.of(entries.flat_map { |entry| entry_lines(entry) }))
+        read = @divided.of(@served.of(@squeezed.of(entries.flat_map { |entry| entry_lines(entry) })))
         lines = with_gluten(corrected(read, corrections))
         return Recipe.new(lines: lines, system: @system) if lines.any? { |l| !l.words? && l.understood }
 

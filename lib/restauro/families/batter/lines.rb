@@ -7,7 +7,6 @@ module Restauro
       class Lines
         DRY_ROLES = %w[flour starch thickener binder lift seasoning crumb].freeze
         WET_ROLES = %w[egg liquid fat puree acid].freeze
-        FRIED = DataFiles.words("families/batter/words.yml").fetch(:to_fry_in)
         WRUNG, OF_GRATED = DataFiles.words("families/batter/words.yml").values_at(:squeezed_dry, :of_grated)
         PIECES = DataFiles.words("heat/words.yml").fetch(:cut_up)
         GRATED = DataFiles.words("families/batter/words.yml").fetch(:grated)
@@ -40,7 +39,7 @@ module Restauro
         def pan_fat
           @all.select do |line|
             line.role == "fat" &&
-              (line.own_text.match?(FRIED) || @ours.style == "pudding" || (coating? && frying_fat?(line)))
+              (line.to_fry_in? || @ours.style == "pudding" || (coating? && frying_fat?(line)))
           end
         end
 

@@ -13,7 +13,8 @@ module Restauro
           @recipe = recipe
           @options = with_piece(options, catalogue)
           @parts =
-            recipe.ingredients.select(&:counted?).map { |line| [catalogue.fetch(line.ingredient), line.grams] }.freeze
+            recipe.ingredients.select(&:counted?).reject(&:to_fry_in?)
+                  .map { |line| [catalogue.fetch(line.ingredient), line.grams] }.freeze
           @ratio = Hydration::WaterRatio.estimate(parts)
           @gas = Lift::Gas.of(weights)
           @style = style || (swims? ? "coating" : style_by_itself)

@@ -36,7 +36,8 @@ module Restauro
         def filled? = !@ours.filling.nil?
 
         def barrier
-          return unless filled? && @ours.open? && !@ours.filling.raw_crust? && %w[rolled pressed base].include?(@ours.style.key)
+          return unless filled? && @ours.open? && !@ours.filling.raw_crust?
+          return unless %w[rolled pressed base].include?(@ours.style.key)
 
           exclusion = @ours.options.exclusion(@catalogue)
           brush = if exclusion.allows?(@catalogue.fetch("egg_white")) then "egg white, and two minutes more in the oven"

@@ -13,7 +13,7 @@ module Restauro
           @filling = swap.ours.filling
           @catalogue = catalogue
           @lines = swap.ours.recipe.ingredients.select do |line|
-            line.part == Parts::NAME && !(line.role == "fat" && line.text.match?(Recipes::LineWarnings::TO_FRY_IN))
+            line.part == Parts::NAME && !line.to_fry_in?
           end
           @companions = Companions.new(@lines.select { |line| companion?(line) }, catalogue)
           freeze

@@ -1,0 +1,63 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Recipes
+    # "2 1/4 cups flour, divided", of which a step takes "the remaining 1/4 cup"; "5 tbsp butter, divided", of which the
+    # first step takes 4: two lines, the second before what it goes into.
+    class Divided
+      WORD = /\bdivided\b/i
+      AMOUNT = /(?:about\s+)?[\d½⅓¼⅔¾⅛][^.;,]{0,24}?/
+      LIKE = /plain|seasoned|all-purpose|wheat|unsalted|salted|melted|softened|cold/
+      # What the second half of each goes before, from the end of the list.
+      INTO = {"flour" => "liquid", "fat" => "crumb"}.freeze
+      private_constant :WORD, :AMOUNT, :LIKE, :INTO
+
+      # @param line_reader [LineReader]
+      def initialize(line_reader)
+        @line_reader = line_reader
+        freeze
+      end
+
+      # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
+      def of(lines)
+        at = lines.index { |line| INTO.key?(line.role) && line.grams && line.text.match?(WORD) } or return lines
+        into = lines.rindex { |line| line.role == INTO.fetch(lines[at].role) } or return lines
+        rest = rest_of(lines[at], lines) or return lines
+        into > at ? [*lines[0...at], *halves(lines[at], rest, lines[(at + 1)...into]), *lines[into..]] : lines
+      end
+
+      private
+
+      # @return [Estimate, nil] g
+      def rest_of(line, lines)
+        steps = lines.select { |one| one.role == "step" }.map(&:text)
+        rest = said(line, steps, /\b(?:remaining|reserved|other|last)\s+/)
+        return rest if rest && rest.value < line.grams.value
+        return unless rest.nil? && steps.any?(/\b(?:remaining|reserved|rest of)\b[^.;,]*\b#{kind(line)}\b/i)
+
+        first = said(line, steps, //)
+        line.grams * (1 - first.value / line.grams.value) if first && first.value < line.grams.value
+      end
+
+      # The first amount of it that a step takes, behind such words.
+      def said(line, steps, before)
+        words = /#{before.source}(#{AMOUNT.source})\s+(?:of\s+)?(?:the\s+)?(?:#{LIKE.source}\s+)?#{kind(line)}\b/i
+        amounts = steps.lazy.flat_map { |step| step.scan(words).flatten }
+        amounts.filter_map { |amount| @line_reader.read("#{amount} #{name(line)}").grams }.first
+      end
+
+      def kind(line) = line.role == "flour" ? "flour" : Regexp.escape(name(line)[/\p{L}+\z/].to_s)
+      def name(line) = line.name_text.to_s.sub(/[,(].*/, "").strip
+
+      def halves(line, rest, between)
+        first = line.grams * (1 - rest.value / line.grams.value)
+        [part(line, first), *between, part(line, rest)]
+      end
+
+      def part(line, grams)
+        line.with(text: "#{WeighedLine.tenths(grams.value.round(1))} g #{name(line)}", grams: grams, amount_text: nil,
+                  name_text: name(line))
+      end
+    end
+  end
+end
