@@ -24,7 +24,7 @@ module Restauro
         return if group.label && !group.label.match?(Grouping::CRUSTY)
         return if @title.match?(Families::Detection::WORDS.fetch("batter"))
 
-        inside, crust = marked(group).zip(group.lines).partition { |pair| inside?(*pair) }.map { |all| all.map(&:last) }
+        inside, crust = fruit_first(group.lines) || by_kind(group)
         whole = inside.any? { |line| fruit?(line) } && crust_like?(crust) && inside.none? { |line| crusty_flour?(line) }
         [inside, crust].sort_by { |lines| group.lines.index(lines.first) } if whole && !poured?(inside, crust)
       end
@@ -38,6 +38,19 @@ module Restauro
       end
 
       private
+
+      # All the fruit before all the flour: what comes with the flour is the crust's, sugar and salt too.
+      # @return [Array(Array, Array), nil]
+      def fruit_first(lines)
+        at = lines.index { |line| crusty_flour?(line) }
+        return unless at&.positive? && lines[0...at].any? { |line| fruit?(line) } && lines[at..].none? { |line| fruit?(line) }
+
+        at -= 1 while lines[at - 1].role == "fat" && lines[at..].none? { |line| line.role == "fat" }
+        [lines[0...at], lines[at..]]
+      end
+
+      def by_kind(group) =
+        marked(group).zip(group.lines).partition { |pair| inside?(*pair) }.map { |all| all.map(&:last) }
 
       def marked(group)
         bare = group.lines.map { |line| line.with(part: nil) }
@@ -55,10 +68,8 @@ module Restauro
 
       # Flour with a quarter of its weight in fat, and hardly any liquid.
       def crust_like?(lines)
-        flour, fat, liquid = [->(line) { flour?(line) }, ->(line) { line.role == "fat" }, ->(line) {
-  line.role == "liquid"
-}]
-          .map { |kind| grams(lines, &kind) }
+        flour = grams(lines) { |line| flour?(line) }
+        fat, liquid = %w[fat liquid].map { |role| grams(lines) { |line| line.role == role } }
         sheet = lines.any? { |line| group_of(line) == "pastry" }
         sheet || (flour.positive? && fat > flour / 4 && liquid < flour)
       end

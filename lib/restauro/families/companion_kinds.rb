@@ -48,6 +48,7 @@ module Restauro
 
         # Under "To serve" nothing is cooked along but raw meat.
         served = Recipes::Served.words?(line, heading: line.part)
+        return kind_row("table") if line.kind == "table"
         return kind_row("table") if served && kind(line)&.fetch("stage") != "brown"
         if line.text.match?(STUDDED) || (line.text.match?(SPRIGS) && !line.text.match?(PICKED))
           return kind_row("infuse")

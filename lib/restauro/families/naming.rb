@@ -2,6 +2,9 @@ module Restauro
   module Families
     # What a step calls a thing, with its grams.
     module Naming
+      # How warm it comes is for the step to say.
+      WARMTH = /\A(?:(?:ice|very|boiling)[- ])?(?:hot|cold|warm|boiling|chilled|lukewarm|iced)\s+/i
+
       # "200 g sausage meat", the cook's own words where the catalogue has none.
       # @param line [Recipes::Line]   @param catalogue [Catalogue]   @return [String]
       def say(line, catalogue)
@@ -26,7 +29,7 @@ module Restauro
       def typed(line, catalogue)
         return if line.added || !catalogue.fetch(line.ingredient).varied?
 
-        line.name_text.to_s.sub(/\A(?:of|the)\s+/i, "")[/\A[^,;(]*\p{L}/]
+        line.name_text.to_s.sub(/\A(?:of|the)\s+/i, "").sub(WARMTH, "")[/\A[^,;(]*\p{L}/]
       end
     end
   end

@@ -6,6 +6,9 @@ module Restauro
     # or by those of a heading without flour.
     class Served
       WORDS = DataFiles.words("ingredients/words.yml").fetch(:served)
+      # What is held in the hand, and what is spooned over it.
+      HANDHELD = DataFiles.words("ingredients/words.yml").fetch(:handheld)
+      SPOONED = %w[sour_cream creme_fraiche plain_yogurt plant_yogurt].freeze
       ROLES = %w[liquid fat puree].freeze
 
       # @param line [Line]   @param heading [String, nil]   @return [Boolean]
@@ -23,13 +26,21 @@ module Restauro
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
       def of(lines)
         floured = lines.select { |line| flour?(line) }.map(&:part)
+        handheld = lines.first&.role == "title" && lines.first.text.match?(HANDHELD)
         lines.map do |line|
           heading = line.part unless floured.include?(line.part)
+          next line.with(role: "other", kind: "table") if handheld && spooned?(line, lines)
+
           ROLES.include?(line.role) && Served.words?(line, heading: heading) ? line.with(role: "other") : line
         end
       end
 
       private
+
+      # Soured cream in a taco, where something else is poured into the batter.
+      def spooned?(line, lines) =
+        SPOONED.include?(line.ingredient) &&
+          lines.any? { |other| other.role == "liquid" && !SPOONED.include?(other.ingredient) }
 
       def flour?(line)
         @catalogue.find_key(line.ingredient)&.then { |found| found.starchy? || found.group == "pastry" }

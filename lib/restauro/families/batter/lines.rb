@@ -83,6 +83,7 @@ module Restauro
           return [] unless coating?
 
           small = @companions.at("simmer").select { |line| line.text.match?(Style::CUT_SMALL) }
+          small += @companions.at("finish").select { |line| line.text.match?(Breading::Lines::BESIDE) }
           small.length < (@companions.lines - @companions.at("table")).length ? small : []
         end
 

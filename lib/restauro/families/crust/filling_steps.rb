@@ -99,10 +99,10 @@ module Restauro
         def toss
           dry =
             left.select { |line| %w[thickener starch flour seasoning].include?(line.role) || group(line) == "sugar" }
-          Step.new(kind: "mix",
-                   text: "Filling: #{"stir #{list(dry)} together dry, then " if dry.length > 1}toss with " \
-                         "#{list(left - (dry.length > 1 ? dry : []))}.",
-                   uses: left, look_for: "no dry starch to be seen")
+          rest = left - dry
+          words = "stir #{list(dry)} together dry, then toss with #{list(rest)}" if dry.length > 1
+          words ||= dry.any? ? "toss #{list(rest)} with #{list(dry)}" : "toss #{list(rest)} together"
+          Step.new(kind: "mix", text: "Filling: #{words}.", uses: left, look_for: "no dry starch to be seen")
         end
 
         def whisk

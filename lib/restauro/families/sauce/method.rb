@@ -22,12 +22,10 @@ module Restauro
         end
 
         # At the stove, from what browns first to the simmer.
-        def way =
-          [
-            *@lines.companions.early_steps(@lines.fats),
-            *StoveSteps.new(@swap, @catalogue, @lines).steps,
-            *@lines.companions.simmer_steps
-          ]
+        def way
+          stove = StoveSteps.new(@swap, @catalogue, @lines)
+          [*@lines.companions.early_steps(@lines.fats), *stove.steps, *@lines.companions.simmer_steps, *stove.liaison]
+        end
 
         private
 

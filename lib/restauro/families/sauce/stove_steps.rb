@@ -21,6 +21,16 @@ module Restauro
         PALE = "foams and smells of toast, still pale"
         LOOSE = "smooth and loose like thin cream; starch will not smell toasted, so go by the clock"
 
+        LIAISON_SAFETY = %w[yolk_boiled egg_dish].freeze
+
+        # Yolks that boil with the flour, behind what stewed in it.   @return [Array<Step>]
+        def liaison
+          return [] unless boiled_eggs? && stewed? && @swap.school == "roux"
+
+          [Step.new(kind: "simmer", text: liaison_words, minutes: Constants.fetch(:making, :yolks_minutes),
+                    uses: @lines.eggs, look_for: "thicker again, and smooth", safety: LIAISON_SAFETY)]
+        end
+
         # @return [Array<Step>]
         def steps
           case @swap.school
@@ -89,24 +99,23 @@ module Restauro
         end
 
         def simmer
-          yolks =
-            (
-              if boiled_eggs?
-                " Off the heat, a ladle of it into #{@lines.list(@lines.eggs)}, whisking; back into the pan, and boil again."
-              else
-                ""
-              end
-            )
+          now = boiled_eggs? && !stewed?
           Step.new(
             kind: "simmer",
-            text: "Low heat, a slow bubble, stirring.#{yolks}",
+            text: "Low heat, a slow bubble, stirring.#{" #{liaison_words}" if now}",
             minutes: simmer_minutes,
-            uses: boiled_eggs? ? @lines.eggs : [],
+            uses: now ? @lines.eggs : [],
             look_for: seen,
             caution: Cautions.of_sauce(@ours).first,
-            safety: boiled_eggs? ? %w[yolk_boiled egg_dish] : []
+            safety: now ? LIAISON_SAFETY : []
           )
         end
+
+        def liaison_words =
+          "Off the heat, a ladle of it into #{@lines.list(@lines.eggs)}, whisking; back into the pan, and boil again."
+
+        # What stews in the sauce for long would turn its yolks to grains.
+        def stewed? = @lines.companions.simmer_steps.any?
 
         def boil_down
           left = @ours.cooking.liquid_g
