@@ -49,6 +49,7 @@ module Restauro
       PlainSweets
       PotatoesAside
       Predictions
+      RagoutAndWhiteSauce
       Refusal
       Report
       Said

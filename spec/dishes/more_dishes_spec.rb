@@ -188,7 +188,7 @@ RSpec.describe "Dishes of more kinds", :long do
 "skirt\n300 g potatoes\n1 onion\n" \
             "Bake at 200C for 20 minutes, then 170C for 30 minutes\n"
         )
-      expect([minutes[found, "bake"], said[found, /all raw and cut as small as peas/].length]).to eq [[50.0], 1]
+      expect([minutes[found, "bake"], said[found, /all raw and cut as small as peas/].length]).to eq [[20.0, 30.0], 1]
     end
   end
 

@@ -26,10 +26,16 @@ module Restauro
         from, to = @answers[join.from], @answers[join.to]
         return [tossed(from)] if from.part.family.nil? && to.part.role == :dough
 
-        from.part.role == :sauce ? [poured(from, to.part.role == :coat)] : []
+        return [poured(from, to.part.role == :coat)] if from.part.role == :sauce
+
+        beside?(from, to) ? [step(text: "#{from.name} beside it.", part: from.name)] : []
       end
 
       private
+
+      # A dip by what is fried.
+      def beside?(from, to) =
+        from.part.family.nil? && to.part.role == :coat && !from.name.to_s.start_with?(Dredged::SAUCE)
 
       # Pancakes around what was made for them.
       def around

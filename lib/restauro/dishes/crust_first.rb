@@ -24,8 +24,8 @@ module Restauro
         return unless title.match?(Families::Detection::WORDS.fetch("crust"))
 
         crust = @lines[0...cut]
-        filling = @lines[crust.length..]
-        [crust, filling] if whole?(crust) && filling.any?
+        wash, filling = @lines[crust.length..].partition { |line| Families::Crust::Glaze.line?(line) }
+        [crust + wash, filling] if whole?(crust) && filling.any?
       end
 
       private

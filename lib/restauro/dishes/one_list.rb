@@ -82,6 +82,9 @@ module Restauro
       def layered(group)
         return if group.label || !@title.match?(Joins::LAYERED) || coated?(group.lines)
 
+        two = RagoutAndWhiteSauce.new(@catalogue, group.lines).split
+        return two.map { |name, lines| part(name, lines) } if two
+
         slices, sauce = group.lines.partition { |line| Bake.laid?(line) }
         whole = slices.any? && sauce.any? { |line| flour?(line) } && wet?(sauce)
         return [part("Layers", slices), part(nil, sauce)] if whole

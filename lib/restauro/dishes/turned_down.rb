@@ -2,9 +2,11 @@
 
 module Restauro
   module Dishes
-    # A bake that the recipe gives two ovens in turn, "220C for 15 minutes, then 180C for 45": a step for each.
-    #   oven Kitchen::OvenTemperature that follows · minutes it stays at that
-    TurnedDown = Value.of(:oven, :minutes) do
+    # A bake that the recipe gives in two, "220C for 15 minutes, then 180C for 45", "covered for an hour; uncover, 20
+    # minutes more": a step for each.
+    #   oven Kitchen::OvenTemperature that follows, nil where it stays · minutes it stays at that
+    #   uncovered whether a lid or foil comes off then
+    TurnedDown = Value.of(:oven, :minutes, :uncovered) do
       # @param steps [Array<Families::Step>]   @param said [Said]
       # @return [Array<Families::Step>] with the bake at the recipe's own oven and minutes in two
       def split(steps, said)
@@ -16,16 +18,23 @@ module Restauro
 
       # At the oven that the recipe begins with, for as long as it says in all.
       def own?(step, said) =
-        said.oven && step.celsius == said.oven.celsius && step.celsius != oven.celsius &&
+        said.oven && step.celsius == said.oven.celsius && (uncovered || step.celsius != oven&.celsius) &&
           step.minutes.to_f.round == said.bake_minutes.round
 
       def halves(step)
         first = step.minutes - minutes
-        way = oven.celsius < step.celsius ? "down" : "up"
         text, look = looked_after(step.text, first)
+        text = text.sub(/\.\z/, ", covered.") if uncovered && !text.match?(/cover/)
         [step.with(text: text, minutes: first, look_for: nil, safety: [], caution: nil),
-         step.with(text: "Turn the oven #{way} to #{oven.say}; bake on#{look}.", minutes: minutes,
-                   celsius: oven.celsius, uses: [])]
+         step.with(text: "#{turn(step.celsius)}; bake on#{look}.", minutes: minutes,
+                   celsius: oven&.celsius || step.celsius, uses: [])]
+      end
+
+      # "Uncover it, turn the oven up to 200 °C".
+      def turn(celsius)
+        way = "turn the oven #{oven.celsius < celsius ? "down" : "up"} to #{oven.say}" if oven && oven.celsius != celsius
+        words = [("uncover it" if uncovered), way].compact.join(", ")
+        words[0].upcase + words[1..]
       end
 
       # Golden only after the turn: it is looked for then.   @return [Array(String, String)]
@@ -38,17 +47,19 @@ module Restauro
     end
 
     TurnedDown::IN_TURN = DataFiles.words("dishes/words.yml").fetch(:in_turn)
+    TurnedDown::UNCOVERS = DataFiles.words("dishes/words.yml").fetch(:uncovers)
     TurnedDown::LOOK = /: look after (\d+) min, [^.]*(?=\.)/
 
     class << TurnedDown
       # @param text [String] a sentence, or more, of one bake
-      # @return [TurnedDown, nil] where it says another oven, and how long
+      # @return [TurnedDown, nil] where it says how long at another oven, or without its cover
       def of(text)
         before, turn, after = text.partition(TurnedDown::IN_TURN)
         return if turn.empty? || TimeSaid.of(before).empty?
 
         oven, minutes = OvenSaid.of(after), TimeSaid.of(after).sum
-        new(oven: oven, minutes: minutes) if oven && minutes.positive?
+        uncovered = "#{turn}#{after}".match?(TurnedDown::UNCOVERS)
+        new(oven: oven, minutes: minutes, uncovered: uncovered) if (oven || uncovered) && minutes.positive?
       end
     end
   end
