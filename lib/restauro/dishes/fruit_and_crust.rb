@@ -43,7 +43,8 @@ module Restauro
       # @return [Array(Array, Array), nil]
       def fruit_first(lines)
         at = lines.index { |line| crusty_flour?(line) }
-        return unless at&.positive? && lines[0...at].any? { |line| fruit?(line) } && lines[at..].none? { |line| fruit?(line) }
+        return unless at&.positive? && lines[0...at].any? { |line| fruit?(line) }
+        return if lines[at..].any? { |line| fruit?(line) }
 
         at -= 1 while lines[at - 1].role == "fat" && lines[at..].none? { |line| line.role == "fat" }
         [lines[0...at], lines[at..]]

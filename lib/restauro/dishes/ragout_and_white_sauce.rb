@@ -2,7 +2,8 @@
 
 module Restauro
   module Dishes
-    # Lasagne, moussaka, pastitsio in one list: minced meat or tomatoes make one sauce, butter, flour and milk the other.
+    # Lasagne, moussaka, pastitsio in one list: minced meat or tomatoes make one sauce, butter, flour and milk the
+    # other.
     class RagoutAndWhiteSauce
       include LineKinds
 
@@ -18,8 +19,8 @@ module Restauro
         freeze
       end
 
-      # @return [Array<Array(String, Array)>, nil] names and lines: what is laid, the ragout, the white sauce, cheese over
-      #   it; nil where there are no two sauces
+      # @return [Array<Array(String, Array)>, nil] names and lines: what is laid, the ragout, the white sauce, cheese
+      #   over it; nil where there are no two sauces
       def split
         white = white_sauce or return
         others = @lines - white

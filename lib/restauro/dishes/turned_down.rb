@@ -24,7 +24,7 @@ module Restauro
       def halves(step)
         first = step.minutes - minutes
         text, look = looked_after(step.text, first)
-        text = text.sub(/\.\z/, ", covered.") if uncovered && !text.match?(/cover/)
+        text = text.sub(/\.\z/, ", covered.") if uncovered && !text.include?("cover")
         [step.with(text: text, minutes: first, look_for: nil, safety: [], caution: nil),
          step.with(text: "#{turn(step.celsius)}; bake on#{look}.", minutes: minutes,
                    celsius: oven&.celsius || step.celsius, uses: [])]
@@ -32,7 +32,9 @@ module Restauro
 
       # "Uncover it, turn the oven up to 200 °C".
       def turn(celsius)
-        way = "turn the oven #{oven.celsius < celsius ? "down" : "up"} to #{oven.say}" if oven && oven.celsius != celsius
+        if oven && oven.celsius != celsius
+          way = "turn the oven #{oven.celsius < celsius ? "down" : "up"} to #{oven.say}"
+        end
         words = [("uncover it" if uncovered), way].compact.join(", ")
         words[0].upcase + words[1..]
       end
