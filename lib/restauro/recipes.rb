@@ -35,6 +35,7 @@ module Restauro
     autoload :Scale, "restauro/recipes/scale"
     autoload :ScaleWish, "restauro/recipes/scale_wish"
     autoload :TrailingAmount, "restauro/recipes/trailing_amount"
+    autoload :ToDredge, "restauro/recipes/to_dredge"
     autoload :UnitClues, "restauro/recipes/unit_clues"
     autoload :WeighedLine, "restauro/recipes/weighed_line"
     autoload :Weigher, "restauro/recipes/weigher"

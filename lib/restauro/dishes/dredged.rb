@@ -28,12 +28,14 @@ module Restauro
 
         coat = lines.select { |line| coats?(line) || line.equal?(frying_fat(lines)) }
         sauce = lines - coat
-        [coat, sauce] if sauce.any? { |line| line.role == "liquid" } && lines.none? { |line| line.role == "crumb" }
+        [coat, sauce] if sauce.any? { |line| line.role == "liquid" } && lines.none? { |line| another?(line) }
       end
 
       private
 
       def dredges?(flour) = flour.text.match?(TO_DREDGE) || @title.match?(TITLE)
+      # Crumbs, or a sheet of pastry: flour is for another thing then.
+      def another?(line) = line.role == "crumb" || group_of(line) == "pastry"
       def piece?(line) = PIECES.include?(line.kind)
       def coats?(line) = piece?(line) || flour?(line) || line.role == "egg"
 

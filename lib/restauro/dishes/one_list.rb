@@ -85,11 +85,24 @@ module Restauro
         two = RagoutAndWhiteSauce.new(@catalogue, group.lines).split
         return two.map { |name, lines| part(name, lines) } if two
 
+        coat = floured_slices(group.lines)
+        return coat if coat
+
         slices, sauce = group.lines.partition { |line| Bake.laid?(line) }
         whole = slices.any? && sauce.any? { |line| flour?(line) } && wet?(sauce)
         return [part("Layers", slices), part(nil, sauce)] if whole
 
         with_what_is_laid_under(slices, sauce)
+      end
+
+      # Aubergine in flour and egg, fried before it is laid between tomatoes and cheese.   @return [Array<Group>, nil]
+      def floured_slices(lines)
+        slices = lines.select { |line| Bake.fried_layer?(line) }
+        coat = lines.select { |line| flour?(line) || line.role == "egg" } + slices
+        cheese, sauce = (lines - coat).partition { |line| line.role == "cheese" }
+        return if slices.empty? || coat.none? { |line| flour?(line) } || milky?(sauce) || !wet?(sauce)
+
+        [part("Coated slices", lines & coat), part("Sauce", sauce), part(nil, cheese)].reject { |one| one.lines.empty? }
       end
 
       # Meatballs before the sauce they go into: mince, egg, crumbs and what is mixed in with them.

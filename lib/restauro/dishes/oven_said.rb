@@ -26,6 +26,7 @@ module Restauro
           .gsub(text.match?(BAKES) ? BARE_DEGREES : /(?!)/) { |number| degrees(number) }
       end
 
+      # @param number [String] three digits   @return [String] with the unit that an oven can have
       def degrees(number) = "#{number} °#{number.to_i > Constants.fetch(:dishes, :most_oven_celsius) ? "F" : "C"}"
     end
   end

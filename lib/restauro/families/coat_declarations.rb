@@ -45,10 +45,13 @@ module Restauro
             .first
         line = line.with(text: "#{line.text} #{recipe.title.to_s[Heat::PieceLine::KIND]}") if line &&
           !line.text.match?(Heat::PieceLine::KIND)
-        line ||= Recipes::Line.new(text: "croquette", role: "other") if place.around_another?
+        line ||= Recipes::Line.new(text: "croquette", role: "other") if place.around_another? || rolls?(place)
         line ||= vegetable(recipe)
         line && Heat::PieceLine.usual(line, catalogue)
       end
+
+      # Croquettes, whatever they are of.
+      def rolls?(place) = place.dish.title.to_s.match?(Breading::Lines::CROQUETTES)
 
       # One that no table knows: as it is with the soft ones.   @return [Recipes::Line, nil]
       def vegetable(recipe)

@@ -20,10 +20,18 @@ module Restauro
         return false if flour.zero? || told_by_title == %w[sauce] || grams("liquid").positive?
         return false unless pieces_g > flour || unweighed_piece?
 
-        grams("egg").positive? ? ratio.to_f < figure(:dough_under) : fried?
+        return fried? unless grams("egg").positive?
+
+        ratio.to_f < figure(:dough_under) || (fried? && to_dredge?)
       end
 
       def fried? = @recipe.lines.any? { |line| line.text.match?(FRIED) }
+
+      # Flour that is only there to turn pieces in.
+      def to_dredge? =
+        @recipe.ingredients.any? do |line|
+          line.role == "flour" && (line.amount_text.nil? || line.text.match?(Recipes::ToDredge::WORDS))
+        end
 
       def unweighed_piece? = @recipe.ingredients.any? { |line| line.by_the_piece? && line.grams.nil? }
 

@@ -5,7 +5,7 @@ module Restauro
       %w[Becomes Body Cautions Choice Comparison Cooking Cooling CoursePoint Declarations Emulsion
          EmulsionSteps Event Finish Formula Grade Lines LookFors LumpRisk Method Options Picture PlateTest
          Prediction Reduction Report Rescue Roux SlurrySteps Solver StoveSteps StoveWords Swap SwapDraft
-         Swapper Traits].each do |name|
+         Swapper Traits Unmeasured].each do |name|
         autoload name.to_sym, "restauro/families/sauce/#{name.gsub(/(?<!^)([A-Z])/, '_\1').downcase}"
       end
 

@@ -7,6 +7,8 @@ module Restauro
     # question.
     Match = Struct.new(:key, :bystander, :piece_g, :ambiguous, keyword_init: true) { def initialize(**) = super.freeze }
     Entry = Struct.new(:key, :bystander, :piece_g, :any_modifier)
+    # What comes after these says where it is from or what it is for.
+    AFTER = %w[for from at in into to with if and as on or per zum zur für aus mit pour para voor om].freeze
     WORD = /\d+(?::|-to-)\d+|[[:alpha:]][[:alpha:]'’\-%]*|\d+\s?%|&/
 
     # @param catalogue [Catalogue]   @param region [String] us, metric, uk or au
@@ -86,7 +88,7 @@ module Restauro
 
     # After a preposition comes where it is from or what it is for, which changes nothing.
     def trailing_known?(words)
-      kept = words.take_while { |w| !%w[for from at in into to with if and as on or per].include?(w) }
+      kept = words.take_while { |w| !AFTER.include?(w) }
       kept.all? { |w| descriptor?(w) }
     end
 

@@ -17,6 +17,7 @@ module Restauro
       NUMBERED = /\A\s*(?:step\s*)?\d+\s*[.):]\s+(?=[[:alpha:]])/i
       AMOUNT_FIRST = /\A\W*(?:\d|[#{Numbers::GLYPHS.keys.join}])/
       # What only a method says: degrees, minutes.
+      TIME_FIRST = /\A\W*\d+(?:\s*[-–]\s*\d+)?\s*(?:min|minut(?:es?|en|i|os)|stunden?|heures?)\b/i
       SAYS_HOW = /\d\s*°\s*[CF]?\b|\b\d{3}\s?[CF]\b|\bgas (?:mark )?\d|\b\d+\s*(?:min\b|mins\b|minutes?\b|hours?\b)/i
       BARE_WORDS = 3
       LONG_SENTENCE = /\A[^\d].{55,}[.!]\s*\z/
@@ -98,6 +99,7 @@ module Restauro
         return false if listing?(line)
         return false if STATE.match?(line) && @line_reader.thing?(line)
         return true if ADVICE.match?(line)
+        return true if TIME_FIRST.match?(line)
         return true if SAYS_HOW.match?(line) && !@line_reader.thing?(line) && !ABOUT.match?(line)
 
         (VERBS.match?(line) || LONG_SENTENCE.match?(line)) && !amount_first?(line)

@@ -25,7 +25,7 @@ module Restauro
           raise InvalidInput, Tidy.too_much("#{listed} ingredient lines", Tidy::MOST_INGREDIENTS)
         end
 
-        read = @divided.of(@served.of(@squeezed.of(entries.flat_map { |entry| entry_lines(entry) })))
+        read = put_in_order(entries.flat_map { |entry| entry_lines(entry) })
         lines = with_gluten(corrected(read, corrections))
         return Recipe.new(lines: lines, system: @system) if lines.any? { |l| !l.words? && l.understood }
 
@@ -47,6 +47,9 @@ module Restauro
           @outline.read(text)
         end
       end
+
+      # What a line means only beside the others.
+      def put_in_order(lines) = ToDredge.of(@divided.of(@served.of(@squeezed.of(lines))))
 
       # A list that says itself what is an ingredient and what a step; its headings are told as in any text.
       def listed(found)

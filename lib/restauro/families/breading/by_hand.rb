@@ -37,7 +37,8 @@ module Restauro
           return if mixture.empty?
 
           Step.new(kind: "shape", uses: mixture, hold_minutes: 1440, look_for: "they hold when lifted",
-                   text: "Mix #{list(mixture)}; shape into flat cakes, and chill them until they are firm.",
+                   text: "#{@lines.rolls? ? "Mash" : "Mix"} #{list(mixture)}; shape into #{@lines.shaped}, and chill " \
+                         "them until they are firm.",
                    safety: @lines.companions.safety(mixture & @lines.companions.lines))
         end
 

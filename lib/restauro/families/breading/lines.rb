@@ -12,6 +12,7 @@ module Restauro
         WHOLE = %w[poultry quick_meat fish].freeze
         BESIDE = DataFiles.words("families/breading/words.yml").fetch(:beside)
         CHOPPED = DataFiles.words("heat/words.yml").fetch(:cut_up)
+        CROQUETTES = DataFiles.words("dishes/words.yml").fetch(:croquettes)
         STUFFS = DataFiles.words("families/breading/words.yml").fetch(:stuffs)
         CAKES = DataFiles.words("families/breading/words.yml").fetch(:cakes)
         LOOSE = DataFiles.words("families/breading/words.yml").fetch(:loose)
@@ -27,9 +28,15 @@ module Restauro
           freeze
         end
 
+        # @return [String] what the mixture is shaped into
+        def shaped = rolls? ? "short rolls" : "flat cakes"
+
         # What is mixed and shaped before it is coated: where there is a purée or mince, the pieces are cakes of it.
         def mixture = cakes? && wrapped.empty? ? @companions.lines - table + of(%w[puree seasoning acid]) : []
-        def cakes? = of(%w[puree]).any? || minced? || @title.match?(CAKES)
+        def cakes? = of(%w[puree]).any? || minced? || @title.match?(CAKES) || rolls?
+        # Croquettes of a root that is still raw: mashed first.
+        def rolls? =
+          @title.match?(CROQUETTES) && @all.any? { |line| Dough::Contents.raw?(line.ingredient) }
         # Loose as it comes: mince, crab, tuna from a tin.
         def minced? = @companions.lines.any? { |line| line.text.match?(LOOSE) }
 

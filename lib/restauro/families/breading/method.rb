@@ -73,7 +73,7 @@ module Restauro
           return "the wrapped eggs: " if @lines.around.any?
           return "the pieces, cold: " if @lines.stuffing.any?
 
-          return @lines.mixture.any? ? "the cakes, cold: " : "" if coated.empty?
+          return @lines.mixture.any? ? "the #{@lines.shaped[/\w+\z/]}, cold: " : "" if coated.empty?
 
           "#{list(coated)}#{", dried" if @lines.soak.empty?}: "
         end

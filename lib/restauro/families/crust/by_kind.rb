@@ -47,7 +47,8 @@ module Restauro
         def set?(line) = @sheet && line.role == "egg" && !brushed?(line) && !Glaze.line?(line)
         def spoon_of_flour?(line) = line.role == "flour" && under?(line, Constants.fetch(:dishes, :second_liquid_g))
         # Ham by the slice, in a bought sheet.
-        def wrapped?(line) = @sheet && !["table", "herb", nil].include?(line.kind)
+        def wrapped?(line) =
+          (@sheet || !line.amount_text.nil?) && !["table", "herb", "late", "other", nil].include?(line.kind)
         # Jam by the spoon: no grams are known of it.
         def spread?(line) = !line.amount_text.nil? && line.text.match?(SPREAD)
         def under?(line, most_g) = !line.grams.nil? && line.grams.value <= most_g

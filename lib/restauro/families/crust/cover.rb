@@ -33,9 +33,12 @@ module Restauro
           words.match?(WORDS.fetch(:lined)) ? dough_words(words) || "bottom" : "top"
         end
 
-        # By its words; else under and over fruit where there is dough for both, over it where there is less.
+        # Rolled up in one, or by its words; else under and over fruit where there is dough for both, over it where
+        # there is less.
         # @return [String]
         def dough(crust, words)
+          return "wrapped" if crust.style.key == "rolled" && rolled_up?(crust.recipe)
+
           dough_words(words) || (fruit_pie?(crust, words) && (both?(crust) ? "double" : lid(words))) || "bottom"
         end
 

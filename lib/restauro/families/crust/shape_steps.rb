@@ -87,6 +87,7 @@ module Restauro
         def into_pan
           {
             "free" => "Leave it on its paper, on a tray.",
+            "wrapped" => "Leave it on its paper, as long as the tray.",
             "top" => "Keep it flat in the cold until the filling is in.",
             "double" => "Two thirds first: turn it into the tin; the last third is the lid."
           }.fetch(

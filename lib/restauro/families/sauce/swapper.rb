@@ -117,7 +117,7 @@ module Restauro
           exclusion = Diets::Exclusion.of(options.without, @catalogue)
           fat = %w[butter neutral_oil].map { |key| @catalogue.fetch(key) }.find { |i| exclusion.allows?(i) }
           substitutions = Diets::Substitutes.new(@catalogue, exclusion, units: KitchenUnits.of(recipe.system))
-            .of(recipe)
+            .of(recipe) + Unmeasured.of(recipe, choice(options).rescuer, @catalogue)
           SwapDraft.new(recipe, @catalogue, school: options.school, units: KitchenUnits.of(recipe.system),
                                             fat: fat || @catalogue.fetch("neutral_oil"), replaced: replaced,
                                             substitutions: substitutions)

@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Recipes
+    # "Flour, for dredging" beside fish or meat in pieces: as much as a dish of it holds, where no amount is said. How
+    # much of it stays on them is worked out from the pieces.
+    class ToDredge
+      WORDS = DataFiles.words("dishes/words.yml").fetch(:to_dredge)
+      BARE = /\A\W*(?:(?:plain|all-purpose|seasoned|some|a little)\s+)*(?:flour|mehl|farine|farina|harina|bloem)\W*\z/i
+      PIECES = %w[poultry quick_meat fish whole_meat].freeze
+      # Sliced aubergine, floured before it is fried.
+      SLICES = DataFiles.words("dishes/words.yml").fetch(:fried_before)
+      private_constant :BARE
+
+      # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
+      def self.of(lines)
+        flours = lines.select { |line| line.role == "flour" }
+        flour = flours.find { |line| unmeasured?(line) }
+        return lines unless flour && flours.one? && lines.any? { |line| piece?(line) }
+        # Beside a sheet of pastry it is for the board.
+        return lines if lines.any? { |line| line.ingredient.to_s.end_with?("_sheet") }
+
+        stewed = lines.find { |line| line.kind == "whole_meat" }
+        lines.map { |line| line.equal?(flour) ? measured(line, stewed) : line }
+      end
+
+      # @param line [Line]
+      def self.piece?(line) = PIECES.include?(line.kind) || (!line.words? && line.text.match?(SLICES))
+
+      # @param line [Line]
+      def self.unmeasured?(line) =
+        line.grams.nil? && line.amount_text.nil? && (line.text.match?(WORDS) || line.text.match?(BARE))
+
+      # A dish of it; of what is stewed, as much as clings to the meat and is stirred in with it.
+      # @param line [Line]   @param stewed [Line, nil]   @return [Line]
+      def self.measured(line, stewed)
+        grams = stewed&.grams ? stewed.grams.value * figure(:stewed_flour_share) : figure(:dish_of_flour_g)
+        line.with(grams: Estimate.within(grams, figure(:dish_share)),
+                  warnings: line.warnings.reject { |warning| warning.code == "no_amount" })
+      end
+
+      # @param name [Symbol]   @return [Float] of data/constants/breading.yml
+      def self.figure(name) = Constants.fetch(:breading, name)
+    end
+  end
+end
