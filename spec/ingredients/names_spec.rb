@@ -94,4 +94,12 @@ RSpec.describe Restauro::Names do
       ]
     end
   end
+
+  File.readlines("#{__dir__}/../reference/pantry.txt", chomp: true).reject { |row| row.start_with?("#") }.each do |row|
+    what, names = row.split(": ", 2)
+    it "knows what is #{what.tr("_", " ")} in six languages" do
+      read = names.split("; ").to_h { |name| [name, line("200 g #{name}", system: "metric")] }
+      expect(read.reject { |_, found| [found.kind, found.ingredient].include?(what) }.keys).to eq []
+    end
+  end
 end
