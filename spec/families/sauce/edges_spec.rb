@@ -98,9 +98,9 @@ Restauro::Estimate.new(value: 1.0))
   end
 
   it "asks for the liquid that a spoon of flour is to thicken" do
-    red_eye = "Red-eye gravy\n4 slices country ham\n1 cup coffee\n1 tbsp flour"
-    expect(Restauro::Families::Detection.new(read(red_eye), catalogue).candidates).to eq %w[sauce]
-    expect { swap(red_eye) }.to raise_error(Restauro::InvalidInput, /no liquid was read/)
+    dry = "Red-eye gravy\n4 slices country ham\n1 tbsp flour"
+    expect(Restauro::Families::Detection.new(read(dry), catalogue).candidates).to eq %w[sauce]
+    expect { swap(dry) }.to raise_error(Restauro::InvalidInput, /no liquid was read/)
   end
 
   describe "what eggs thicken" do
