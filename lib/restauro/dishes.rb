@@ -21,6 +21,7 @@ module Restauro
       Dish
       Dredged
       FatSaid
+      FilledPancakes
       FruitAndCrust
       Grouping
       Joins

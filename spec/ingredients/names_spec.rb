@@ -65,7 +65,7 @@ RSpec.describe Restauro::Names do
     "Weizenmehl" => "wheat_flour",
     "farine de ble" => "wheat_flour",
     "atta" => "wholemeal_flour",
-    "matzo meal" => "wheat_crackers",
+    "matzo meal" => "wheat_flour",
     "seasoned flour" => "wheat_flour",
     "fusilli" => "wheat_pasta",
     "udon" => "wheat_noodles"

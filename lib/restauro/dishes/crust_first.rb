@@ -9,19 +9,23 @@ module Restauro
 
       SALTS = %w[fine_salt flake_salt].freeze
       BINDS = %w[water vodka cider_vinegar wine_vinegar lemon_juice egg_whole egg_yolk].freeze
+      # Folded around what is in it, of a dough with yeast, which is wetter and may have no fat.
+      FOLDED = /\b(?:calzon[ei]|stromboli)\b/i
 
       # @param catalogue [Catalogue]   @param lines [Array<Recipes::Line>] of one list
-      def initialize(catalogue, lines)
+      # @param title [String] of the dish
+      def initialize(catalogue, lines, title)
         @catalogue = catalogue
         @lines = lines
+        @title = title
+        @yeast = title.match?(FOLDED) && lines.any? { |line| line.ingredient == "yeast_dried" }
         @flour_g = lines.find { |line| line.role == "flour" }&.grams&.value.to_f
         freeze
       end
 
-      # @param title [String] of the dish
       # @return [Array(Array, Array), nil] the crust's and the filling's lines; nil where it does not begin so
-      def split(title)
-        return unless title.match?(Families::Detection::WORDS.fetch("crust"))
+      def split
+        return unless @title.match?(Families::Detection::WORDS.fetch("crust"))
 
         crust = @lines[0...cut]
         wash, filling = @lines[crust.length..].partition { |line| Families::Crust::Glaze.line?(line) }
@@ -34,12 +38,15 @@ module Restauro
       def cut
         dry = @lines.take_while { |line| dry?(line) }.length
         bound = @lines[dry..].each_index.take_while { |at| binds?(@lines[dry..(dry + at)]) }.length
-        salt = @lines[(dry + bound)..].take_while { |line| SALTS.include?(line.ingredient) }.length
+        salt = @lines[(dry + bound)..].take_while { |line| behind?(line) }.length
         dry + bound + salt
       end
 
+      # Salt; in a dough with yeast its oil too.
+      def behind?(line) = SALTS.include?(line.ingredient) || (@yeast && line.role == "fat")
+
       def dry?(line)
-        return true if SALTS.include?(line.ingredient) || line.ingredient == "baking_powder"
+        return true if SALTS.include?(line.ingredient) || line.role == "lift"
         return %w[flour fat].include?(line.role) unless group_of(line) == "sugar"
 
         line.grams.nil? || line.grams.value < @flour_g / 2
@@ -47,11 +54,11 @@ module Restauro
 
       def binds?(lines)
         lines.all? { |line| BINDS.include?(line.ingredient) } &&
-          grams(lines) { true } <= Constants.fetch(:crust, :binds_most) * @flour_g
+          grams(lines) { true } <= Constants.fetch(:crust, @yeast ? :yeast_binds_most : :binds_most) * @flour_g
       end
 
       def whole?(crust)
-        %w[flour fat].all? { |role| crust.one? { |line| line.role == role } } &&
+        crust.one? { |line| line.role == "flour" } && (@yeast || crust.one? { |line| line.role == "fat" }) &&
           crust.any? { |line| BINDS.include?(line.ingredient) }
       end
     end

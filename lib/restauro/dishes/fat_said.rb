@@ -4,11 +4,12 @@ module Restauro
   module Dishes
     # What a recipe says of the fat it is fried in.
     module FatSaid
-      DEEP, SHALLOW, HEATED = DataFiles.words("dishes/words.yml").values_at(:deep_fried, :shallow_fried, :oil_heated)
+      DEEP, SHALLOW, HEATED, BY_NAME =
+        DataFiles.words("dishes/words.yml").values_at(:deep_fried, :shallow_fried, :oil_heated, :swims_by_name)
       # No higher in the pan than a finger.
       LOW = /\bshallow|\b(?:[1-9]|1\d|2[0-4])\s*mm\b|\b(?:1|2|1\.5)\s*cm\b|
         \b(?:1\/4|1\/2|3\/4|½|¼|¾)\s*-?\s*(?:in\b|inch)/ix
-      private_constant :DEEP, :SHALLOW, :HEATED, :LOW
+      private_constant :DEEP, :SHALLOW, :HEATED, :BY_NAME, :LOW
 
       module_function
 
@@ -19,7 +20,7 @@ module Restauro
         fried = (sentences + deep_fats(recipe)).select { |text| fried?(text) }
         text = fried.find { |said| swims?(said) } || fried.first or return
 
-        deep = Heat::Frying.swims?(recipe.ingredients) || swims?(text)
+        deep = Heat::Frying.swims?(recipe.ingredients) || swims?(text) || (by_name?(recipe) && fried.none?(LOW))
         usual = Heat::Frying.usual(how(recipe, deep))
         fat = Heat::Frying.fat_in(recipe.ingredients)
         celsius = [text, *fried].lazy.filter_map { |said| degrees(said) }.first || usual.celsius.round
@@ -27,6 +28,8 @@ module Restauro
          text]
       end
 
+      # What has a batter all round swims, unless it is said not to.
+      def by_name?(recipe) = recipe.title.to_s.match?(BY_NAME)
       def fried?(text) = [DEEP, SHALLOW, HEATED].any? { |words| text.match?(words) }
       def swims?(text) = text.match?(DEEP) || (text.match?(HEATED) && !text.match?(LOW))
 

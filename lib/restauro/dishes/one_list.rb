@@ -11,6 +11,8 @@ module Restauro
       include StewAndDumplings
 
       WHITE_SAUCE = DataFiles.words("dishes/words.yml").fetch(:under_white_sauce)
+      # Ways to split a list that has no heading, the first that fits.
+      UNNAMED = %i[crust_first dredged pancakes over_a_dough filled_dough named_aside].freeze
       # What a dough that is filled is made of.
       DOUGH = %w[flour egg liquid].freeze
 
@@ -33,8 +35,7 @@ module Restauro
       private
 
       def part(label, lines) = Grouping::Group.new(label, lines)
-      def unnamed(group) =
-        crust_first(group) || dredged(group) || over_a_dough(group) || filled_dough(group) || named_aside(group)
+      def unnamed(group) = UNNAMED.lazy.filter_map { |how| send(how, group) }.first
 
       def pieces(group)
         found = base_and_filling(group) || @fruit.split(group) || fried_first(@second.split(group.lines))
@@ -43,17 +44,18 @@ module Restauro
         end
       end
 
-      # Oil to fry in goes with the coat or batter before it, wherever it is listed.
+      # Oil to fry in goes with the coat or batter before it.
       def fried_first(found)
         first, *rest = found
         return found if rest.empty? || first.none? { |line| %w[egg crumb lift].include?(line.role) }
 
-        oil, kept = rest.flatten.partition(&:to_fry_in?)
-        oil.empty? ? found : [first + oil, *rest.map { |lines| lines & kept }.reject(&:empty?)]
+        oil = rest.flatten.select(&:to_fry_in?)
+        [first + oil, *rest.map { |lines| lines - oil }.reject(&:empty?)]
       end
 
       def named(pieces, *names) = pieces&.zip(names)&.map { |lines, name| part(name, lines) }
-      def crust_first(group) = named(CrustFirst.new(@catalogue, group.lines).split(@title), nil, "Filling")
+      def crust_first(group) = named(CrustFirst.new(@catalogue, group.lines, @title).split, nil, "Filling")
+      def pancakes(group) = named(FilledPancakes.split(@title, group.lines), nil, "Filling")
       def dredged(group) = named(Dredged.new(@catalogue, @title).split(group.lines), Dredged::NAME, Dredged::SAUCE)
       def over_a_coat(group) = named(OverACoat.split(group.lines), group.label, "Sauce")
       def over_a_dough(group) = named(OverDough.new(@catalogue, @title).split(group.lines), nil, OverDough::NAME)

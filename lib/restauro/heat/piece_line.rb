@@ -9,6 +9,7 @@ module Restauro
       WEIGHT = /\A\s*(\d+(?:[.,]\d+)?)[[:space:]]*(k?g|(?:kilo)?gram(?:me)?s?|kilos?)\b/i
       # A breast as it comes is thick; beaten flat or cut it is not.
       WHOLE = DataFiles.words("heat/words.yml").fetch(:whole_breast)
+      THICK_FISH = DataFiles.words("heat/words.yml").fetch(:thick_fish)
       # Cut up before it is coated.
       CHUNKS = DataFiles.words("heat/words.yml").fetch(:chunks)
       FINGERS = DataFiles.words("heat/words.yml").fetch(:fingers)
@@ -64,6 +65,9 @@ module Restauro
 
         thick = !text.match?(THIN)
         return [said || "stick", :usual_joint_mm] if thick && text.match?(JOINT) && !text.match?(BONED)
+
+        fish = thick && row["shape"] == "fillet" && text.match?(THICK_FISH)
+        return [said || row["shape"], :usual_thick_fish_mm] if fish
 
         [said || row["shape"], thick && text.match?(WHOLE) ? :usual_breast_mm : :"usual_#{row["shape"]}_mm"]
       end

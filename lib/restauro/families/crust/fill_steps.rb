@@ -68,10 +68,12 @@ module Restauro
         def by_hand(filling)
           count = ShapeSteps.rounds(@ours)
           Step.new(kind: "shape", uses: [*filling.recipe.ingredients, *glaze], look_for: "no filling on the rim",
-                   text: "#{(filling.grams / count).round} g of cold filling on one half of each of #{count} rounds; " \
+                   text: "#{share(filling.grams / count)} on one half of each of #{count} rounds; " \
                          "wet the rim, fold, crimp#{closed}.",
                    safety: filling.kind == "sauce" ? [] : filling.safety)
         end
+
+        def share(grams) = grams >= 1 ? "#{grams.round} g of cold filling" : "Cold filling"
 
         # The sheet around it: one long roll that is cut, or squares folded over.
         def wrapped(filling)
