@@ -10,6 +10,7 @@ module Restauro
 
       def grams(lines) = lines.select { |line| line.grams && yield(line) }.sum(0.0) { |line| line.grams.value }
       def group_of(line) = @catalogue.find_key(line.ingredient)&.group
+      def milk?(line) = line.role == "liquid" && @catalogue.fetch(line.ingredient).allergens.include?("milk")
       def fruit?(line) = group_of(line) == "fruit"
       def flour?(line) = line.counted? && STARCHY.include?(group_of(line))
       def wet?(lines) =

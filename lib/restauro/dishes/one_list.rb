@@ -131,11 +131,9 @@ module Restauro
 
       # More milk and cream than stock.
       def milky?(lines)
-        milk = grams(lines) { |line| line.role == "liquid" && allergens(line).include?("milk") }
+        milk = grams(lines) { |line| milk?(line) }
         milk.positive? && 2 * milk >= grams(lines) { |line| line.role == "liquid" }
       end
-
-      def allergens(line) = @catalogue.find_key(line.ingredient)&.allergens.to_a
 
       # Slices with egg and crumbs have a coat of their own before they are laid.
       def coated?(lines) =

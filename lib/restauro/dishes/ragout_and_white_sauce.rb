@@ -50,7 +50,6 @@ module Restauro
         @lines[from, 2] + milk + rest[milk.length..].take_while { |line| STIRRED.include?(line.role) || spice?(line) }
       end
 
-      def milk?(line) = line.role == "liquid" && @catalogue.fetch(line.ingredient).allergens.include?("milk")
       def spice?(line) = line.kind == "herb" || line.text.match?(/\bnutmeg\b/i)
     end
   end
