@@ -22,10 +22,14 @@ module Restauro
 
         return fried? unless grams("egg").positive?
 
-        ratio.to_f < figure(:dough_under) || (fried? && to_dredge?)
+        ratio.to_f < figure(:dough_under) || (fried? && to_dredge?) || starched?
       end
 
       def fried? = @recipe.lines.any? { |line| line.text.match?(FRIED) }
+
+      # Egg and starch around pieces that are much more: they cling, they are no batter.
+      def starched? =
+        grams("starch") > grams("flour") && grams("leavener").zero? && pieces_g > figure(:starched_pieces) * flour
 
       # Flour that is only there to turn pieces in.
       def to_dredge? =

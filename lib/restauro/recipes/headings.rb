@@ -19,6 +19,8 @@ module Restauro
         mayonnaise|aioli|tartare|raita|tzatziki|mayo|
         jelly|compote|mousse|ganache|caramel|curd|(?:dry|wet)\ ingredients|rest|mash|wash|dressing|syrup|pie|
         (?:sage|herb|garlic|brown(?:ed)?|lemon|chive|parsley|spiced?)\ butter)\s*\z/ix
+      # "Chicken broth" is a thing, "Broth" above its list is none.
+      ALONE = /\A\W*broth\W*\z/i
       ON_THE_LINE = /\A\W*([[:alpha:]][^:\d]{1,40}?(?:\s(?:for|serves)\s\d{1,2})?)\s*:\s+(.*[\d½⅓¼⅔¾⅛].*)\z/
       # "Serve with 300 g rice" is such a line, with no colon; with a full stop it is a sentence.
       SERVE = /\A\W*((?:to )?serve(?:d)?(?: with)?)\s+((?:about )?[\d½⅓¼⅔¾⅛](?:.*[^.!])?)\z/i
@@ -45,7 +47,7 @@ module Restauro
       end
 
       # "Pastry", "Cheese sauce".
-      def named?(line) = bare?(line) && line.match?(NAMES)
+      def named?(line) = bare?(line) && (line.match?(NAMES) || line.match?(ALONE))
 
       # @return [String] "FOR THE BATTER" is not shouted on
       def name(line)
