@@ -31,6 +31,13 @@ RSpec.describe "The pages of crusts" do
     expect(text_of("#crust-picture").first).not_to match(/In the oven|other ovens|The pan/)
   end
 
+  it "cook tortillas in a dry pan: no oven is drawn, and no pan to line" do
+    send_crust[self, recipe: "Flour tortillas\n300 g plain flour\n60 g lard\n170 ml warm water\n1/2 tsp salt"]
+    expect(text_of(".how").join(" ")).to include("From a hot dry pan")
+    expect(text_of("#crust-picture").first).not_to match(/In the oven|other ovens|The pan/)
+    expect(text_of("#method").first).to match(/Divide it in 12 balls.*Stack them in a cloth/)
+  end
+
   it "work other ovens out when they are looked at, for a script and without one" do
     send_crust[self, recipe: tart, pan: "26 cm round 3 cm deep"]
     rows =

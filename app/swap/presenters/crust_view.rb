@@ -22,13 +22,16 @@ module Restauro
         if snapshot[:picture][:bars].values.all? { |bar| bar[:flour].positive? }
           CrustBars.new(snapshot[:picture][:bars]).to_s
         end
-      def pan = steamed ? nil : snapshot[:picture][:pan]&.then { |pan| PanPicture.new(pan).to_s }
+      def pan = no_oven? ? nil : snapshot[:picture][:pan]&.then { |pan| PanPicture.new(pan).to_s }
       # What is folded or rolled up by the piece lies in no pan.
-      def in_a_pan? = !%w[hand wrapped].include?(snapshot[:cover]) && !steamed
+      def in_a_pan? = !%w[hand wrapped].include?(snapshot[:cover]) && !no_oven?
       # One kept before pies were fried says nothing of it.
       def fried? = snapshot[:picture][:bake][:fried] == true
       # Minutes in a basin over water, or nil.
       def steamed = snapshot[:picture][:bake][:steamed]
+      # Cooked in a dry pan by the piece. One kept before that says nothing of it.
+      def griddled? = snapshot[:picture][:bake][:griddled] == true
+      def no_oven? = !steamed.nil? || griddled?
       def bake = BakePicture.new(snapshot[:picture][:bake]).to_s
       def section = bake
       def layout = [bars, pan].compact.join
@@ -58,6 +61,7 @@ module Restauro
       # How long, at a glance.
       def minutes_words
         return "Steamed for #{steamed.round} min." if steamed
+        return "From a hot dry pan, one at a time." if griddled?
 
         bake = snapshot[:picture][:bake]
         blind = bake[:prebake] && "#{(bake[:prebake] * slower).round} min blind"

@@ -37,6 +37,7 @@ module Restauro
       autoload :FrySteps, "restauro/families/crust/fry_steps"
       autoload :Glaze, "restauro/families/crust/glaze"
       autoload :SteamSteps, "restauro/families/crust/steam_steps"
+      autoload :GriddleSteps, "restauro/families/crust/griddle_steps"
       autoload :HeatSteps, "restauro/families/crust/heat_steps"
       autoload :ShapeSteps, "restauro/families/crust/shape_steps"
       autoload :SheetSteps, "restauro/families/crust/sheet_steps"

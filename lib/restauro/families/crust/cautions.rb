@@ -10,7 +10,7 @@ module Restauro
 
         # @param crust [Prediction]   @return [Array<Warning>]
         def of(crust)
-          heated = crust.steamed? ? [] : [*heat(crust), baked(crust)]
+          heated = crust.steamed? || crust.griddled? ? [] : [*heat(crust), baked(crust)]
           [size(crust), weak(crust), *pan(crust), filling(crust), *heated].compact
         end
 

@@ -20,7 +20,7 @@ module Restauro
 
           return [*toasted, *binding, mix] if @style.key == "dropped"
 
-          [*toasted, *binding, mix, rest, *(ShapeSteps.new(@ours).steps unless @ours.steamed?)].compact
+          [*toasted, *binding, mix, rest, *(ShapeSteps.new(@ours).steps unless @ours.steamed? || @ours.griddled?)].compact
         end
 
         private

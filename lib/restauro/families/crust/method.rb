@@ -25,6 +25,7 @@ module Restauro
 
         def heat
           return SteamSteps.new(@ours) if @ours.steamed?
+          return GriddleSteps.new(@ours) if @ours.griddled?
 
           @ours.frying ? FrySteps.new(@ours, @catalogue) : HeatSteps.new(@swap, @catalogue)
         end
@@ -33,7 +34,8 @@ module Restauro
           @ours.style.sheet? ? SheetSteps.new(@swap, @catalogue).steps : DoughSteps.new(@swap, @catalogue).steps
         def clean =
           Step.new(kind: "set_out", safety: ["coeliac_tin"],
-                   text: "Set out a clean board, pin, #{@ours.steamed? ? "basin" : "tin"} and the packs.")
+                   text: "Set out a clean board, pin, #{vessel} and the packs.")
+        def vessel = {"basin" => @ours.steamed?, "pan" => @ours.griddled?}.find { |_, is| is }&.first || "tin"
 
         def serve
           lines = Recipes::Parts.of(@ours.recipe, :aside).reject { |line| Parts.filling?(line) || Glaze.line?(line) }

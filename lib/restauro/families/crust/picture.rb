@@ -85,6 +85,7 @@ module Restauro
             oven: (@ours.frying || baking.oven).celsius.round,
             fried: !@ours.frying.nil?,
             steamed: @ours.options.steam_minutes,
+            griddled: @ours.griddled?,
             weighted: baking.weighted_minutes,
             prebake: baking.prebake_minutes,
             bake: baking.bake_minutes,

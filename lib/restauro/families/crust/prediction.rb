@@ -3,6 +3,7 @@ module Restauro
     class Crust
       # What a crust will be: how wet and how fat, how far it reaches, how it bakes, with what is in it.
       class Prediction
+        GRIDDLED = DataFiles.words("families/crust/words.yml").fetch(:griddled)
         # food Heat::Food of the raw dough
         attr_reader :recipe, :options, :contents, :style, :cover, :ratio, :stretch, :filling, :food, :lining, :baking
 
@@ -80,6 +81,9 @@ module Restauro
         def oven = options.oven || Kitchen::OvenTemperature.new(celsius: style.oven_celsius)
         # In a basin over water.
         def steamed? = !options.steam_minutes.nil?
+        # A flatbread by its name, with nothing on it and no oven said: it is cooked in a dry pan.
+        def griddled? =
+          style.key == "thin" && filling.nil? && options.oven.nil? && recipe.title.to_s.match?(GRIDDLED)
         # The fat that it is fried in: closed around its filling, by the piece.   @return [Heat::Frying, nil]
         def frying = by_the_piece? ? options.oil : nil
         def by_the_piece? = style.key == "hand" || (cover == "wrapped" && !rolled_up?)

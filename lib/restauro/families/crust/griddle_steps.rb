@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Families
+    class Crust
+      # The steps of a flatbread that is cooked in a dry pan by the piece: divided, rolled thin, blistered on both sides,
+      # kept soft in a cloth (common practice).
+      class GriddleSteps
+        # @param ours [Prediction]
+        def initialize(ours)
+          @ours = ours
+          freeze
+        end
+
+        # @return [Array<Step>]
+        def steps = [divide, heat, cook, stack]
+
+        private
+
+        def figure(name) = Constants.fetch(:crust, name)
+        def count = [(@ours.grams / figure(:griddle_piece_g)).round, 1].max
+
+        def divide
+          Step.new(kind: "shape", look_for: "a crack at the rim: press it together with a wet finger",
+                   text: "Divide it in #{count} balls of #{(@ours.grams / count).round} g, under a damp cloth; roll each " \
+                         "between two sheets of parchment, #{figure(:griddle_mm).round} mm thick.")
+        end
+
+        def heat
+          Step.new(kind: "preheat", heat: "hob", minutes: figure(:griddle_heat_minutes),
+                   text: "A heavy dry pan on medium-high.", look_for: "a pinch of flour turns brown in half a minute")
+        end
+
+        def cook
+          Step.new(kind: "fry", minutes: figure(:griddle_minutes), batches: count, attended: true,
+                   text: "One at a time: peel it off into the pan, turn it when it blisters, half the minutes on each side.",
+                   look_for: "brown spots, still bends; stiff means too long or too dry")
+        end
+
+        def stack
+          Step.new(kind: "serve", text: "Stack them in a cloth as they come: their steam keeps them soft.")
+        end
+      end
+    end
+  end
+end
