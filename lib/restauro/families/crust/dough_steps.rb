@@ -20,7 +20,8 @@ module Restauro
 
           return [*toasted, *binding, mix] if @style.key == "dropped"
 
-          [*toasted, *binding, mix, rest, *(ShapeSteps.new(@ours).steps unless @ours.steamed? || @ours.griddled?)].compact
+          shaped = @ours.steamed? || @ours.griddled? ? [] : ShapeSteps.new(@ours).steps
+          [*toasted, *binding, mix, rest, *shaped].compact
         end
 
         private

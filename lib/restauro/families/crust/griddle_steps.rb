@@ -3,8 +3,8 @@
 module Restauro
   module Families
     class Crust
-      # The steps of a flatbread that is cooked in a dry pan by the piece: divided, rolled thin, blistered on both sides,
-      # kept soft in a cloth (common practice).
+      # The steps of a flatbread that is cooked in a dry pan by the piece: divided, rolled thin, blistered on both
+      # sides, kept soft in a cloth (common practice).
       class GriddleSteps
         # @param ours [Prediction]
         def initialize(ours)
@@ -22,8 +22,8 @@ module Restauro
 
         def divide
           Step.new(kind: "shape", look_for: "a crack at the rim: press it together with a wet finger",
-                   text: "Divide it in #{count} balls of #{(@ours.grams / count).round} g, under a damp cloth; roll each " \
-                         "between two sheets of parchment, #{figure(:griddle_mm).round} mm thick.")
+                   text: "Divide it in #{count} balls of #{(@ours.grams / count).round} g, under a damp cloth; " \
+                         "roll each between two sheets of parchment, #{figure(:griddle_mm).round} mm thick.")
         end
 
         def heat
@@ -33,7 +33,8 @@ module Restauro
 
         def cook
           Step.new(kind: "fry", minutes: figure(:griddle_minutes), batches: count, attended: true,
-                   text: "One at a time: peel it off into the pan, turn it when it blisters, half the minutes on each side.",
+                   text: "One at a time: peel it off into the pan, turn it when it blisters, half the minutes on " \
+                         "each side.",
                    look_for: "brown spots, still bends; stiff means too long or too dry")
         end
 
