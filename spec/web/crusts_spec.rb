@@ -36,6 +36,7 @@ RSpec.describe "The pages of crusts" do
     expect(text_of(".how").join(" ")).to include("From a hot dry pan")
     expect(text_of("#crust-picture").first).not_to match(/In the oven|other ovens|The pan/)
     expect(text_of("#method").first).to match(/Divide it in 12 balls.*Stack them in a cloth/)
+    expect(page.css(".time-strip .strip-name").map(&:text)).to include("heat pan 5").and not_include(/oven/)
   end
 
   it "work other ovens out when they are looked at, for a script and without one" do

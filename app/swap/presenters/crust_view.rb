@@ -40,12 +40,14 @@ module Restauro
 
       def how
         return sheet_words if sheet
-        return "as much as wheat's, #{COVERS.fetch(snapshot[:cover])}" unless snapshot[:school]
+        return "as much as wheat's, #{where}" unless snapshot[:school]
 
         feel = snapshot[:by_feel]
-        "#{snapshot[:style_say]} #{COVERS.fetch(snapshot[:cover])}, held by #{snapshot[:school]}" \
+        "#{snapshot[:style_say]} #{where}, held by #{snapshot[:school]}" \
           "#{": #{feel[:sure]} g of the water, then up to #{feel[:last]} g more by feel" if feel}"
       end
+
+      def where = griddled? ? "by the piece" : COVERS.fetch(snapshot[:cover])
 
       def sheet_words
         rolled = sheet[:longer].positive? ? "rolled #{sheet[:longer]} % longer each way" : "as it comes"

@@ -70,11 +70,18 @@ module Restauro
           .join
       end
 
+      # On the hob it is a pan that is heated, or the fat in it.
+      def word(step)
+        return step[:celsius] ? "heat fat" : "heat pan" if step[:kind] == "preheat" && step[:heat] == "hob"
+
+        WORDS.fetch(step[:kind], step[:kind])
+      end
+
       # A name only where it has room; the others are read in the method.
       def name(slot, y, width)
         step = @steps[slot.index]
-        words = [WORDS.fetch(step[:kind], step[:kind]), (slot.to - slot.from).round].join(" ")
-        words = WORDS.fetch(step[:kind], step[:kind]) if words.length * LETTER_PX > width
+        words = [word(step), (slot.to - slot.from).round].join(" ")
+        words = word(step) if words.length * LETTER_PX > width
         return "" if words.length * LETTER_PX > width
 
         Svg.text(
