@@ -33,6 +33,13 @@ RSpec.describe Restauro::Dishes::TurnedDown do
     expect(late.map(&:last)).to match ["Bake at 200 °C.", /\ATurn the oven down to 180 °C; bake on: look after 6 min/]
   end
 
+  it "keeps both halves together in the meal's plan" do
+    dish = Restauro::Planning::Dish.of_answer("pie", answer("#{pie}#{in_turn}", system: "uk"))
+    baked = dish.steps.select { |step| step.heat == "oven" }
+    expect(baked.map { |step| [step.minutes, step.longest] }).to eq [[20, 0], [30, 60]]
+    expect(dish.hold_minutes).to be > 0
+  end
+
   it "leaves the bake whole in an oven that the cook chose" do
     oven = Restauro::Kitchen::OvenTemperature.parse("210C")
     found = answer("#{pie}#{in_turn}", system: "uk", oven: oven)

@@ -25,7 +25,7 @@ module Restauro
         first = step.minutes - minutes
         text, look = looked_after(step.text, first)
         text = text.sub(/\.\z/, ", covered.") if uncovered && !text.include?("cover")
-        [step.with(text: text, minutes: first, look_for: nil, safety: [], caution: nil),
+        [step.with(text: text, minutes: first, look_for: nil, safety: [], caution: nil, hold_minutes: 0),
          step.with(text: "#{turn(step.celsius)}; bake on#{look}.", minutes: minutes,
                    celsius: oven&.celsius || step.celsius, uses: [])]
       end

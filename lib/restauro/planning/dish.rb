@@ -96,14 +96,21 @@ module Restauro
           heat: heat,
           celsius: (step.celsius if heat == "oven"),
           attended: step.attended,
-          longest: [step.hold_minutes, GAPS.fetch(step.kind, Dish::GAP)].compact.max,
+          longest: longest(step),
           part: step.part
         )
       end
 
+      # At once, where the step says so.
+      def longest(step)
+        return 0 if step.hold_minutes&.zero?
+
+        [step.hold_minutes, GAPS.fetch(step.kind, Dish::GAP)].compact.max
+      end
+
       # As long as its last act of cooking may wait.
       def hold(answer)
-        last = answer.steps.reject { |step| %w[store].include?(step.kind) }.reverse.find(&:hold_minutes)
+        last = answer.steps.reject { |step| %w[store].include?(step.kind) }.reverse.find { |step| step.hold_minutes&.positive? }
         kinds = answer.steps.map(&:kind)
         return last.hold_minutes.clamp(0, 120) if last
 
