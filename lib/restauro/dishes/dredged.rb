@@ -6,7 +6,8 @@ module Restauro
     class Dredged
       include LineKinds
 
-      TO_DREDGE, TITLE = DataFiles.words("dishes/words.yml").values_at(:to_dredge, :dredged_title)
+      TO_DREDGE, TITLE, GRAVY =
+        DataFiles.words("dishes/words.yml").values_at(:to_dredge, :dredged_title, :thick_in_its_pan)
       # What the piece with its flour is called.
       NAME = "Coating"
       # And what is poured into its pan.
@@ -24,6 +25,7 @@ module Restauro
       # @return [Array(Array, Array), nil] what is coated with its flour, and the sauce
       def split(lines)
         flour = lines.select { |line| flour?(line) }
+        return if @title.match?(GRAVY)
         return unless flour.one? && dredges?(flour.first) && lines.any? { |line| piece?(line) }
 
         coat = lines.select { |line| coats?(line) || line.equal?(frying_fat(lines)) }

@@ -13,6 +13,7 @@ module Restauro
       CRUSTY = DataFiles.words("dishes/words.yml").fetch(:crust_heading)
       FILLING = Recipes::Parts::FILLING
       KNEADED = DataFiles.words("dishes/words.yml").fetch(:thickener_heading)
+      THICKENED = DataFiles.words("dishes/words.yml").fetch(:thickened_heading)
       REST = DataFiles.words("dishes/words.yml").fetch(:rest_heading)
       include LineKinds
 
@@ -123,9 +124,20 @@ module Restauro
 
       # Flour there, no water, and no coat or crumble that wants none.
       def lacks_water?(group)
+        return true if slurry?(group)
+
         group.lines.any? { |line| flour?(line) } && !water?(group.lines) &&
           group.lines.none? { |line| line.role == "crumb" } && !group.label.to_s.match?(CRUSTY) &&
           group.label != Dredged::NAME
+      end
+
+      # "Gravy: 3 tbsp flour, 60 ml cold water" thickens what the meat was cooked in.
+      def slurry?(group)
+        flour = grams(group.lines) { |line| flour?(line) }
+        water = grams(group.lines) { |line| line.ingredient == "water" }
+        flour.positive? && water.positive? && water < Constants.fetch(:dishes, :slurry_water_times) * flour &&
+          group.label.to_s.match?(THICKENED) && group.lines.none? { |line| %w[fat egg crumb].include?(line.role) } &&
+          group.lines.none? { |line| line.role == "liquid" && line.ingredient != "water" }
       end
 
       # The rest of a sauce under a heading of its own: "Liquid", "The rest".

@@ -110,7 +110,7 @@ module Restauro
 
       # As long as its last act of cooking may wait.
       def hold(answer)
-        last = answer.steps.reject { |step| %w[store].include?(step.kind) }.reverse.find { |step| step.hold_minutes&.positive? }
+        last = answer.steps.reverse.find { |step| step.kind != "store" && step.hold_minutes&.positive? }
         kinds = answer.steps.map(&:kind)
         return last.hold_minutes.clamp(0, 120) if last
 

@@ -15,7 +15,7 @@ module Restauro
         @purees = table.dig("mashed", "keys")
         @shares = table.fetch("shares").transform_values { |row| [Regexp.new(row["pattern"], Regexp::IGNORECASE), Float(row["share"])] }
         @tin = Regexp.new(table.dig("tinned", "pattern"), Regexp::IGNORECASE)
-        @tinned = table.dig("tinned", "names")
+        @tinned = table.dig("tinned", "names").transform_keys { |word| /\A#{table.dig("tinned", "cut")}#{word}\b/i }
         freeze
       end
 
@@ -43,9 +43,9 @@ module Restauro
       def tinned(name, text)
         return name unless text.match?(@tin)
 
-        plain = name.strip.sub(/\A(?:of\s+)?(?:#{@tin}\s+)?(?:of\s+)?/i, "")
-        _, tinned = @tinned.find { |word, _| plain.match?(/\A#{word}\b/i) }
-        tinned ? plain.sub(/\A\p{L}+/, tinned) : name
+        plain = name.strip.sub(/\A(?:\([^)]*\)\s*)?(?:of\s+)?(?:#{@tin}\s+)?(?:of\s+)?/i, "")
+        words, tinned = @tinned.find { |pattern, _| plain.match?(pattern) }
+        tinned ? plain.sub(words, tinned) : name
       end
 
       # @return [String] the catalogue key of what the line means
