@@ -13,6 +13,7 @@ module Restauro
     autoload :JsonLd, "restauro/recipes/json_ld"
     autoload :Line, "restauro/recipes/line"
     autoload :LineWarnings, "restauro/recipes/line_warnings"
+    autoload :ListAndSteps, "restauro/recipes/list_and_steps"
     autoload :LineQuestions, "restauro/recipes/line_questions"
     autoload :LineReader, "restauro/recipes/line_reader"
     autoload :NothingRead, "restauro/recipes/nothing_read"

@@ -94,6 +94,31 @@ RSpec.describe Restauro::Recipes::Reader do
     expect(found.role).to eq "step"
   end
 
+  it "reads a list and its steps from one line" do
+    told = "Mum's sauce: 25g butter, 25g flour, half a pint of milk. Melt, stir."
+    found = Reference::Helpers::READERS["uk"].read(told)
+    expect(found.lines.map(&:role)).to eq %w[fat flour liquid step]
+    us = lines["Fried chicken: Dredge 4 chicken breasts in 1 c. flour, dip in 1/2 c. milk."]
+    expect(us.map { |line| line.grams.value.round }).to eq [680, 120, 122]
+  end
+
+  it "reads three dishes of a coat without their amounts" do
+    found = lines["Schnitzel\n2 pork escalopes\nflour, egg and breadcrumbs to coat"]
+    expect(found.map(&:role)).to eq %w[other flour egg crumb]
+    expect(grams[found, "crumb"]).to eq [100]
+  end
+
+  it "takes a dash for a colon before a list, and not before an amount" do
+    expect(lines["Batter - 100 g flour, 1 egg, 250 ml milk; for 8 sausages"].map(&:text).last).to eq "8 sausages"
+    expect(lines["Butter - 30 g, softened\n30 g flour\n500 ml milk"].first.grams.value).to eq 30
+  end
+
+  it "weighs no zest, and nothing that is long" do
+    expect(lines["1 lemon, zest"].first.then { |line| [line.kind, line.grams] }).to eq ["late", nil]
+    prose = lines["Fried fish. Dip 4 cod fillets in 100 g flour and fry them in 1 inch of hot oil."]
+    expect(prose.map(&:text)).to eq ["4 cod fillets", "100 g flour"]
+  end
+
   it "weighs mashed potatoes that are counted" do
     expect(lines["2 potatoes, boiled and mashed"].first.grams.value).to be > 200
   end

@@ -21,7 +21,7 @@ module Restauro
         (?:sage|herb|garlic|brown(?:ed)?|lemon|chive|parsley|spiced?)\ butter)\s*\z/ix
       # "Chicken broth" is a thing, "Broth" above its list is none.
       ALONE = /\A\W*broth\W*\z/i
-      ON_THE_LINE = /\A\W*([[:alpha:]][^:\d]{1,40}?(?:\s(?:for|serves)\s\d{1,2})?)\s*:\s+(.*[\d½⅓¼⅔¾⅛].*)\z/
+      ON_THE_LINE = /\A\W*([[:alpha:]][^:\d]{1,40}?(?:\s(?:for|serves)\s\d{1,2})?)(?:\s*:|\s[-–—])\s+(.*[\d½⅓¼⅔¾⅛].*)\z/
       # "Serve with 300 g rice" is such a line, with no colon; with a full stop it is a sentence.
       SERVE = /\A\W*((?:to )?serve(?:d)?(?: with)?)\s+((?:about )?[\d½⅓¼⅔¾⅛](?:.*[^.!])?)\z/i
       MOST_WORDS = 5

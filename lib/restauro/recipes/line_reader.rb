@@ -11,6 +11,7 @@ module Restauro
                "cheese" => "cheese", "leavener" => "lift", "seasoning" => "seasoning", "crumb" => "crumb"}.freeze
       SEASONED = /(?<=\w),?\s+(?:well\s+)?seasoned with\b.*/i
       STUDDED = DataFiles.words("ingredients/words.yml").fetch(:studded)
+      ZEST = /\b(?:zest(?:ed)?|rind|finely grated)\b(?!.*\bjuice)/i
       COOKED_EGG = /\b(?:hard|soft)[- ]?boiled|\bpoached\b/i
 
       # @param catalogue [Catalogue]   @param system [String] us, metric, uk or au
@@ -77,12 +78,19 @@ module Restauro
                    choice(text, amount))
       end
 
+      # Of a lemon only its zest: it weighs next to nothing.
       def bystander(text, part, amount, match)
+        return zest(text, part, amount) if match.bystander == "table" && text.match?(ZEST)
+
         piece_g = slices?(amount, match) ? nil : match.piece_g
         grams = amount && PieceWeight.of(@weigher.bystander_grams(amount, piece_g), text, match)
         Line.new(text: text, part: part, role: "other", grams: grams, amount_text: amount&.text,
                  name_text: amount&.rest, kind: match.bystander)
       end
+
+      def zest(text, part, amount) =
+        Line.new(text: text, part: part, role: "other", kind: "late",
+                 amount_text: amount&.text, name_text: amount&.rest)
 
       # A pastry without an amount is one sheet of it.
       def weighed(amount, ingredient, text)

@@ -30,6 +30,7 @@ module Restauro
         @line_reader = line_reader
         @headings = Headings.new(line_reader)
         @several = Several.new(line_reader)
+        @list_and_steps = ListAndSteps.new(@headings, @several)
         @prose = Prose.new(line_reader)
         @page = Page.new(line_reader)
         freeze
@@ -38,12 +39,10 @@ module Restauro
       # @param text [String] a whole recipe
       # @return [Array<Entry>] every non-empty line, in order; a line of several things has an entry for each
       def read(text)
-        lines = @page.recipe(Tidy.lines(text, @line_reader))
+        lines = @page.recipe(Tidy.lines(text, @line_reader)).flat_map { |line| @list_and_steps.split(line) }
         entries = listed(lines)
-        amounts = entries.any? do |entry|
-          entry.kind == :ingredient && !@prose.told?(entry.text) && @line_reader.amount?(entry.text)
-        end
-        amounts ? entries : @prose.entries(entries)
+        listed = entries.select { |entry| entry.kind == :ingredient && !@prose.told?(entry.text) }
+        listed.any? { |entry| @line_reader.amount?(entry.text) } ? entries : @prose.entries(entries)
       end
 
       # @param lines [Array<String>] of a list of ingredients   @return [Array<Entry>] ingredients, and titles of parts

@@ -12,7 +12,9 @@ module Restauro
         a\ (?:tablespoon|teaspoon|cup|pinch|knob|pint|quart|litre|liter|handful|splash|stick|glass|tin|can|clove|bunch))\b)/ix
       ENDS = /[,;:()&]|\.(?=\s|\z)|\b(?:in|into|onto|to|with|and|until|over|for|then|at|on|off|when|while|as|a bit|if|by|from|before|after)\b/i
       # "50 g. butter" is no end of a sentence.
-      POINTED = /(?<=\dg|\d g|ml|kg|oz|lb|sp)\.(?=\s+\p{Ll})/i
+      POINTED = /(?<=\dg|\d g|\d c|ml|kg|oz|lb|sp)\.(?=\s+\p{Ll})/i
+      # "1 inch of hot oil" weighs nothing.
+      LONG = /\A\s*-?(?:inch(?:es)?|cm|mm)\b/i
       FOR_THE = /(?:\A|[.;!]\s+)(?:meanwhile,?\s+)?(?:for|to make|make)\s+(?:the|an?)\s+((?:\p{L}+\s*){1,3})/i
       MOST_LETTERS = 60
       LEAST_LETTERS = 25
@@ -73,7 +75,7 @@ module Restauro
       def thing(text, start, following)
         piece = text[start...(following || text.length)][0, MOST_LETTERS]
         number, rest = Numbers.read(Numbers.plain(piece))
-        return unless number
+        return if number.nil? || rest.match?(LONG)
 
         head = piece[0, piece.length - rest.length]
         cut = "#{head}#{rest.split(ENDS, 2).first}".strip

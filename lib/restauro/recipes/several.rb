@@ -10,6 +10,9 @@ module Restauro
       # What people say before they say what.
       LEAD = /\A\W*(?:(?:you|we|i)(?:['’]ll|\ will)?\s+(?:need|used?|take|want)|take|for\ this(?:\ you\ need)?|ingredients(?:\ are)?)\b
         \s*:?\s*(?=[\d½⅓¼⅔¾⅛])/ix
+      COAT = /\A\W*([^\d]+?),?\s+(?:to coat|for coating|for breading|to bread|zum panieren|per impanare|pour paner|para rebozar)\W*\z/i
+      # "100 g flour, 1 egg, 250 ml milk; for 8 sausages".
+      FOR_SO_MANY = /\Afor\s+(?=\d)/i
       MOST = 40
 
       # @param line_reader [LineReader] asked whether words are a thing with its amount
@@ -21,10 +24,16 @@ module Restauro
       # @param text [String]   @return [Array<String>] the text itself where it holds one thing
       def split(text)
         bare = text.sub(LEAD, "")
-        each(bare) || listed(bare).then { |found| found.length > 1 ? found : [text] }
+        coat(bare) || each(bare) || listed(bare).then { |found| found.length > 1 ? found : [text] }
       end
 
       private
+
+      # "Flour, egg and breadcrumbs to coat": three dishes, none with its amount.
+      def coat(text)
+        names = text[COAT, 1]&.split(/\s*,\s*|\s+and\s+/i)&.map(&:strip)&.reject(&:empty?) or return
+        names.map { |name| "#{name}, to coat" } if names.length > 1 && names.all? { |name| @line_reader.known_name?(name) }
+      end
 
       def each(text)
         match = EACH.match(text) || EACH_FIRST.match(text) or return
@@ -55,10 +64,10 @@ module Restauro
         masked = text.gsub(/\([^)]*\)/) { |bracket| "(" + "x" * (bracket.length - 2) + ")" }
         from, joint, pieces = 0, "", []
         masked.to_enum(:scan, JOINT).map { Regexp.last_match.offset(0) }.each do |start, finish|
-          pieces << [joint, text[from...start]]
+          pieces << [joint, text[from...start].sub(FOR_SO_MANY, "")]
           joint, from = text[start...finish], finish
         end
-        pieces << [joint, text[from..]]
+        pieces << [joint, text[from..].sub(FOR_SO_MANY, "")]
       end
     end
   end

@@ -2,8 +2,8 @@
 
 module Restauro
   module Recipes
-    # "Flour, for dredging" beside fish or meat in pieces: as much as a dish of it holds, where no amount is said. How
-    # much of it stays on them is worked out from the pieces.
+    # "Flour, for dredging", "breadcrumbs, to coat" beside fish or meat in pieces: as much as a dish of it holds, where
+    # no amount is said. How much of it stays on them is worked out from the pieces.
     class ToDredge
       WORDS = DataFiles.words("dishes/words.yml").fetch(:to_dredge)
       BARE = /\A\W*(?:(?:plain|all-purpose|seasoned|some|a little)\s+)*(?:flour|mehl|farine|farina|harina|bloem)\W*\z/i
@@ -13,7 +13,19 @@ module Restauro
       private_constant :BARE
 
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
-      def self.of(lines)
+      def self.of(lines) = with_crumbs(with_flour(lines))
+
+      # @param lines [Array<Line>]   @return [Array<Line>]
+      def self.with_crumbs(lines)
+        return lines if lines.none? { |line| piece?(line) }
+
+        lines.map do |line|
+          line.role == "crumb" && line.grams.nil? && line.amount_text.nil? ? measured(line, nil) : line
+        end
+      end
+
+      # @param lines [Array<Line>]   @return [Array<Line>]
+      def self.with_flour(lines)
         flours = lines.select { |line| line.role == "flour" }
         flour = flours.find { |line| unmeasured?(line) }
         return lines unless flour && flours.one? && lines.any? { |line| piece?(line) }

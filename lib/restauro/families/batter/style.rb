@@ -26,6 +26,7 @@ module Restauro
             (around?(recipe) ? "coating" : by_rung(Hydration::Rung.of(ratio)&.key, gas_ml, stirred_in?(recipe)))
           return "coating" if found == "fritter" && main(recipe)&.text.to_s.match?(WHOLE)
           return found if found != "pancake" || told.match?(PANCAKE)
+          return "pudding" if main(recipe)&.kind == "sausage"
           return "baked" if told.match?(BAKES) && fruity
 
           told.match?(IN_A_TIN) ? in_a_tin(recipe) : found

@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Recipes
+    # A list with its name, and what is done with it, on one line: "White sauce: 25 g butter, 25 g flour, half a pint of
+    # milk. Melt, stir, simmer."
+    class ListAndSteps
+      # Not behind "1 c." or "2 tsp.".
+      SENTENCE_END = /(?<!\d c)(?<!\b(?:oz|lb|pt|qt))(?<!tsp)(?<!bsp)\.\s+(?=\p{Lu}|\d)/
+      private_constant :SENTENCE_END
+
+      # @param headings [Headings]   @param several [Several]
+      def initialize(headings, several)
+        @headings = headings
+        @several = several
+        freeze
+      end
+
+      # @param line [String]   @return [Array<String>] the list and its steps, or the line as it is
+      def split(line)
+        list, steps = line.split(SENTENCE_END, 2)
+        return [line] unless steps && !Outline::VERBS.match?(list)
+
+        _, things = @headings.on_the_line(list, @several)
+        things && @several.split(things).length > 1 ? [list, steps] : [line]
+      end
+    end
+  end
+end
