@@ -92,6 +92,27 @@ Restauro::Estimate.new(value: 1.0))
     expect(reduced.flour_equivalents.value).to be_within(0.5).of(6.0)
   end
 
+  it "leaves the lid off where nothing is said of it" do
+    e = ->(**lid) { predict("30 g butter\n30 g flour\n500 ml milk", simmer_s: 900, **lid).flour_equivalents.value }
+    expect([e[] == e[lid: false], e[] > e[lid: true] + 0.1]).to eq [true, true]
+  end
+
+  it "keeps the thickness that was chosen for a sauce in a crust, be it thinner than holds a cut" do
+    pie = "Pie\nPastry\n200 g flour\n100 g butter\n50 ml water\nFilling\n30 g butter\n15 g flour\n500 ml milk\n"
+    recipe = read(pie, system: "uk")
+    dish = Restauro::Dishes::Partition.of(recipe, catalogue)
+    place = Restauro::Dishes::Place.new(dish, 1)
+    own = dish.parts[1].recipe
+    expect(sauce.usual(place, own, {target: 3.0})).to eq({})
+    expect(sauce.usual(place, own, {}).fetch(:target)).to be > 4
+  end
+
+  it "changes no heat for what eggs alone hold" do
+    hollandaise = swap("Hollandaise\n3 egg yolks\n200 g butter\n1 tbsp lemon juice")
+    expect(hollandaise.warnings.map(&:code)).not_to include "heat_changed"
+    expect(hollandaise.ours.options.heat).to eq "medium"
+  end
+
   it "cautions of raw egg where nothing but eggs holds the butter, and boils nothing" do
     steps = sauce.steps(swap("Hollandaise\n3 egg yolks\n200 g butter\n1 tbsp lemon juice"))
     expect([steps.flat_map(&:safety), steps.map(&:kind)]).to match [include("raw_egg"), not_include("boil")]
