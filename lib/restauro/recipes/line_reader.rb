@@ -11,6 +11,7 @@ module Restauro
                "cheese" => "cheese", "leavener" => "lift", "seasoning" => "seasoning", "crumb" => "crumb"}.freeze
       SEASONED = /(?<=\w),?\s+(?:well\s+)?seasoned with\b.*/i
       STUDDED = DataFiles.words("ingredients/words.yml").fetch(:studded)
+      TWO_CRUSTS = DataFiles.words("families/crust/words.yml").fetch(:two_shells)
       ZEST = /\b(?:zest(?:ed)?|rind|finely grated)\b(?!.*\bjuice)/i
       COOKED_EGG = /\b(?:hard|soft)[- ]?boiled|\bpoached\b/i
 
@@ -96,7 +97,9 @@ module Restauro
       def weighed(amount, ingredient, text)
         return @weigher.grams(amount, ingredient, line: text) if amount
 
-        @weigher.piece(ingredient) if ingredient.group == "pastry"
+        return unless ingredient.group == "pastry"
+
+        @weigher.piece(ingredient)&.*(text.match?(TWO_CRUSTS) ? 2 : 1)
       end
 
       # A slice of a vegetable is no whole one.

@@ -30,7 +30,7 @@ module Restauro
           return true if @fried.include?(index) || (index >= @behind && !line.words?)
           return true if set?(line) || (@sheet && SAUCED.include?(group(line))) || filled_in?(line) || poured?(line)
           # Leaves behind what fills it go with that.
-          return true if line.kind == "herb" && index > @first
+          return true if %w[herb late].include?(line.kind) && index > @first
           return false if brushed?(line) || (index <= @first && index < @custard) || line.words? || line.ingredient.nil?
 
           spoon_of_flour?(line) || !(CRUSTY.include?(line.role) || group(line) == "pastry")

@@ -30,7 +30,16 @@ module Restauro
         def sheet(recipe, words)
           return "wrapped" if rolled_up?(recipe) || words.match?(WORDS.fetch(:folded))
 
-          words.match?(WORDS.fetch(:lined)) ? dough_words(words) || "bottom" : "top"
+          return "double" if shells(recipe) > 1 && words.match?(WORDS.fetch(:pie))
+
+          lined = words.match?(WORDS.fetch(:lined)) || (shells(recipe).positive? && !words.match?(WORDS.fetch(:top)))
+          lined ? dough_words(words) || "bottom" : "top"
+        end
+
+        # Shells for a tin, sold as such: "1 unbaked pie shell".   @return [Integer] how many
+        def shells(recipe)
+          line = recipe.ingredients.find { |one| one.text.match?(WORDS.fetch(:sold_as_shell)) } or return 0
+          line.text.match?(WORDS.fetch(:two_shells)) ? 2 : 1
         end
 
         # Rolled up in one, or by its words; else under and over fruit where there is dough for both, over it where

@@ -99,10 +99,15 @@ module Restauro
         def toss
           dry =
             left.select { |line| %w[thickener starch flour seasoning].include?(line.role) || group(line) == "sugar" }
-          rest = left - dry
-          words = "stir #{list(dry)} together dry, then toss with #{list(rest)}" if dry.length > 1
-          words ||= dry.any? ? "toss #{list(rest)} with #{list(dry)}" : "toss #{list(rest)} together"
-          Step.new(kind: "mix", text: "Filling: #{words}.", uses: left, look_for: "no dry starch to be seen")
+          Step.new(kind: "mix", text: "Filling: #{tossed(dry, left - dry)}.", uses: left,
+                   look_for: ("no dry starch to be seen" if dry.any?))
+        end
+
+        def tossed(dry, rest)
+          return "stir #{list(dry)} together dry, then toss with #{list(rest)}" if dry.length > 1
+          return "toss #{list(rest)} with #{list(dry)}" if dry.any?
+
+          rest.length > 1 ? "toss #{list(rest)} together" : "have ready #{list(rest)}"
         end
 
         def whisk

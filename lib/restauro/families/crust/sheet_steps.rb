@@ -10,6 +10,7 @@ module Restauro
           @own = Recipes::Parts.dough(swap.ours.recipe) + Recipes::Parts.of(swap.ours.recipe, :bench)
           @sheet = swap.sheet
           @lining = swap.ours.lining
+          @cover = swap.ours.cover
           freeze
         end
 
@@ -30,7 +31,7 @@ module Restauro
         end
 
         def roll
-          return Step.new(kind: "shape", text: "Unroll it on its paper.", uses: @own) unless @lining
+          return Step.new(kind: "shape", text: laid, uses: @own) unless @lining
 
           Step.new(
             kind: "shape",
@@ -41,6 +42,13 @@ module Restauro
             look_for:
               "expect it to rise to about #{@sheet.risen_mm.round} mm; wheat's would to #{@sheet.wheat_risen_mm.round}"
           )
+        end
+
+        # Under its filling it goes into the tin.
+        def laid
+          return "Unroll it on its paper." unless %w[bottom double].include?(@cover)
+
+          "Unroll it; turn it into the tin, let it fall into the corners, press the rim on#{"; the other is the lid" if @cover == "double"}."
         end
 
         def reach
