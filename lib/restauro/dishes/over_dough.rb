@@ -9,7 +9,10 @@ module Restauro
       CHEESY = DataFiles.words("dishes/words.yml").fetch(:cheesy)
       WITH, CREAMY = DataFiles.words("dishes/words.yml").values_at(:with_it, :creamy_sauce)
       NAME = "Over it"
-      KINDS = %w[soften simmer cured ready_meat poultry].freeze
+      KINDS = %w[soften simmer cured ready_meat poultry ground_meat ground_poultry sausage fish quick_meat
+                 whole_meat].freeze
+      # What no dough is made with.
+      POURED = %w[tomato_passata heavy_cream light_cream].freeze
       BOUGHT = %w[wheat_pasta gf_pasta gf_noodles wheat_noodles].freeze
       WETS = %w[liquid egg puree].freeze
 
@@ -42,11 +45,19 @@ module Restauro
       # Butter too, where leaves fry in it or the title names it.
       def over?(lines, index)
         line = lines[index]
-        return lines[index..].any? { |other| other.kind == "herb" } || @title.match?(/\bbutter/i) if line.role == "fat"
+        return melted?(lines[index..]) if line.role == "fat"
+        return true if poured?(line)
 
         KINDS.include?(line.kind) || (line.role == "cheese" && group(line) == "cheese" && @title.match?(CHEESY)) ||
           in_its_sauce?(line)
       end
+
+      def melted?(rest) =
+        rest.any? { |other| other.kind == "herb" || poured?(other) } || @title.match?(/\bbutter/i)
+
+      # More than a dough could take, or tomatoes.
+      def poured?(line) =
+        POURED.include?(line.ingredient) && line.grams && line.grams.value > Constants.fetch(:dishes, :second_liquid_g)
 
       # "Gnocchi with gorgonzola", "with walnut cream": by its own name, or cream for the sauce that the title names.
       def in_its_sauce?(line)

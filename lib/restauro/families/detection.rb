@@ -106,7 +106,7 @@ module Restauro
       # A bought sheet is a crust whatever else there is; crumbs in fat, with no egg to stick them to anything, are a
       # base.
       def sheet? = @all.any? { |ingredient, _| ingredient.group == "pastry" }
-      def crumb_base? = crumbs_in_fat? && grams("egg").zero? && !liquid_over_flour?
+      def crumb_base? = crumbs_in_fat? && grams("egg").zero? && !liquid_over_flour? && pieces_g < grams("crumb")
       def crumbs_in_fat? = crumbs? && flour < grams("crumb") && fat > figure(:crumb_fat) * grams("crumb")
       def crumbs? = grams("crumb").positive?
       # Beside more flour, where the title names a dough or a tart: crumbs that dry its filling.
