@@ -4,19 +4,27 @@ module Restauro
   module Dishes
     # Minced meat that crumbs and egg hold together, in meatballs and loaves: they are in it, no coat around it.
     module Bound
-      WORDS, FLAT, MINCE, COATED =
-        DataFiles.words("dishes/words.yml").values_at(:bound, :bound_flat, :mince, :coated_by_name)
+      WORDS, FLAT, MINCE, COATED, HELD =
+        DataFiles.words("dishes/words.yml").values_at(:bound, :bound_flat, :mince, :coated_by_name, :held_in)
+
+      BREADS = %w[bread gf_bread].freeze
 
       ALONE = "here crumbs hold the mince together, and there is nothing to work out: put gluten-free breadcrumbs in " \
-              "for them, gram for gram. Where the crumbs are a coat, type its flour too"
+              "for them, or such bread, gram for gram. Where the crumbs are a coat, type its flour too"
 
       module_function
 
       # @param lines [Array<Recipes::Line>] of a part   @param title [String]
       def by_crumbs?(lines, title)
         title.to_s.match?(WORDS) && !title.match?(COATED) && lines.any? { |line| line.text.match?(MINCE) } &&
-          lines.any? { |line| line.role == "crumb" } &&
+          lines.any? { |line| binds?(line) } &&
           lines.none? { |line| %w[flour thickener].include?(line.role) && line.grams }
+      end
+
+      # Crumbs, or bread that is soaked; no bun that a burger is put in.   @param line [Recipes::Line]
+      def binds?(line)
+        line.role == "crumb" || (BREADS.include?(line.ingredient) && !line.text.match?(HELD) &&
+          !Recipes::Served.words?(line, heading: line.part))
       end
 
       # "Meatballs", by the dish where no heading names them.   @param part [Part]   @return [String, nil]

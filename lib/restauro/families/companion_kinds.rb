@@ -24,7 +24,7 @@ module Restauro
       PORTIONS = DataFiles.words("ingredients/words.yml").fetch(:portions)
       STRIPS = DataFiles.words("ingredients/words.yml").fetch(:strips)
       # Roots cut as fine as the onion go in with it.
-      CUT_FINE = DataFiles.words("ingredients/words.yml").fetch(:cut_fine)
+      CUT_FINE, BRIEFLY = DataFiles.words("ingredients/words.yml").values_at(:cut_fine, :briefly)
       READY_ROW = {"stage" => "finish", "rank" => "1", "words" => "%s"}.freeze
 
       # Poultry that is not done when it is brown.   @param line [Recipes::Line]
@@ -67,6 +67,7 @@ module Restauro
       def kind(line)
         return unless line.kind
         return kind_row("soften") if line.text.match?(CUT_FINE)
+        return kind_row("briefly") if line.kind == "simmer" && line.text.match?(BRIEFLY)
         return kind_row(line.kind).except("back") if line.text.match?(thin(line))
 
         kind_row(CompanionKinds.thick(line) || line.kind)

@@ -109,11 +109,7 @@ module Restauro
       def capital(words) = words[0].upcase + words[1..]
 
       def said(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
-      def minutes(line)
-        return figure(:fish_minutes) if @rows[line]["safety"] == "fish"
-
-        @rows[line]["rank"].to_i >= 8 ? figure(:wilt_minutes) : figure(:tender_minutes)
-      end
+      def minutes(line) = figure(@rows[line].fetch("minutes", "tender_minutes"))
 
       def figure(name) = Constants.fetch(:making, name)
     end

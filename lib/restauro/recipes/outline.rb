@@ -8,9 +8,9 @@ module Restauro
       # of the thing in it
       Entry = Struct.new(:text, :kind, :part, :bulleted, :source, :number)
       WORDS = DataFiles.words("recipes/words.yml")
-      METHOD, INGREDIENTS, ABOUT, VERBS, ADVICE, SENTENCE, STATE =
+      METHOD, INGREDIENTS, ABOUT, VERBS, ADVICE, SENTENCE, STATE, SHELL_FOR =
         WORDS.values_at(
-          :method_heading, :ingredients_heading, :about_the_dish, :begins_a_step, :advice, :sentence, :state
+          :method_heading, :ingredients_heading, :about_the_dish, :begins_a_step, :advice, :sentence, :state, :shell_for
         )
       private_constant :WORDS
       INGREDIENTS_TITLE = "Ingredients"
@@ -137,7 +137,8 @@ module Restauro
 
       # "butter", "salt to taste" or "oil for deep frying" in a list, not "Onion and cider-vinegar gravy".
       def bare_ingredient?(line) =
-        (line.split.length <= BARE_WORDS || Line::TO_FRY_IN.match?(line)) && @line_reader.known_name?(line)
+        (line.split.length <= BARE_WORDS || [Line::TO_FRY_IN, SHELL_FOR].any? { |words| words.match?(line) }) &&
+          @line_reader.known_name?(line)
 
       def title?(line)
         return true if ABOUT.match?(line)

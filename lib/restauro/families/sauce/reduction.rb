@@ -8,19 +8,20 @@ module Restauro
         def self.cream?(recipe, options, catalogue)
           options.school.nil? && options.target.nil? && options.with.empty? &&
             recipe.ingredients.none? { |line| line.role == "thickener" } &&
-            richest(recipe, catalogue) >= Constants.fetch(:sauce, :reducing_cream_pct)
+            main_fat_pct(recipe, catalogue) >= Constants.fetch(:sauce, :reducing_cream_pct)
         end
 
         # @return [Options]
         def self.of_cream(recipe, options, catalogue)
-          coats = richest(recipe, catalogue) >= Constants.fetch(:sauce, :coating_cream_pct)
+          coats = main_fat_pct(recipe, catalogue) >= Constants.fetch(:sauce, :coating_cream_pct)
           options.with_choices(school: "reduction", target: coats ? "medium" : "thin")
         end
 
-        # @return [Float] % of fat in the richest liquid
-        def self.richest(recipe, catalogue)
+        # @return [Float] % of fat in the liquid that is the most of it: two spoons of cream thicken no milk
+        def self.main_fat_pct(recipe, catalogue)
           liquids = recipe.ingredients.select { |line| line.role == "liquid" && line.counted? }
-          liquids.map { |line| catalogue.fetch(line.ingredient).fat_pct.to_f }.max.to_f
+          most = liquids.max_by { |line| line.grams.value } or return 0.0
+          catalogue.fetch(most.ingredient).fat_pct.to_f
         end
 
         # @param draft [SwapDraft] of the school reduction   @param options [Options]
