@@ -92,4 +92,31 @@ RSpec.describe Restauro::Dishes do
     expect(["Bread\n500 g flour\n300 ml water", "Bean stew with bread\n20 g flour\n400 ml stock",
             "Shortbread with bread\n200 g flour\n100 g butter"].map(&refused)).to eq [true, false, true]
   end
+
+  it "binds mince with crumbs or a soaked roll, and not with a bun or nothing" do
+    bound = ->(title, line) do
+      described_class::Bound.by_crumbs?(read("#{title}\n500 g beef mince\n#{line}").lines, title)
+    end
+    found = ["50 g breadcrumbs", "2 slices white bread", "4 burger buns", "1 egg"].map { |line| bound["Meatballs", line] }
+    expect(found).to eq [true, true, false, false]
+    expect(bound["Beef mince", "50 g breadcrumbs"]).to be false
+  end
+
+  it "lines a tin with the crust of a pie that has its crumble over it" do
+    dish = answer("Apple crumble pie\nPastry\n200 g flour\n100 g butter\n50 ml water\n" \
+                  "Filling\n600 g apples\n80 g sugar\nTopping\n100 g flour\n50 g butter\n50 g sugar").dish
+    expect(dish.joins.map(&:how)).to include("lines")
+  end
+
+  it "pours the sauce of a pan over what was dredged, and fills nothing with it" do
+    dish = answer("Chicken piccata\n4 chicken cutlets\n40 g flour\n30 g butter\n100 ml white wine\n" \
+                  "30 ml lemon juice\n20 g capers").dish
+    expect(dish.joins.map(&:how)).to eq ["over"]
+  end
+
+  it "makes dumplings of a flour, its lift and what wets it" do
+    stew = "Chicken and dumplings\n500 g chicken thighs\n1 l chicken stock\n150 g flour\n1 tsp baking powder\n"
+    expect(["100 ml milk\n", ""].map { |wet| names[self, "#{stew}#{wet}300 g carrots"].include?("Dumplings") })
+      .to eq [true, false]
+  end
 end

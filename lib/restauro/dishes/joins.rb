@@ -105,7 +105,6 @@ module Restauro
 
       # Pancakes are filled with what is made for them, other batters only with what is called so.
       def inside_coat?(part, host, recipe)
-        return false if part.name.to_s.start_with?(Dredged::SAUCE)
         return true if part.name.to_s.match?(Recipes::Parts::FILLING)
 
         part.role != :sauce && (host.family != "batter" || "#{host.name} #{recipe.title}".match?(Meetings::PANCAKES))

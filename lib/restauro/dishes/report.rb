@@ -17,7 +17,7 @@ module Restauro
         ours = answer.lines.map { |line| ours(line, answer.part_of(line), answer) }
         main = parts[answer.dish.main]
         top = main.except(:name, :joins, :lines)
-        {title: answer.dish.title, family: answer.main.family&.key, **top, lines: wheat_lines(answer.dish, answer),
+        {title: answer.dish.title, family: answer.main.family&.key, **top, lines: wheat_lines(answer.dish),
          swap: {**(top[:swap] || {}), lines: ours},
          parts: parts, method: steps(answer), read_from_recipe: answer.dish.said.to_a,
          already_gluten_free: answer.already_gluten_free?,
@@ -39,7 +39,7 @@ module Restauro
           .each_with_index.map { |(part, found), index| predicted(dish, part, found, index) }
         main = parts[dish.main]
         own = dish.one_part? ? main.except(:name, :joins, :lines) : {family: main[:family]}
-        {title: dish.title, **own, lines: wheat_lines(dish, nil), parts: parts,
+        {title: dish.title, **own, lines: wheat_lines(dish), parts: parts,
          read_from_recipe: dish.said.to_a, warnings: parts.flat_map { |part| part[:warnings] }.uniq}
       end
 
@@ -82,19 +82,12 @@ module Restauro
       end
 
       # As the recipe has it: every raw line, with the part it is in.
-      def wheat_lines(dish, answer)
-        dish.recipe.lines.map { |line| raw(line, part_name(dish, line, answer)) }
+      def wheat_lines(dish)
+        dish.recipe.lines.map { |line| raw(line, part_name(dish, line)) }
       end
 
-      def part_name(dish, line, _answer)
-        return if line.words?
-
-        dish.parts.find { |part|
-          part.lines.any? { |own|
-            own.equal?(line) || (own.text == line.text && own.number == line.number &&
-                                                       own.ingredient == line.ingredient)
-          }
-        }&.name
+      def part_name(dish, line)
+        dish.parts.find { |part| part.lines.any? { |own| own.equal?(line) } }&.name unless line.words?
       end
 
       def raw(line, part)

@@ -90,11 +90,7 @@ module Restauro
       def crumb_top(lines)
         index = lines.index { |line| line.role == "crumb" && line.grams } or return
         ahead = lines[0...index]
-        unless ahead.any? { |line| liquid?(line) } &&
-            ahead.any? { |line| flour?(line) || line.ingredient == "wheat_pasta" } &&
-            ahead.none? { |line| line.role == "egg" && coat?(lines) }
-          return
-        end
+        return unless ahead.any? { |line| flour?(line) || line.ingredient == "wheat_pasta" }
 
         poured = ahead.sum { |line| liquid?(line) ? line.grams.value : 0.0 }
         index - (melted_for_them?(lines, index) ? 1 : 0) if poured > 2 * lines[index].grams.value
@@ -104,8 +100,6 @@ module Restauro
       def melted_for_them?(lines, index)
         lines[index - 1].role == "fat" && lines[0...(index - 1)].any? { |line| line.role == "fat" }
       end
-
-      def coat?(lines) = lines.none? { |line| liquid?(line) }
     end
   end
 end
