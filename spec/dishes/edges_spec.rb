@@ -97,7 +97,9 @@ RSpec.describe Restauro::Dishes do
     bound = ->(title, line) do
       described_class::Bound.by_crumbs?(read("#{title}\n500 g beef mince\n#{line}").lines, title)
     end
-    found = ["50 g breadcrumbs", "2 slices white bread", "4 burger buns", "1 egg"].map { |line| bound["Meatballs", line] }
+    found = ["50 g breadcrumbs", "2 slices white bread", "4 burger buns", "1 egg"].map { |line|
+  bound["Meatballs", line]
+}
     expect(found).to eq [true, true, false, false]
     expect(bound["Beef mince", "50 g breadcrumbs"]).to be false
   end

@@ -28,10 +28,11 @@ module Restauro
         # @param line [Recipes::Line]   @param index [Integer] of it in the recipe
         def inside?(line, index)
           return true if @fried.include?(index) || (index >= @behind && !line.words?)
-          return true if set?(line) || (@sheet && SAUCED.include?(group(line))) || filled_in?(line) || poured?(line)
+          return beside_sheet?(line) if @sheet
+          return true if filled_in?(line) || poured?(line)
           # Leaves behind what fills it go with that.
           return true if %w[herb late].include?(line.kind) && index > @first
-          return false if brushed?(line) || (index <= @first && index < @custard) || line.words? || line.ingredient.nil?
+          return false if (index <= @first && index < @custard) || line.words? || line.ingredient.nil?
 
           spoon_of_flour?(line) || !(CRUSTY.include?(line.role) || group(line) == "pastry")
         end
@@ -43,8 +44,13 @@ module Restauro
         # An egg beside a sheet, and nothing for it to set.
         def brushed?(line) =
           @sheet && !@watered && line.role == "egg" && under?(line, Constants.fetch(:crust, :glaze_most_g))
-        # Eggs beside a sheet that are more than a wash.
-        def set?(line) = @sheet && line.role == "egg" && !brushed?(line) && !Glaze.line?(line)
+        # A sheet needs nothing more: what is neither brushed nor strewn on it nor eaten with it fills it.
+        def beside_sheet?(line)
+          return false if line.words? || group(line) == "pastry" || brushed?(line) || Glaze.line?(line)
+          return false if line.kind == "table" || Recipes::Served.words?(line, heading: line.part)
+
+          !line.amount_text.nil? || filled_in?(line) || SAUCED.include?(group(line))
+        end
         def spoon_of_flour?(line) = line.role == "flour" && under?(line, Constants.fetch(:dishes, :second_liquid_g))
         # Ham by the slice, in a bought sheet.
         def wrapped?(line) =
