@@ -24,6 +24,7 @@ module Restauro
       FilledPancakes
       FruitAndCrust
       Grouping
+      Iced
       Joins
       Layering
       Ledger

@@ -11,8 +11,8 @@ module Restauro
       include StewAndDumplings
 
       WHITE_SAUCE = DataFiles.words("dishes/words.yml").fetch(:under_white_sauce)
-      # Ways to split a list that has no heading, the first that fits.
-      UNNAMED = %i[crust_first dredged pancakes over_a_dough filled_dough named_aside].freeze
+      # Ways to split a list without a heading.
+      UNNAMED = %i[crust_first dredged iced pancakes over_a_dough filled_dough named_aside].freeze
       # What a dough that is filled is made of.
       DOUGH = %w[flour egg liquid].freeze
 
@@ -57,6 +57,7 @@ module Restauro
       def crust_first(group) = named(CrustFirst.new(@catalogue, group.lines, @title).split, nil, "Filling")
       def pancakes(group) = named(FilledPancakes.split(@title, group.lines), nil, "Filling")
       def dredged(group) = named(Dredged.new(@catalogue, @title).split(group.lines), Dredged::NAME, Dredged::SAUCE)
+      def iced(group) = named(Iced.split(group.lines), nil, Iced::NAME)
       def over_a_coat(group) = named(OverACoat.split(group.lines), group.label, "Sauce")
       def over_a_dough(group) = named(OverDough.new(@catalogue, @title).split(group.lines), nil, OverDough::NAME)
 

@@ -38,6 +38,8 @@ module Restauro
           lines.none? { |line| PlainSauces::RAW.include?(line.kind) || %w[egg cheese crumb].include?(line.role) }
 
       def sweet(lines)
+        return [icing(lines)] if icing?(lines)
+
         first, rest = lines.partition { |line| sugar?(line) || line.role == "fat" }
         strong, poured = rest.partition { |line| spirits?(line) }
         words = [
@@ -56,6 +58,23 @@ module Restauro
             safety: ["hot_filling"]
           )
         ]
+      end
+
+      def icing?(lines)
+        liquid, sugar = [->(line) { line.role == "liquid" }, method(:sugar?)].map do |kind|
+          lines.select(&kind).sum { |line| line.grams&.value.to_f }
+        end
+        lines.any? { |line| line.ingredient == "icing_sugar" } && liquid < sugar
+      end
+
+      # Milled sugar is smooth without heat.
+      def icing(lines)
+        sugar, rest = lines.partition { |line| sugar?(line) }
+        Families::Step.new(
+          kind: "mix",
+          text: "#{name}: stir #{list(rest)} into #{list(sugar)}, by the teaspoon, until it runs off a spoon.",
+          uses: lines, look_for: "a ribbon that lies for a few seconds; it sets as it dries"
+        )
       end
 
       def spirits?(line) =

@@ -10,6 +10,7 @@ module Restauro
       extend Naming
 
       # Minutes in the sauce of what is not done when it is brown.
+      MINUTES = {"fish" => :fish_minutes, "wilt" => :wilt_minutes, "brief" => :brief_minutes}.freeze
       BACK = {"bird" => :bird_minutes, "joint" => :joint_minutes, "tender" => :tender_minutes}.freeze
       STAGES = %w[boiled brown soften infuse simmer finish table].freeze
 
@@ -109,7 +110,7 @@ module Restauro
       def capital(words) = words[0].upcase + words[1..]
 
       def said(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
-      def minutes(line) = figure(@rows[line].fetch("minutes", "tender_minutes"))
+      def minutes(line) = figure(MINUTES.fetch(@rows[line]["minutes"], :tender_minutes))
 
       def figure(name) = Constants.fetch(:making, name)
     end
