@@ -63,13 +63,14 @@ module Restauro
             .clamp(Constants.fetch(:crust, :least_mm), style.most_mm)
         end
 
-        # The recipe's own minutes lead, but never short of what a custard or meat in it asks.
+        # The recipe's own minutes lead, but never short of what a custard or meat in it asks: their middle, not the
+        # colour on top.
         # @return [Float, nil] min
         def agreed_minutes
           said, reckoned = options.bake_minutes, baking.bake_minutes
           return reckoned unless said && reckoned
 
-          filling && %w[custard poultry meat].include?(filling.kind) ? [said, reckoned].max : said
+          filling && %w[custard poultry meat].include?(filling.kind) ? [said, baking.filling_minutes || reckoned].max : said
         end
 
         # What is left of it once the pan is lined.   @return [Float] g
