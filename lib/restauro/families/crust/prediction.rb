@@ -70,7 +70,8 @@ module Restauro
           said, reckoned = options.bake_minutes, baking.bake_minutes
           return reckoned unless said && reckoned
 
-          filling && %w[custard poultry meat].include?(filling.kind) ? [said, baking.filling_minutes || reckoned].max : said
+          careful = filling && %w[custard poultry meat].include?(filling.kind)
+          careful ? [said, baking.filling_minutes || reckoned].max : said
         end
 
         # What is left of it once the pan is lined.   @return [Float] g
