@@ -35,7 +35,7 @@ module Restauro
 
       # A dip by what is fried.
       def beside?(from, to) =
-        from.part.family.nil? && to.part.role == :coat && !from.name.to_s.start_with?(Dredged::SAUCE)
+        from.part.family.nil? && to.part.role == :coat && !Dredged.pan_sauce?(from.name)
 
       # Pancakes around what was made for them.
       def around

@@ -10,7 +10,7 @@ module Restauro
       SALTS = %w[fine_salt flake_salt].freeze
       BINDS = %w[water vodka cider_vinegar wine_vinegar lemon_juice egg_whole egg_yolk].freeze
       # Folded around what is in it, of a dough with yeast, which is wetter and may have no fat.
-      FOLDED = /\b(?:calzon[ei]|stromboli)\b/i
+      FOLDED = DataFiles.words("dishes/words.yml").fetch(:folded_of_yeast)
 
       # @param catalogue [Catalogue]   @param lines [Array<Recipes::Line>] of one list
       # @param title [String] of the dish

@@ -14,6 +14,9 @@ module Restauro
       SAUCE = "Pan sauce"
       PIECES = %w[poultry quick_meat fish].freeze
 
+      # Whether a part is such a sauce.   @param name [String, nil] of the part
+      def self.pan_sauce?(name) = name.to_s.start_with?(SAUCE)
+
       # @param catalogue [Catalogue]   @param title [String] of the dish
       def initialize(catalogue, title)
         @catalogue = catalogue

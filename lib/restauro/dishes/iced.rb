@@ -15,7 +15,9 @@ module Restauro
         at = lines.index { |line| line.ingredient == "icing_sugar" } or return
         ahead, icing = lines[0...at], lines[at..]
         return unless %w[flour liquid].all? { |role| ahead.any? { |line| line.role == role } }
-        return unless icing.length > 1 && icing.drop(1).all? { |line| thins?(line, icing.first) }
+        rest = icing.drop(1)
+        # A batter's own sugar, with butter behind it, is no icing: something wets that.
+        return unless rest.any? { |line| line.role == "liquid" } && rest.all? { |line| thins?(line, icing.first) }
 
         [ahead, icing]
       end

@@ -6,7 +6,7 @@ module Restauro
     module PlainPanSauce
       private
 
-      def pan_sauce?(_lines) = name.start_with?(Dredged::SAUCE)
+      def pan_sauce?(_lines) = Dredged.pan_sauce?(name)
 
       def pan_sauce(lines)
         liquids, rest = lines.partition { |line| line.role == "liquid" && line.ingredient != "lemon_juice" }

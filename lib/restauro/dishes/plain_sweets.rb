@@ -61,11 +61,12 @@ module Restauro
       end
 
       def icing?(lines)
-        liquid, sugar = [->(line) { line.role == "liquid" }, method(:sugar?)].map do |kind|
-          lines.select(&kind).sum { |line| line.grams&.value.to_f }
-        end
-        lines.any? { |line| line.ingredient == "icing_sugar" } && liquid < sugar
+        sugar, rest = lines.partition { |line| sugar?(line) }
+        sugar.any? { |line| line.ingredient == "icing_sugar" } &&
+          weighed(rest.select { |line| line.role == "liquid" }) < weighed(sugar)
       end
+
+      def weighed(lines) = lines.sum { |line| line.grams&.value.to_f }
 
       # Milled sugar is smooth without heat.
       def icing(lines)

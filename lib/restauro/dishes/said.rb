@@ -37,7 +37,7 @@ module Restauro
       GRILLS = DataFiles.words("dishes/words.yml").fetch(:grills)
       STEAMS = DataFiles.words("dishes/words.yml").fetch(:steams)
       SIMMERS = DataFiles.words("dishes/words.yml").fetch(:simmers)
-      NO_OVEN = /\b(?:oil|fat|shortening|lard|dripping|ghee|fryer|fry|middle|centre|core|thermometer)\b/i
+      NO_OVEN = DataFiles.words("dishes/words.yml").fetch(:no_oven)
       MAKES = /\b(?:makes|yields?)\D{0,12}(\d{1,3})\b/i
       # "Yorkshire puddings (12)".
       SO_MANY = /\((\d{1,2})\)\s*\z/

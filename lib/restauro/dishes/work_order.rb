@@ -53,7 +53,7 @@ module Restauro
       def inside?(join, index) = [join.from, join.to].include?(index) && index != @host && join.how != "over"
       attr_reader :assembly
 
-      def pan_sauce?(part) = part.name.to_s.start_with?(Dredged::SAUCE)
+      def pan_sauce?(part) = Dredged.pan_sauce?(part.name)
 
       # What waits first, the others meanwhile, then the host to its end.
       def around_host

@@ -10,7 +10,7 @@ module Restauro
       # What people say before they say what.
       LEAD = /\A\W*(?:(?:you|we|i)(?:['’]ll|\ will)?\s+(?:need|used?|take|want)|take|for\ this(?:\ you\ need)?|ingredients(?:\ are)?)\b
         \s*:?\s*(?=[\d½⅓¼⅔¾⅛])/ix
-      COAT = /\A\W*([^\d]+?),?\s+(?:to coat|for coating|for breading|to bread|zum panieren|per impanare|pour paner|para rebozar)\W*\z/i
+      COAT = DataFiles.words("recipes/words.yml").fetch(:all_to_coat)
       # "100 g flour, 1 egg, 250 ml milk; for 8 sausages".
       FOR_SO_MANY = /\Afor\s+(?=\d)/i
       MOST = 40

@@ -6,7 +6,7 @@ module Restauro
     # no amount is said. How much of it stays on them is worked out from the pieces.
     class ToDredge
       WORDS = DataFiles.words("dishes/words.yml").fetch(:to_dredge)
-      BARE = /\A\W*(?:(?:plain|all-purpose|seasoned|some|a little)\s+)*(?:flour|mehl|farine|farina|harina|bloem)\W*\z/i
+      BARE = DataFiles.words("dishes/words.yml").fetch(:bare_flour)
       PIECES = %w[poultry quick_meat fish whole_meat].freeze
       # Sliced aubergine, floured before it is fried.
       SLICES = DataFiles.words("dishes/words.yml").fetch(:fried_before)
