@@ -11,6 +11,8 @@ module Restauro
       dish.parts.index { |part| part.family && part.name == input.part } || dish.main
     end
 
+    # Whether its oven is set anew, or its cover comes off, on the way: two bakes.
+    def turned? = !answer.nil? && !dish.said.turned.nil? && answer.steps.count { |step| step.kind == "bake" } > 1
     def part = answer&.parts&.fetch(active)
     def swap = part&.swap
 
