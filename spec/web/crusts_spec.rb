@@ -118,7 +118,7 @@ RSpec.describe "The pages of crusts" do
   end
 
   it "says beside the minutes that the oven is turned down on the way, and only then" do
-    pumpkin = "Pumpkin pie\n1 unbaked pie crust\n15 oz pumpkin puree\n2 eggs\n200 ml cream\nBake at 425F for 15 minutes."
+    pumpkin = "Pumpkin pie\n1 unbaked pie crust\n15 oz pumpkin puree\n2 eggs\n1 cup cream\nBake at 425F for 15 minutes."
     pages = ["#{pumpkin} Reduce to 350F and bake 40 minutes.", pumpkin].map do |text|
       send_crust[self, recipe: text]
       text_of(".how").join(" ")

@@ -15,6 +15,7 @@ module Restauro
         at = lines.index { |line| line.ingredient == "icing_sugar" } or return
         ahead, icing = lines[0...at], lines[at..]
         return unless %w[flour liquid].all? { |role| ahead.any? { |line| line.role == role } }
+
         rest = icing.drop(1)
         # A batter's own sugar, with butter behind it, is no icing: something wets that.
         return unless rest.any? { |line| line.role == "liquid" } && rest.all? { |line| thins?(line, icing.first) }
