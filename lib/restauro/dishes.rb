@@ -16,6 +16,7 @@ module Restauro
       Bake
       Bound
       Choices
+      CrackedEggs
       CrustFirst
       Crowning
       Dish
@@ -25,6 +26,7 @@ module Restauro
       FruitAndCrust
       Grouping
       Iced
+      InLayers
       Joins
       Layering
       Ledger

@@ -35,6 +35,16 @@ RSpec.describe Restauro::Dishes do
       .to eq [2, 1]
   end
 
+  it "asks no more of a sauce with crumbs or dumplings over it than wheat gave it; of one in a pie that it be cut" do
+    sauce = "Sauce\n30 g butter\n15 g plain flour\n500 ml milk\n300 g leeks\n"
+    tops = {"Gratin" => "60 g breadcrumbs", "Pie" => "Pastry\n200 g plain flour\n100 g butter"}
+    ours = tops.map do |title, top|
+      swap = parts[self, "Leek #{title.downcase}\n#{sauce}#{top}"].find { |part| part.part.role == :sauce }.swap
+      swap.ours.flour_equivalents.value / swap.wheat.flour_equivalents.value
+    end
+    expect([ours.first.round(1), ours.last > 1.5]).to eq [1.0, true]
+  end
+
   describe "a line put into another part" do
     moved = ->(spec, name, part) do
       recipe = spec.read("Fish\nCoat\n80 g flour\n2 eggs\n100 g breadcrumbs\n500 g cod\nDip\n150 g mayo\n20 g capers")

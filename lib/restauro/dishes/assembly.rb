@@ -19,7 +19,7 @@ module Restauro
 
       # @return [Array<Families::Step>]
       def steps
-        [*set_and_cut, *layered, *grilled,
+        [*set_and_cut, *layered, *grilled, *cracked,
          *AtTable.new(@dish, @answers, @catalogue, in_oven: baked?, rolled_up: rolled_up?,
                       filling: rolled_in).steps].compact
       end
@@ -60,6 +60,16 @@ module Restauro
         text = toast.empty? ? fill : "Spread it on #{list(toast)}, toasted on both sides"
         [step(kind: "brown", text: "#{text}; under a hot grill.", minutes: figure(:grill_minutes), uses: toast,
               look_for: BROWN, safety: ["reheat"])]
+      end
+
+      # Eggs set in the sauce, where it is not baked.
+      def cracked
+        eggs = @answers.select { |part| CrackedEggs.alone?(part.lines) }.flat_map(&:lines)
+        return [] if baked? || eggs.empty?
+
+        [step(kind: "simmer", text: "A hollow for each of #{CrackedEggs.say(eggs)}, broken into it; lid on, low.",
+              uses: eggs, minutes: figure(:cracked_egg_minutes), look_for: "the white set all through, the yolk as you like it",
+              safety: ["egg_dish"])]
       end
 
       def main_parts = @answers.reject.with_index { |part, index| part.part.place == :top || strewn?(index) }

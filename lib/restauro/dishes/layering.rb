@@ -25,7 +25,7 @@ module Restauro
 
       # What is laid into the dish: bought pasta and sheets, raw slices, and crumbs and cheese on top.
       def laid?(line) =
-        LAID.include?(line.ingredient) || Bake.fried_layer?(line) ||
+        LAID.include?(line.ingredient) || CrackedEggs.line?(line) || Bake.fried_layer?(line) ||
           (@bake && Bake.raw_layer?(line))
 
       def fill
@@ -49,7 +49,9 @@ module Restauro
 
       def on_top(tops)
         tops.map do |part|
-          scattered = part.lines.any? { |line| line.role == "crumb" } || Partition.cheese?(part.lines)
+          next "a hollow for each of #{CrackedEggs.say(part.lines)}, broken into it" if CrackedEggs.alone?(part.lines)
+
+          scattered = part.lines.any? { |line| LineKinds.strewn?(line) } || Partition.cheese?(part.lines)
           "#{scattered ? "scatter" : "spread"} the #{part.name.to_s.downcase} over it"
         end
       end

@@ -4,6 +4,10 @@ module Restauro
   module Dishes
     # What lines are, for telling one formula from the next.   Needs @catalogue.
     module LineKinds
+      CRISP = DataFiles.words("dishes/words.yml").fetch(:crisp_as_it_is)
+      # What is strewn over a dish: crumbs, and what is crisp as it is.   @param line [Recipes::Line]
+      def self.strewn?(line) = line.role == "crumb" || line.text.match?(CRISP)
+
       STARCHY = %w[flour starch blend meal].freeze
 
       private

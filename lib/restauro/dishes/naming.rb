@@ -34,7 +34,11 @@ module Restauro
         part.name.to_s.match?(TO_TOP) || part.name.nil? ? topped(part) : part.name
       end
 
-      def topped(part) = Partition.cheese?(part.lines) ? "Cheese" : "Crumbs"
+      def topped(part)
+        return "Cheese" if Partition.cheese?(part.lines)
+
+        part.lines.any? { |line| line.role == "crumb" } ? "Crumbs" : "Topping"
+      end
     end
   end
 end

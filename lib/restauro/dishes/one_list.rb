@@ -5,6 +5,7 @@ module Restauro
     # One list of things that holds more than one formula: slices and what is baked between them, a dough, its filling
     # and what goes over it, a crust and its fruit, mash over a pie. First that fits.
     class OneList
+      include InLayers
       include LineKinds
       include OnCrumbs
       include PotatoesAside
@@ -12,7 +13,7 @@ module Restauro
 
       WHITE_SAUCE = DataFiles.words("dishes/words.yml").fetch(:under_white_sauce)
       # Ways to split a list without a heading.
-      UNNAMED = %i[crust_first dredged iced pancakes over_a_dough filled_dough named_aside].freeze
+      UNNAMED = %i[crust_first dredged iced pancakes over_a_dough filled_dough eggs_aside named_aside].freeze
       # What a dough that is filled is made of.
       DOUGH = %w[flour egg liquid].freeze
 
@@ -58,6 +59,7 @@ module Restauro
       def pancakes(group) = named(FilledPancakes.split(@title, group.lines), nil, "Filling")
       def dredged(group) = named(Dredged.new(@catalogue, @title).split(group.lines), Dredged::NAME, Dredged::SAUCE)
       def iced(group) = named(Iced.split(group.lines), nil, Iced::NAME)
+      def eggs_aside(group) = named(CrackedEggs.split(group.lines), nil, CrackedEggs::NAME)
       def over_a_coat(group) = named(OverACoat.split(group.lines), group.label, "Sauce")
       def over_a_dough(group) = named(OverDough.new(@catalogue, @title).split(group.lines), nil, OverDough::NAME)
 
@@ -79,33 +81,6 @@ module Restauro
 
       def dough?(line)
         DOUGH.include?(line.role) || %w[fine_salt flake_salt olive_oil neutral_oil].include?(line.ingredient)
-      end
-
-      # Raw slices that a sauce is baked between, in one list with it.
-      def layered(group)
-        return if group.label || !@title.match?(Joins::LAYERED) || coated?(group.lines)
-
-        two = RagoutAndWhiteSauce.new(@catalogue, group.lines).split
-        return two.map { |name, lines| part(name, lines) } if two
-
-        coat = floured_slices(group.lines)
-        return coat if coat
-
-        slices, sauce = group.lines.partition { |line| Bake.laid?(line) }
-        whole = slices.any? && sauce.any? { |line| flour?(line) } && wet?(sauce)
-        return [part("Layers", slices), part(nil, sauce)] if whole
-
-        with_what_is_laid_under(slices, sauce)
-      end
-
-      # Aubergine in flour and egg, fried before it is laid between tomatoes and cheese.   @return [Array<Group>, nil]
-      def floured_slices(lines)
-        slices = lines.select { |line| Bake.fried_layer?(line) }
-        coat = lines.select { |line| flour?(line) || line.role == "egg" } + slices
-        cheese, sauce = (lines - coat).partition { |line| line.role == "cheese" }
-        return if slices.empty? || coat.none? { |line| flour?(line) } || milky?(sauce) || !wet?(sauce)
-
-        [part("Coated slices", lines & coat), part("Sauce", sauce), part(nil, cheese)].reject { |one| one.lines.empty? }
       end
 
       # Meatballs before the sauce they go into: mince, egg, crumbs and what is mixed in with them.
@@ -134,16 +109,6 @@ module Restauro
       def milky?(lines)
         milk = grams(lines) { |line| milk?(line) }
         milk.positive? && 2 * milk >= grams(lines) { |line| line.role == "liquid" }
-      end
-
-      # Slices with egg and crumbs have a coat of their own before they are laid.
-      def coated?(lines) =
-        %w[egg crumb].all? { |role| lines.any? { |line| line.role == role } } &&
-          lines.none? { |line| line.role == "liquid" }
-
-      # The sauce stands under a heading of its own: the slices are laid, the rest is what goes between them.
-      def with_what_is_laid_under(slices, rest)
-        [part("Layers", slices), part("Filling", rest)] if slices.any? && rest.any? && @recipe.ingredients.any?(&:part)
       end
     end
   end

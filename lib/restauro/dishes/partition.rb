@@ -26,7 +26,7 @@ module Restauro
       def dish
         parts = @family ? [whole(@family)] : read_parts
         check_given(parts)
-        parts = [whole(Families.detect(@recipe, @catalogue).key)] if parts.none?(&:family)
+        parts = of_no_flour(parts) if parts.none?(&:family)
         Dish.new(title: @recipe.title, parts: parts, joins: Joins.of(parts, @recipe, @catalogue),
                  said: Said.of(@recipe), recipe: @recipe)
       end
@@ -36,6 +36,14 @@ module Restauro
       def read_parts =
         Moved.of(named(Meetings.new(@recipe).of(parts_of(Grouping.new(@recipe, @catalogue).groups))), @recipe,
                  @catalogue, @given)
+      # One thing, but for slices with cream between them.
+      def of_no_flour(parts)
+        slices, rest = parts.partition { |part| part.lines.all? { |line| Bake.raw_layer?(line) } }
+        return [whole(Families.detect(@recipe, @catalogue).key)] unless slices.any? && rest.one?
+
+        parts.map { |part| part.equal?(rest.first) ? part.with(family: "sauce", name: NAMED["sauce"]) : part }
+      end
+
       def whole(family) = Part.new(name: @recipe.title || NAMED.fetch(family), family: family, recipe: @recipe)
       def flour?(lines) =
         lines.any? { |line| line.counted? && (of_dough?(@catalogue.fetch(line.ingredient)) || line.role == "crumb") }

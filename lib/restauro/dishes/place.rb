@@ -9,7 +9,9 @@ module Restauro
       # @return [Said] what the recipe says of oven, tin and minutes
       def said = dish.said
       def only_of_its_family? = dish.parts.one? { |other| other.family == part.family }
-      def in_a_crust? = dish.joins_to(index).any? { |join| Place::HELD.include?(join.how) }
+      # Crumbs and dumplings are over it, and ask nothing of it.
+      def in_a_crust? =
+        dish.joins_to(index).any? { |join| Place::HELD.include?(join.how) && dish.parts[join.from].role == :shell }
       def in_a_coat? = dish.joins_to(index).any? { |join| join.how == "around" }
       def around_another? = dish.joins_from(index).any? { |join| join.how == "around" }
       def filled? = inside.any?

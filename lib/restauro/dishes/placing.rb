@@ -13,9 +13,10 @@ module Restauro
         return :main if groups.length == 1 || group.label.to_s.match?(Recipes::Parts::FILLING)
         return :top if group.label.to_s.match?(Crowning::MERINGUE)
         return :main if thickened?(group)
+        return :top if CrackedEggs.alone?(group.lines)
         return :top if Partition.cheese?(group.lines) && group.label.nil? && groups.length > 1
 
-        crumbs = group.lines.any? { |line| line.role == "crumb" } && group.lines.none? { |line| wet?(line) }
+        crumbs = group.lines.any? { |line| LineKinds.strewn?(line) } && group.lines.none? { |line| wet?(line) }
         on_a_sauce = group.label.to_s.match?(TOPPED) && groups.any? { |other| thickened?(other) }
         crumbs || (on_a_sauce && !beside?) ? :top : :main
       end

@@ -15,7 +15,8 @@ module Restauro
       PUREED = DataFiles.words("dishes/words.yml").fetch(:pureed)
       # Roles that go in when the rest is done.
       LAST = %w[cheese seasoning].freeze
-      KINDS = %i[pan_sauce crumbs mash bound chips meringue laid drained stirred sweet tomatoes melted poached].freeze
+      KINDS =
+        %i[pan_sauce cracked crumbs mash bound chips meringue laid drained stirred sweet tomatoes melted poached].freeze
 
       DRAINED = DataFiles.words("dishes/words.yml").fetch(:drained)
       # Whether a line is of what is boiled before a white sauce goes over it.
@@ -74,7 +75,8 @@ module Restauro
         companions =
           Families::Companions.new(
             lines.select { |line| line.role == "other" && @catalogue.find_key(line.ingredient)&.group != "sugar" },
-            @catalogue
+            @catalogue,
+            stew_minutes: poached_minutes
           )
         fats = lines.select { |line| line.role == "fat" }
         early = companions.early_steps(fats)
@@ -83,6 +85,12 @@ module Restauro
         simmer = poured ? companions.simmer_steps : companions.pan_steps
         rest = lines.reject { |line| (done + simmer.flat_map(&:uses)).any? { |used| used.equal?(line) } }
         [*early, *simmer_in(simmer, rest, lines), *mixed(rest, lines)]
+      end
+
+      # Of meat that is simmered by itself.   @return [Float, nil]
+      def poached_minutes
+        step = @part.recipe.steps.map(&:text).find { |text| Recipes::Poached.step?(text) }
+        TimeSaid.of(step).first if step
       end
 
       # What is poured simmers with what is tender in it: a ragout, a tomato sauce.

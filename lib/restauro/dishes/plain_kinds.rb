@@ -23,6 +23,10 @@ module Restauro
         ]
       end
 
+      # They go in when the dish is put together.
+      def cracked?(lines) = CrackedEggs.alone?(lines)
+      def cracked(_lines) = []
+
       def mash?(lines) =
         root(lines) &&
           (name.match?(/\bmash/i) || lines.any? { |line| line.text.match?(/\bmash/i) } || @part.place == :top)

@@ -12,6 +12,7 @@ module Restauro
       def initialize(catalogue, recipe)
         @catalogue = catalogue
         @fried = recipe.lines.any? { |line| line.text.match?(FRIED) }
+        @baked = Said.of(recipe).baked
         freeze
       end
 
@@ -88,13 +89,15 @@ module Restauro
 
       # Crumbs behind a sauce, with the fat after them.   @return [Integer, nil]
       def crumb_top(lines)
-        index = lines.index { |line| line.role == "crumb" && line.grams } or return
+        index = lines.index { |line| strewn?(line) } or return
         ahead = lines[0...index]
         return unless ahead.any? { |line| flour?(line) || line.ingredient == "wheat_pasta" }
 
         poured = ahead.sum { |line| liquid?(line) ? line.grams.value : 0.0 }
-        index - (melted_for_them?(lines, index) ? 1 : 0) if poured > 2 * lines[index].grams.value
+        index - (melted_for_them?(lines, index) ? 1 : 0) if poured > 2 * lines[index].grams&.value.to_f
       end
+
+      def strewn?(line) = (line.role == "crumb" && line.grams) || (@baked && line.text.match?(LineKinds::CRISP))
 
       # Fat right before the crumbs, where the sauce has its own.
       def melted_for_them?(lines, index)

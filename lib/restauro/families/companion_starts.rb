@@ -18,6 +18,24 @@ module Restauro
                   look_for: "a little firm still: it goes on cooking")]
       end
 
+      # White meat in the stock that the sauce is made of.
+      def poached
+        at("poach").map do |line|
+          Step.new(kind: "simmer", text: "#{capital(words(line))}.", minutes: stew_minutes, uses: [line],
+                   attended: false, look_for: "a fork goes in and out; skimmed, never at a rolling boil",
+                   safety: [*safety([line]), "raw_meat"])
+        end
+      end
+
+      # It is done, and goes back to get hot.
+      def warmed
+        done = at("poach")
+        return [] if done.empty?
+
+        [Step.new(kind: "simmer", text: "#{said(done)} back into the pan.", minutes: figure(:back_minutes), uses: done,
+                  look_for: "hot through", safety: safety(done))]
+      end
+
       # Raw meat first, and each kind cooked through: nothing raw goes into a sauce off the heat.
       def browned(fats)
         at("brown").map do |line|

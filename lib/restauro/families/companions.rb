@@ -12,7 +12,7 @@ module Restauro
       # Minutes in the sauce of what is not done when it is brown.
       MINUTES = {"fish" => :fish_minutes, "wilt" => :wilt_minutes, "brief" => :brief_minutes}.freeze
       BACK = {"bird" => :bird_minutes, "joint" => :joint_minutes, "tender" => :tender_minutes}.freeze
-      STAGES = %w[boiled brown soften infuse simmer finish table].freeze
+      STAGES = %w[boiled poach brown soften infuse simmer finish table].freeze
 
       attr_reader :lines
 
@@ -51,10 +51,10 @@ module Restauro
       # Boiled, browned and softened before anything thickens.
       # @param fats [Array<Recipes::Line>] what they are fried in
       # @return [Array<Step>]
-      def early_steps(fats = []) = [*boiled, *browned(fats), *softened(fats)]
+      def early_steps(fats = []) = [*boiled, *poached, *browned(fats), *softened(fats)]
 
       # What cooks in the sauce until it is tender.   @return [Array<Step>]
-      def simmer_steps = [*back, *tender]
+      def simmer_steps = [*back, *warmed, *tender]
       # The same where there is no sauce for what was browned to go back into.
       def dry_steps = [*(back if cuts?), *tender("alone")]
       # Where there is nothing poured, but a pan.

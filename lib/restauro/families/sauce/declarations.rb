@@ -46,12 +46,16 @@ module Restauro
           minutes = place.said.simmer_minutes if place.only_of_its_family?
           return {} unless minutes
 
-          if place.part.lines.any? { |line| line.kind == "whole_meat" || CompanionKinds.joint?(line) }
+          if place.part.lines.any? { |line| stewed?(line) }
             {stew_minutes: minutes}
           else
-            {simmer_s: 60.0 * minutes}
+            of_another_pot?(place) ? {} : {simmer_s: 60.0 * minutes}
           end
         end
+
+        def stewed?(line) = ["whole_meat", Recipes::Poached::KIND].include?(line.kind) || CompanionKinds.joint?(line)
+        # Minutes of meat that is cooked apart.
+        def of_another_pot?(place) = Recipes::Poached.step?(place.said.from[:simmer_minutes].to_s)
 
         # Meat goes tender in a basin over water.
         def steamed?(place) = place.in_a_crust? && !place.said.steamed(place.dish.title).nil?

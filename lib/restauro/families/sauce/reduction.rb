@@ -4,12 +4,22 @@ module Restauro
       # No thickener at all: the liquid is boiled down until it is as thick as asked for. A cream thickens by its own
       # fat; milk and stock hardly do.
       class Reduction
-        # A sauce of cream that nothing thickens is boiled down until it coats, as it always is, whoever eats.
+        BAKES, BOILS_DOWN = DataFiles.words("dishes/words.yml").values_at(:bakes, :boils_down)
+        private_constant :BAKES, :BOILS_DOWN
+
+        # A sauce of cream that nothing thickens is boiled down until it coats, as it always is, whoever eats; in the
+        # oven it thickens by itself.
         def self.cream?(recipe, options, catalogue)
           options.school.nil? && options.target.nil? && options.with.empty? &&
-            recipe.ingredients.none? { |line| line.role == "thickener" } &&
+            recipe.ingredients.none? { |line| line.role == "thickener" } && !thickens_in_the_oven?(recipe) &&
             main_fat_pct(recipe, catalogue) >= Constants.fetch(:sauce, :reducing_cream_pct)
         end
+
+        def self.thickens_in_the_oven?(recipe)
+          words = recipe.lines.select(&:words?)
+          words.any? { |line| line.text.match?(BAKES) } && words.none? { |line| line.text.match?(BOILS_DOWN) }
+        end
+        private_class_method :thickens_in_the_oven?
 
         # @return [Options]
         def self.of_cream(recipe, options, catalogue)

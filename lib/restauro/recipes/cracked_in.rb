@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Recipes
+    # Eggs that a step breaks whole into the dish, or that the dish is named for: they bind no sauce.
+    module CrackedIn
+      KIND = "cracked_egg"
+      STEP, TITLE = DataFiles.words("dishes/words.yml").values_at(:cracked_in, :cracked_by_name)
+      private_constant :STEP, :TITLE
+
+      module_function
+
+      # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
+      def of(lines)
+        return lines unless said?(lines)
+
+        lines.map { |line| whole?(line) ? line.with(ingredient: nil, role: "other", kind: KIND) : line }
+      end
+
+      # @param lines [Array<Line>]
+      def said?(lines)
+        title, *rest = lines.select(&:words?).map(&:text)
+        title.to_s.match?(TITLE) || rest.any? { |text| text.match?(STEP) }
+      end
+
+      # @param line [Line]
+      def whole?(line) = line.ingredient == "egg_whole"
+    end
+  end
+end
