@@ -68,7 +68,8 @@ module Restauro
         return [] if baked? || eggs.empty?
 
         [step(kind: "simmer", text: "A hollow for each of #{CrackedEggs.say(eggs)}, broken into it; lid on, low.",
-              uses: eggs, minutes: figure(:cracked_egg_minutes), look_for: "the white set all through, the yolk as you like it",
+              uses: eggs, minutes: figure(:cracked_egg_minutes),
+              look_for: "the white set all through, the yolk as you like it",
               safety: ["egg_dish"])]
       end
 

@@ -25,6 +25,9 @@ module Restauro
       STRIPS = DataFiles.words("ingredients/words.yml").fetch(:strips)
       # Roots cut as fine as the onion go in with it.
       CUT_FINE, BRIEFLY = DataFiles.words("ingredients/words.yml").values_at(:cut_fine, :briefly)
+      SOFFRITTO = DataFiles.words("ingredients/words.yml").values_at(:carrot, :onion, :celery).freeze
+      # Cut so that they are to be found in the plate.
+      LARGE = DataFiles.words("ingredients/words.yml").fetch(:cut_large)
       READY_ROW = {"stage" => "finish", "rank" => "1", "words" => "%s"}.freeze
 
       # Poultry that is not done when it is brown.   @param line [Recipes::Line]
@@ -66,12 +69,17 @@ module Restauro
 
       def kind(line)
         return unless line.kind
-        return kind_row("soften") if line.text.match?(CUT_FINE)
+        return kind_row("soften") if line.text.match?(CUT_FINE) || soffritto?(line)
         return kind_row("briefly") if line.kind == "simmer" && line.text.match?(BRIEFLY)
         return kind_row(line.kind).except("back") if line.text.match?(thin(line))
 
         kind_row(CompanionKinds.thick(line) || line.kind)
       end
+
+      # Carrots beside onion and celery are softened with them.
+      def soffritto?(line) =
+        line.text.match?(SOFFRITTO.first) && SOFFRITTO.all? { |word| @lines.any? { |other| other.text.match?(word) } } &&
+          !line.text.match?(LARGE)
 
       # Stewing meat is diced as a matter of course; only strips of it are quick.
       def thin(line) = line.kind == "whole_meat" ? STRIPS : Heat::PieceLine::THIN

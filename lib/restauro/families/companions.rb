@@ -53,8 +53,20 @@ module Restauro
       # @return [Array<Step>]
       def early_steps(fats = []) = [*boiled, *poached, *browned(fats), *softened(fats)]
 
-      # What cooks in the sauce until it is tender.   @return [Array<Step>]
-      def simmer_steps = [*back, *warmed, *tender]
+      # What cooks in the sauce until it is tender.   @param but [Array<Recipes::Line>] that are in it already
+      # @return [Array<Step>]
+      def simmer_steps(but: [])
+        [*back(at("brown") - but), *warmed, *tender("words", at("simmer") - but)]
+      end
+
+      # What goes in before a sauce's own simmer, where that lasts as long as it takes: meat that is brown, roots.
+      # @param minutes [Float]   @return [Array<Recipes::Line>]
+      def along(minutes)
+        return [] if minutes < figure(:tender_minutes)
+
+        meat = at("brown").reject { |line| @rows[line]["back"] == "stew" || back_minutes(line).to_f > minutes }
+        [*meat, *at("simmer").reject { |line| @rows[line].key?("minutes") }]
+      end
       # The same where there is no sauce for what was browned to go back into.
       def dry_steps = [*(back if cuts?), *tender("alone")]
       # Where there is nothing poured, but a pan.
@@ -68,8 +80,7 @@ module Restauro
       private
 
       # What was browned first goes back; a whole cut until it is tender.
-      def back
-        browned = at("brown")
+      def back(browned = at("brown"))
         return [] if browned.empty?
 
         words, minutes, look = going_back(browned)

@@ -38,7 +38,7 @@ module Restauro
       def weigh(term, ingredient, line)
         case term.unit&.kind
         when nil
-          pieces(term, ingredient)
+          pieces(term, ingredient, line)
         when :mass
           scaled(term.number, term.unit.amount) unless term.unit.only&.none?(ingredient.key)
         when :pack
@@ -50,15 +50,22 @@ module Restauro
         end
       end
 
-      def pieces(term, ingredient) = ingredient.piece_g && (term.number * ingredient.piece_g).widen(@shares[:piece])
+      def pieces(term, ingredient, line = "")
+        one = row("ingredients/sizes.yml", ingredient, line) || ingredient.piece_g
+        one && (term.number * one).widen(@shares[:piece])
+      end
+
+      # @return [Float, nil] g of the first kind of it whose words are on the line
+      def row(file, ingredient, line)
+        found = DataFiles.yaml(file).fetch(ingredient.key, []).find { |one| line.match?(/#{one["words"]}/i) }
+        found && Float(found["grams"])
+      end
 
       # "1 can crushed tomatoes", "1 bottle red wine": packs that are much of a size.
       def pack(term, ingredient, line)
         return pieces(term, ingredient) if ingredient.group == "pastry"
 
-        row = DataFiles.yaml("ingredients/packs.yml").fetch(ingredient.key, [])
-          .find { |one| line.match?(/#{one["words"]}/i) }
-        row && (term.number * Float(row["grams"])).widen(@shares[:piece])
+        row("ingredients/packs.yml", ingredient, line)&.then { |grams| (term.number * grams).widen(@shares[:piece]) }
       end
 
       def scaled(number, grams_each)

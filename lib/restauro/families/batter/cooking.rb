@@ -121,7 +121,7 @@ module Restauro
         def size
           return "pieces #{(1000 * piece.thickness_m).round} mm thick" if @options.piece
 
-          "#{Breading::Wrapping.shell_mm(piece).round} mm around each egg"
+          "#{Breading::Wrapping.shell_mm(piece, @ours.recipe).round} mm around each egg"
         end
 
         def fried

@@ -64,11 +64,17 @@ module Restauro
           around = @lines.around
           share = " Wrap each in its share of #{list(around)}#{", mixed" if around.length > 1}." if around.any?
           boiled = eggs.all? { |line| line.kind == "cooked_egg" }
-          first = boiled ? "Peel #{list(eggs)}." : "Boil #{list(eggs)} in their shells until they are set; cool them " \
-                                                   "in cold water and peel."
+          said = Companions.list(eggs.map { |line| line.text.strip })
+          first = boiled ? "Peel #{said}." : "Boil #{said} in their shells until they are set; cool them in cold " \
+                                             "water and peel."
           Step.new(kind: boiled ? "shape" : "boil", text: "#{first}#{share}", uses: [*eggs, *around],
-                   minutes: (Constants.fetch(:making, :egg_boil_minutes) unless boiled),
+                   minutes: (boil_minutes(eggs) unless boiled),
                    look_for: "no gap where they are wrapped", safety: ["egg_dish", *@lines.companions.safety(around)])
+        end
+
+        def boil_minutes(eggs)
+          small = eggs.any? { |line| line.text.match?(Lines::SMALL) }
+          Constants.fetch(:making, small ? :small_egg_boil_minutes : :egg_boil_minutes)
         end
 
         # A pocket, or rolled around it.

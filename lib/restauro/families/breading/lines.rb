@@ -8,6 +8,7 @@ module Restauro
         DUST = %w[flour starch thickener lift].freeze
         WET = %w[egg liquid binder puree].freeze
         BEATEN = DataFiles.words("families/breading/words.yml").fetch(:beaten)
+        SMALL = DataFiles.words("families/breading/words.yml").fetch(:small_eggs)
         CRUMB = %w[crumb cheese].freeze
         WHOLE = %w[poultry quick_meat fish].freeze
         BESIDE = DataFiles.words("families/breading/words.yml").fetch(:beside)
@@ -67,8 +68,12 @@ module Restauro
           boiled = lines.select { |line| line.kind == "cooked_egg" && !line.text.match?(CHOPPED) }
           return boiled if boiled.any?
 
-          beaten, whole = lines.select { |line| line.role == "egg" }.partition { |line| line.text.match?(BEATEN) }
-          beaten.any? ? whole : []
+          eggs = lines.select { |line| line.role == "egg" }
+          beaten, whole = eggs.partition { |line| line.text.match?(BEATEN) }
+          return whole if beaten.any?
+
+          small = eggs.select { |line| line.text.match?(SMALL) }
+          small.length < eggs.length ? small : []
         end
 
         # @return [Array<Recipes::Line>] whole eggs inside

@@ -59,7 +59,7 @@ module Restauro
 
         def cook
           found = super
-          found && options.piece.nil? ? Wrapping.done_at_the_egg(found, wrapping) : found
+          found && options.piece.nil? ? Wrapping.done_at_the_egg(found, wrapping, recipe) : found
         end
 
         def first(&block) =

@@ -21,12 +21,12 @@ module Restauro
         end
 
         # How thick the meat lies.   @param piece [Heat::Piece]   @return [Float] mm
-        def shell_mm(piece) = piece.millimetres / 2 - radius_mm(egg_g)
+        def shell_mm(piece, recipe) = piece.millimetres / 2 - radius_mm(egg_g(recipe))
 
         # The ball's section, done where the meat meets the egg, not in the egg's own middle.
         # @param result [Heat::Section::Result]   @param piece [Heat::Piece]   @return [Heat::Section::Result]
-        def done_at_the_egg(result, piece)
-          share = radius_mm(egg_g) / (piece.millimetres / 2)
+        def done_at_the_egg(result, piece, recipe)
+          share = radius_mm(egg_g(recipe)) / (piece.millimetres / 2)
           point = result.points.find { |one| inside(one.profile, share) >= piece.food.done_celsius }
           Heat::Section::Result.new(**result.to_h, done: point&.minutes).freeze
         end
@@ -42,18 +42,22 @@ module Restauro
         # @return [Float, nil] g of one, its egg and its share of the meat
         def grams(recipe)
           count, around = parts(recipe)
-          count && around && egg_g + around.grams.value / count
+          count && around && egg_g(recipe) + around.grams.value / count
         end
 
         # @return [Array(Integer, Recipes::Line)] how many eggs, and the heaviest thing that is no coat.
         def parts(recipe)
           eggs = Lines.wrapped(recipe.ingredients).sum { |line| line.grams&.value.to_f }
           others = recipe.ingredients.select { |line| line.role == "other" && line.grams && line.kind != "cooked_egg" }
-          [(eggs / egg_g).round.then { |count| count if count.positive? }, others.max_by { |line| line.grams.value }]
+          [(eggs / egg_g(recipe)).round.then { |count| count if count.positive? }, others.max_by { |line| line.grams.value }]
         end
 
         # @return [Float] g of one, shelled
-        def egg_g = Constants.fetch(:breading, :whole_egg_g)
+        def egg_g(recipe)
+          small = Lines.wrapped(recipe.ingredients).any? { |line| line.text.match?(Lines::SMALL) }
+          Constants.fetch(:breading, small ? :small_egg_g : :whole_egg_g)
+        end
+
         # @return [Float] mm of a ball
         def radius_mm(grams)
           10 * (3 * grams / Constants.fetch(:breading, :wrapped_density) / (4 * Math::PI))**(1.0 / 3)

@@ -24,7 +24,9 @@ module Restauro
         # At the stove, from what browns first to the simmer.
         def way
           stove = StoveSteps.new(@swap, @catalogue, @lines)
-          [*@lines.companions.early_steps(@lines.fats), *stove.steps, *@lines.companions.simmer_steps, *stove.liaison]
+          steps = stove.steps
+          [*@lines.companions.early_steps(@lines.fats), *steps,
+           *@lines.companions.simmer_steps(but: steps.flat_map(&:uses)), *stove.liaison]
         end
 
         private

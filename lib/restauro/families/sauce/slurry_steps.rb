@@ -88,13 +88,14 @@ module Restauro
                 if eggs
                   "Whisk until it boils, then two minutes at the boil, into the corners."
                 else
-                  "Low heat, a slow bubble, stirring."
+                  "#{with_along}Low heat, a slow bubble, stirring."
                 end
               ),
             minutes: simmer_minutes,
+            uses: eggs ? [] : along,
             look_for: seen,
             caution: Cautions.of_sauce(@ours).first,
-            safety: eggs ? %w[yolk_boiled egg_dish] : []
+            safety: eggs ? %w[yolk_boiled egg_dish] : @lines.companions.safety(along)
           )
         end
       end

@@ -102,12 +102,12 @@ module Restauro
           now = boiled_eggs? && !stewed?
           Step.new(
             kind: "simmer",
-            text: "Low heat, a slow bubble, stirring.#{" #{liaison_words}" if now}",
+            text: "#{with_along}Low heat, a slow bubble, stirring.#{" #{liaison_words}" if now}",
             minutes: simmer_minutes,
-            uses: now ? @lines.eggs : [],
+            uses: [*along, *(@lines.eggs if now)],
             look_for: seen,
             caution: Cautions.of_sauce(@ours).first,
-            safety: now ? LIAISON_SAFETY : []
+            safety: [*@lines.companions.safety(along), *(LIAISON_SAFETY if now)]
           )
         end
 

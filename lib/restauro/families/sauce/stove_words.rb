@@ -24,6 +24,9 @@ module Restauro
         def boiled_eggs? = @lines.eggs.any? && @ours.boiled_eggs?
         def liquid = [*@lines.fruits, *@lines.liquids]
         def poured = liquid + @lines.pastes + @lines.sugars + @lines.companions.at("infuse")
+        # A simmer as long as it takes to cook what goes in is done with it in the pan.
+        def along = @lines.companions.along(simmer_minutes)
+        def with_along = along.any? ? "#{Companions.list(along.map { |line| @lines.say(line) })} into the pan. " : ""
         def softened? = @lines.companions.at("soften").any?
 
         # Wine is boiled before the stock goes in: it is sharp else.
