@@ -51,6 +51,7 @@ module Restauro
       PlainPanSauce
       PlainSauces
       PlainSweets
+      PotSaid
       PotatoesAside
       Predictions
       RagoutAndWhiteSauce

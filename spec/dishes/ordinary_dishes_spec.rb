@@ -186,7 +186,7 @@ RSpec.describe "Ordinary dishes", :long do
     # What is wrapped around an egg is no flat piece: no minutes are named that could leave its middle raw.
     expect(
       [
-        step[eggs, /\ABoil 300 g egg in their shells.*Wrap each/],
+        step[eggs, /\ABoil 6 eggs in their shells.*Wrap each/],
         eggs.steps.find { |found| found.kind == "fry" }.minutes
       ]
     ).to match([Integer, be_between(6, 14)])

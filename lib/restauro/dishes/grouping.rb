@@ -46,7 +46,7 @@ module Restauro
       # that.
       def at_the_table(groups)
         groups.each_with_object([]) do |group, kept|
-          table = group.label.to_s.match?(TABLE) && group.lines.none? { |line| flour?(line) }
+          table = table?(group.label) && group.lines.none? { |line| flour?(line) }
           next kept << Group.new(nil, group.lines) if table && kept.any? && baked_on?(group)
 
           home =
@@ -74,13 +74,14 @@ module Restauro
         end
       end
 
+      def table?(heading) = heading.to_s.match?(TABLE)
       # A broth to serve it in wets no dough, and is in no filling.
       def served?(line) = Recipes::Served.words?(line, heading: line.part) && !line.ingredient.nil?
 
       def split(groups)
         list = OneList.new(@recipe, @catalogue)
         groups.flat_map do |group|
-          table, own = group.lines.partition { |line| served?(line) }
+          table, own = group.lines.partition { |line| served?(line) || (line.part != group.label && table?(line.part)) }
           first, *rest = list.split(Group.new(group.label, own))
           lines = (first.lines + table).sort_by { |line| group.lines.index { |one| one.equal?(line) } || 0 }
           [Group.new(first.label, lines), *rest]

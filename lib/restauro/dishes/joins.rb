@@ -13,6 +13,7 @@ module Restauro
       CRISP = DataFiles.words("dishes/words.yml").fetch(:crisp)
       DIPPED = DataFiles.words("dishes/words.yml").fetch(:dipped_into)
       CROQUETTES = DataFiles.words("dishes/words.yml").fetch(:croquettes)
+      UNDER_TOO = DataFiles.words("families/crust/words.yml").fetch(:under_too)
       LAYERED = DataFiles.words("dishes/words.yml").fetch(:layered)
       # Which part the others are for, the first that there is.
       HOSTS = [%i[shell], %i[coat dough], %i[sauce]].freeze
@@ -78,8 +79,9 @@ module Restauro
         strewn = parts.any? { |part| part.place == :top && part.role == :shell }
         words = [parts[host].name, *(recipe.title unless strewn), *recipe.steps.map(&:text)].join("\n")
         covers =
-          words.match?(/\b(?:crumble|cobbler|topping|lid|pot pie|top with|streusel|covered)\b/i) ||
-          lidded?(parts, recipe, words)
+          !words.match?(UNDER_TOO) &&
+          (words.match?(/\b(?:crumble|cobbler|topping|lid|pot pie|top with|streusel|covered)\b/i) ||
+          lidded?(parts, recipe, words))
         Join.new(from: host, to: index, how: covers ? "covers" : "lines")
       end
 

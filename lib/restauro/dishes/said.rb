@@ -7,9 +7,9 @@ module Restauro
     #   oven Kitchen::OvenTemperature, blind_oven the one of an empty crust where it is another · pan Kitchen::BakingPan
     #   bake_minutes, simmer_minutes, steam_minutes min · makes how many · oil "180C", "175C shallow" or nil
     #   turned TurnedDown, where the oven is set anew · baked whether it goes into an oven at all, grills whether it
-    #   browns under a grill · from Hash of name => line
+    #   browns under a grill · pot PotSaid, one that cooks by itself · from Hash of name => line
     Said = Value.of(:oven, :blind_oven, :pan, :bake_minutes, :turned, :simmer_minutes, :steam_minutes, :makes, :oil,
-                    :baked, :grills, :from) do
+                    :pot, :baked, :grills, :from) do
       # Meat that goes tender under a lid in the oven, and not on the stove before.   @param parts [Array<Part>]
       def stewed_in_the_oven?(parts) =
         baked && bake_minutes.to_f >= Constants.fetch(:dishes, :oven_stew_minutes) &&
@@ -56,14 +56,15 @@ module Restauro
           simmer_minutes: minutes(sentences, SIMMERS),
           steam_minutes: minutes(sentences, STEAMS),
           makes: makes(words),
-          oil: FatSaid.of(recipe, sentences)
+          oil: FatSaid.of(recipe, sentences),
+          pot: PotSaid.of(sentences)
         }.compact
         grills = sentences.drop(1).any? { |text| text.match?(GRILLS) }
         baked =
           found.key?(:oven) || sentences.drop(1).any? { |text| text.match?(BAKES) } ||
           (!grills && baked_by_name?(words.first.to_s, found.key?(:simmer_minutes)))
         units = Recipes::UnitClues.line(recipe.lines.map(&:text), recipe.system)
-        from = found.except(:turned).transform_values(&:last).merge({units: units}.compact)
+        from = found.except(:turned, :pot).transform_values(&:last).merge({units: units}.compact)
         new(**found.transform_values(&:first), baked: baked, grills: grills,
             from: from.transform_values(&:strip).freeze)
       end

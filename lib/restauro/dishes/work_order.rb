@@ -22,7 +22,7 @@ module Restauro
 
       # @return [Array<Families::Step>]
       def steps
-        return named(@answers.first) + assembly if @dish.one_part? && assembly.none?
+        return in_its_pot(@answers.first, named(@answers.first)) if @dish.one_part? && assembly.none?
 
         body = @host ? around_host : guests.flat_map { |part| work(part) }
         [set_out, *body, *assembly, *ends("serve"), store].compact
@@ -33,7 +33,16 @@ module Restauro
       def host = @answers.index { |part| part.family && HOSTS.include?(part.family.key) }
       def guests = @answers.each_with_index.reject { |_, index| index == @host }.map(&:first)
       def named(part) = part.steps.map { |step| step.with(part: part.name) }
-      def work(part) = named(part).reject { |step| ENDS.include?(step.kind) }
+      def work(part) = in_its_pot(part, named(part).reject { |step| ENDS.include?(step.kind) })
+
+      # Where a pot does the stewing by itself.
+      def in_its_pot(part, steps)
+        pot = @dish.said.pot
+        return steps unless pot && part.part.role == :sauce
+
+        pot.put_into(steps, Families::Companions.new(part.lines, @catalogue)).map { |step| step.with(part: part.name) }
+      end
+
       def ends(kind) =
         @answers.each_with_index.flat_map do |part, index|
           named(part).select { |step| step.kind == kind && said?(step, index) }

@@ -78,8 +78,8 @@ module Restauro
 
       # Carrots beside onion and celery are softened with them.
       def soffritto?(line) =
-        line.text.match?(SOFFRITTO.first) && SOFFRITTO.all? { |word| @lines.any? { |other| other.text.match?(word) } } &&
-          !line.text.match?(LARGE)
+        line.text.match?(SOFFRITTO.first) && !line.text.match?(LARGE) &&
+          SOFFRITTO.all? { |word| @lines.any? { |other| other.text.match?(word) } }
 
       # Stewing meat is diced as a matter of course; only strips of it are quick.
       def thin(line) = line.kind == "whole_meat" ? STRIPS : Heat::PieceLine::THIN

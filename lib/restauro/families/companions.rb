@@ -31,6 +31,9 @@ module Restauro
         @lines.select { |line| @rows[line]["stage"] == stage }
           .sort_by.with_index { |line, index| [@rows[line]["rank"].to_i, index] }
 
+      # What takes its time to be tender.   @return [Array<Recipes::Line>]
+      def slow = at("brown") + at("simmer").reject { |line| @rows[line].key?("minutes") }
+
       # "brown 200 g sausage meat, broken up, until nothing is pink"
       def words(line) = @rows[line]["words"] % Companions.say(line, @catalogue)
       # @return [Array<String>] keys of data/safety.yml
@@ -64,8 +67,8 @@ module Restauro
       def along(minutes)
         return [] if minutes < figure(:tender_minutes)
 
-        meat = at("brown").reject { |line| @rows[line]["back"] == "stew" || back_minutes(line).to_f > minutes }
-        [*meat, *at("simmer").reject { |line| @rows[line].key?("minutes") }]
+        meat = at("brown").select { |line| along?(line, minutes) }
+        [*meat, *slow - at("brown")]
       end
       # The same where there is no sauce for what was browned to go back into.
       def dry_steps = [*(back if cuts?), *tender("alone")]
@@ -90,7 +93,7 @@ module Restauro
 
       # @return [Array(String, Float, String)] words, minutes, what to look for
       def going_back(browned)
-        return ["", figure(:back_minutes), "a slow bubble: it goes tender later"] if cuts? && stew_minutes.zero?
+        return ["", figure(:back_minutes), "a slow bubble: it goes tender later"] if later?
         return [", lid on, low, until tender", stew_minutes, "a fork goes in and out"] if cuts?
 
         longest = browned.filter_map { |line| back_minutes(line) }.max
@@ -101,8 +104,16 @@ module Restauro
         [", lid on, low", longest, poultry ? "no pink, its juice clear" : "its middle done, no longer"]
       end
 
+      # In the oven, or in a pot that does it by itself.
+      def later? = stew_minutes.zero?
       def stew_minutes = @stew_minutes || Constants.fetch(:dishes, :stew_minutes)
       def back_minutes(line) = BACK[@rows[line]["back"]]&.then { |name| figure(name) }
+      # Neither raw nor dry by then: twice its time is too long for what is tender soon.
+      def along?(line, minutes)
+        own = back_minutes(line)
+        @rows[line]["back"] != "stew" && (own.nil? || minutes.between?(own, 2 * own))
+      end
+
       # Meat that is stewed; in strips it is not.
       def cuts? = at("brown").any? { |line| @rows[line]["back"] == "stew" }
 
@@ -111,12 +122,17 @@ module Restauro
       def tender(how = "words", lines = at("simmer"))
         lines.chunk_while { |a, b| @rows[a]["words"] == @rows[b]["words"] }.map do |group|
           row = @rows[group.first]
+          next tender_later(group) if later? && how == "words" && !row.key?("minutes")
+
           words = row.fetch(how, row["words"]) % said(group)
           lid = ", lid on, low" unless row["rank"].to_i > 7 || row.key?(how) && how == "alone"
           Step.new(kind: "simmer", text: "#{capital(words)}#{lid}.",
                    minutes: minutes(group.first), uses: group, safety: safety(group))
         end
       end
+
+      def tender_later(group) =
+        Step.new(kind: "mix", heat: "hob", text: "Add #{said(group)}.", uses: group, look_for: "tender later")
 
       def capital(words) = words[0].upcase + words[1..]
 

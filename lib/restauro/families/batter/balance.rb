@@ -17,7 +17,7 @@ module Restauro
         # @raise [InvalidInput] no liquid, or too much water without any flour
         def of(draft, target)
           liquid = draft.main_liquid
-          return draft if set_by_eggs? || (liquid.nil? && grated?)
+          return draft if set_by_eggs? || (liquid.nil? && (grated? || whipped?))
           raise InvalidInput, "no liquid was read to thin the batter with; type such as '300 ml milk'" unless liquid
 
           ingredient = @catalogue.fetch(liquid.ingredient)
@@ -36,6 +36,9 @@ module Restauro
           bound = %w[fritter patty].include?(@wheat.style) || lines.any? { |line| line.role == "egg" }
           @kept && bound && lines.any? { |line| watery?(line) }
         end
+
+        # Whites whipped and folded in are all the water of a coat that holds by its eggs.
+        def whipped? = @kept && @wheat.recipe.ingredients.any? { |line| Sauce::Finish.separated?(line) }
 
         def watery?(line)
           return true if line.ingredient && %w[vegetable puree].include?(@catalogue.fetch(line.ingredient).group)

@@ -5,6 +5,11 @@ module Restauro
     class Batter
       # The steps at the heat, by what is cooked and in what.
       class Cooking
+        include OnATray
+
+        CHOOSE = "Choose a piece and an oven or oil, and its minutes are worked out."
+        private_constant :CHOOSE
+
         # @param prediction [Prediction, Breading::Prediction]
         # @param lines [#coated, #pan_fat, #in_tin] the lines that are cooked in it
         # @param dips [Boolean] whether the coat goes on at the heat; a crumb coat is on already
@@ -26,7 +31,7 @@ module Restauro
           when "baked" then InADish.new(@options, @lines, egg: @ours.egg?).steps
           when "muffin" then Muffins.new(@ours, @lines).steps
           when "pancake", "fritter", "patty" then Pancakes.new(@ours, @lines, @catalogue).steps
-          else unplanned
+          else @options.oil ? by_eye : unplanned
           end
         end
 
@@ -72,41 +77,6 @@ module Restauro
           [piece.food.safety, *@lines.companions.safety(held), *("egg_dish" if whole && @ours.egg?)].compact.uniq
         end
 
-        def baked
-          oven = @options.oven
-          laying = "#{@dips ? "Dry #{what}, dip, drip; lay" : "Lay"} them #{laid(oven)}."
-          [preheat(oven), Step.new(kind: "shape", text: laying, uses: [*@lines.coated, *@lines.pan_fat]),
-           Step.new(kind: "bake", text: "Bake at #{oven.say}; turn at half time.#{pale}", minutes: half(baked_minutes),
-                    celsius: oven.celsius, look_for: [looks, beside_the_recipe].compact.join("; "), safety: safety,
-                    caution: "Go by the middle: an oven can be out by a good part of the time.")]
-        end
-
-        # The recipe's own, where its middle is done by then.
-        def baked_minutes = [@options.bake_minutes, minutes].compact.max
-
-        def beside_the_recipe
-          told = @options.bake_minutes or return
-          "the recipe says #{told.round} min, reckoned are #{minutes.round}" if minutes && (told - minutes).abs >= 1
-        end
-
-        def preheat(oven)
-          words = oven.basket ? "Heat the basket: #{oven.say}." : "Heat the oven to #{oven.say}."
-          minutes = oven.basket ? %i[heat basket_preheat_minutes] : %i[crust preheat_minutes]
-          Step.new(kind: "preheat", text: words, minutes: Constants.fetch(*minutes), celsius: oven.celsius)
-        end
-
-        def laid(oven)
-          oven.basket ? "in one layer in the oiled basket, oil sprayed or brushed over them" :
-                        "on an oiled rack or tray with room between"
-        end
-
-        # What a slow oven will not do, and what a hotter one would.
-        def pale
-          return if section.brown && section.brown <= 2 * minutes.to_f
-
-          " At this heat it turns done and soft-crisp, hardly golden: a hotter oven browns it."
-        end
-
         def looks
           done = "its middle done (#{piece.food.why}, #{piece.food.done_celsius.round} °C) from" if section.done
           found = [("crisp from about #{section.crisp.ceil} min" if section.crisp&.positive?),
@@ -132,12 +102,25 @@ module Restauro
            fat.drain]
         end
 
+        # In fat of a known heat, for as long as nobody has reckoned.
+        def by_eye
+          fat = Fat.new(@options.oil, nil, nil)
+          [fat.heat(uses: @lines.pan_fat),
+           Step.new(kind: "fry", text: "#{into_fat}A few at a time, with room between.", uses: @lines.coated,
+                    celsius: @options.oil.celsius, look_for: "golden all over, hot in the middle", caution: CHOOSE,
+                    safety: unknown_safety),
+           fat.drain]
+        end
+
         def unplanned
           [Step.new(kind: "fry", text: "#{dip} through.", uses: [*@lines.coated, *@lines.pan_fat],
                     look_for: "golden, and the middle as hot as the food asks",
-                    caution: "Choose a piece and an oven or oil, and its minutes are worked out.",
-                    safety: @lines.coated.any? ? @lines.companions.safety(@lines.coated) : %w[poultry fish])]
+                    caution: CHOOSE,
+                    safety: unknown_safety)]
         end
+
+        # Of what is named, else of all that it could be.
+        def unknown_safety = @lines.coated.any? ? @lines.companions.safety(@lines.coated) : %w[poultry fish]
       end
     end
   end

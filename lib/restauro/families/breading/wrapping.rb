@@ -49,7 +49,8 @@ module Restauro
         def parts(recipe)
           eggs = Lines.wrapped(recipe.ingredients).sum { |line| line.grams&.value.to_f }
           others = recipe.ingredients.select { |line| line.role == "other" && line.grams && line.kind != "cooked_egg" }
-          [(eggs / egg_g(recipe)).round.then { |count| count if count.positive? }, others.max_by { |line| line.grams.value }]
+          count = (eggs / egg_g(recipe)).round
+          [(count if count.positive?), others.max_by { |line| line.grams.value }]
         end
 
         # @return [Float] g of one, shelled

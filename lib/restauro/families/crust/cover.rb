@@ -56,6 +56,8 @@ module Restauro
 
         # @return [String, nil] what words alone tell
         def dough_words(words)
+          return "double" if words.match?(WORDS.fetch(:top)) && words.match?(WORDS.fetch(:under_too))
+
           {top: "top", freely: "free", double: "double"}.find { |name, _| words.match?(WORDS.fetch(name)) }&.last
         end
 

@@ -59,7 +59,8 @@ module Restauro
           hot = @ours.filling_start == "hot"
           weight = ": #{filling.grams.round} g#{deep}, #{hot ? "hot" : "cold from the fridge"}" if filling.grams >= 1
           under = @ours.cover == "top" ? "dish, the lid cold" : "dry crust"
-          Step.new(kind: "shape", text: "#{into}#{weight}.", uses: filling.recipe.ingredients,
+          over = "; scatter #{strewn} over it" if strewn && @ours.open?
+          Step.new(kind: "shape", text: "#{into}#{weight}#{over}.", uses: filling.recipe.ingredients,
                    look_for: ("hot filling on a #{under}" if hot),
                    safety: filling.kind == "sauce" ? [] : filling.safety)
         end
@@ -113,8 +114,9 @@ module Restauro
         end
 
         def dropped
-          Step.new(kind: "shape", text: "Drop the dough by the spoonful over it, with gaps between.",
-                   look_for: "rough peaks: they brown", hold_minutes: 10)
+          over = "; scatter #{strewn} over it" if strewn
+          Step.new(kind: "shape", text: "Drop the dough by the spoonful over it, with gaps between#{over}.",
+                   uses: glaze, look_for: "rough peaks: they brown", hold_minutes: 10)
         end
 
         def fold
@@ -125,11 +127,19 @@ module Restauro
                    look_for: "no crack in the base: patch it, or it leaks")
         end
 
-        def wash
+        def wash = brushed_with + (strewn && ", and scatter #{strewn} over it").to_s
+
+        def brushed_with
           exclusion = @ours.options.exclusion(@catalogue)
           return "1 egg with a teaspoon of water" if exclusion.allows?(@catalogue.fetch("egg_whole"))
 
           exclusion.allows?(@catalogue.fetch("whole_milk")) ? "milk" : "a plant drink with a little sugar"
+        end
+
+        # @return [String, nil] "13 g sugar"
+        def strewn
+          lines = glaze.select { |line| Glaze.strewn?(line) }
+          Companions.list(lines.map { |line| Companions.say(line, @catalogue) }) if lines.any?
         end
       end
     end

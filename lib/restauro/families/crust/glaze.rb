@@ -4,9 +4,11 @@ module Restauro
   module Families
     class Crust
       # An egg that is there to brush with: by its own words, or beaten, beside a dough that has its water, or a bought
-      # sheet (common practice).
+      # sheet; and sugar or seeds that are scattered over it then (common practice).
       module Glaze
         WORDS = DataFiles.words("families/crust/words.yml").fetch(:glaze)
+        STREWN, THINGS = DataFiles.words("families/crust/words.yml").values_at(:strewn_last, :strewn_things)
+        FINISH = DataFiles.words("dishes/words.yml").fetch(:finish_heading)
         PART = "to glaze"
 
         module_function
@@ -14,12 +16,23 @@ module Restauro
         # @param recipe [Recipes::Recipe]
         # @return [Recipes::Recipe] such eggs marked, so that they are in neither dough nor filling
         def apart(recipe, catalogue)
-          return recipe unless watered?(recipe, catalogue)
-
-          recipe.with(lines: recipe.lines.map { |line| beaten?(line) ? line.with(part: PART) : line })
+          watered = watered?(recipe, catalogue)
+          lines = recipe.lines.map do |line|
+            (watered && beaten?(line)) || at_last?(line) || strewn?(line) ? line.with(part: PART) : line
+          end
+          recipe.with(lines: lines)
         end
 
-        def line?(line) = %w[egg liquid].include?(line.role) && (line.text.match?(WORDS) || line.part == PART)
+        # Under "To finish".
+        def at_last?(line) = line.role == "egg" && line.part.to_s.match?(FINISH)
+
+        # What is scattered on it before the oven; icing sugar is dusted on after.
+        def strewn?(line) =
+          !line.words? && line.text.match?(THINGS) && line.ingredient != "icing_sugar" &&
+            (line.text.match?(STREWN) || line.part.to_s.match?(FINISH) || line.part == PART)
+
+        def line?(line) =
+          line.part == PART || strewn?(line) || (%w[egg liquid].include?(line.role) && line.text.match?(WORDS))
         def beaten?(line)
           line.role == "egg" && line.text.match?(/\bbeaten\b/i) && line.grams &&
             line.grams.value <= Constants.fetch(:crust, :glaze_most_g)

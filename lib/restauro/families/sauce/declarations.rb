@@ -41,7 +41,7 @@ module Restauro
         # The minutes of a stew are its meat's: the sauce is made first, and thins no further under the lid. Of two
         # sauces nobody can tell whose they are.
         def told(place, _shared)
-          return {stew_minutes: 0.0} if place.said.stewed_in_the_oven?(place.dish.parts) || steamed?(place)
+          return {stew_minutes: 0.0} if later?(place)
 
           minutes = place.said.simmer_minutes if place.only_of_its_family?
           return {} unless minutes
@@ -57,7 +57,9 @@ module Restauro
         # Minutes of meat that is cooked apart.
         def of_another_pot?(place) = Recipes::Poached.step?(place.said.from[:simmer_minutes].to_s)
 
-        # Meat goes tender in a basin over water.
+        # Its meat goes tender in the oven, in a pot of its own, or in a basin over water.
+        def later?(place) = place.said.stewed_in_the_oven?(place.dish.parts) || place.said.pot || steamed?(place)
+
         def steamed?(place) = place.in_a_crust? && !place.said.steamed(place.dish.title).nil?
 
         # No thinner than holds a cut in a crust, or stands by itself in a coat; thinner than wheat's between sheets
