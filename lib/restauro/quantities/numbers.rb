@@ -8,6 +8,7 @@ module Restauro
     # A number with a weight behind it.
     WEIGHED = /\d[[:space:]]*(?:k?g|(?:kilo)?gram(?:me)?s?|kilos?|oz|ounces?|lbs?|pounds?)\b/i
     ODD = Regexp.union(PLAIN.keys)
+    AND_A_PART = %r{(?<=\d)[\s-]+(?:and|&)[\s-]+(?=[1-9]\s*/\s*[2-9])}i
     GLYPH = /(?:(\d)\s?)?([#{GLYPHS.keys.join}])/
     WORDS = {"half" => 1/2r, "quarter" => 1/4r, "a" => 1r, "an" => 1r, "one" => 1r, "two" => 2r, "three" => 3r, "four" => 4r,
              "five" => 5r, "six" => 6r, "seven" => 7r, "eight" => 8r, "nine" => 9r, "ten" => 10r, "eleven" => 11r, "twelve" => 12r,
@@ -28,11 +29,14 @@ module Restauro
 
     # Fraction glyphs, odd dashes and spaces made plain, so that "1½" reads "1 1/2".
     def plain(text)
-      return scanned(text.tr("\t", " ")) if text.ascii_only?
+      return joined(scanned(text.tr("\t", " "))) if text.ascii_only?
 
-      scanned(text.unicode_normalize(:nfc).gsub(ODD) { |char| PLAIN.fetch(char) }
-                  .gsub(GLYPH) { "#{Regexp.last_match(1)} #{GLYPHS[Regexp.last_match(2)]} ".lstrip })
+      joined(scanned(text.unicode_normalize(:nfc).gsub(ODD) { |char| PLAIN.fetch(char) }
+                         .gsub(GLYPH) { "#{Regexp.last_match(1)} #{GLYPHS[Regexp.last_match(2)]} ".lstrip }))
     end
+
+    # "1 and 1/2 cups" is one number.
+    def joined(text) = text.include?("/") ? text.gsub(AND_A_PART, " ") : text
 
     # What a scan makes of a nought: "5OO ml", "1 0nion".
     def scanned(text)

@@ -5,12 +5,11 @@ module Restauro
     # A recipe told in sentences: "Melt 30 g butter, stir in 30 g flour, whisk in 480 ml milk." The things with their amounts, and the sentences
     # as steps.
     class Prose
-      VERB = /\b(?:melt|stir|whisk|add|cook|simmer|pour|fold|mix|rub|fry|bake|boil|dip|coat|roll|beat|heat|soften|brown|combine|blend|toss|thicken|
-        make|take|sift|knead)\b/ix
+      VERB, INFINITIVE, ENDS = DataFiles.words("recipes/words.yml").values_at(:told_verb, :told_infinitive, :told_ends)
       AMOUNT =
-        /(?<![\d.,\/[:alpha:]])(?:\d|[½¼¾⅓⅔⅛]|(?:one|two|three|four|five|six|half\ an?|
-        a\ (?:tablespoon|teaspoon|cup|pinch|knob|pint|quart|litre|liter|handful|splash|stick|glass|tin|can|clove|bunch))\b)/ix
-      ENDS = /[,;:()&]|\.(?=\s|\z)|\b(?:in|into|onto|to|with|and|until|over|for|then|at|on|off|when|while|as|a bit|if|by|from|before|after)\b/i
+        /(?<![\d.,\/[:alpha:]])(?<!\d\s)(?<!\d\sand\s)(?:\d|[½¼¾⅓⅔⅛]|(?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|half\ an?|
+        an?\ (?:tablespoon|teaspoon|cup|pinch|knob|pint|quart|litre|liter|handful|splash|stick|glass|tin|can|clove|bunch|pound|kilo|quarter|
+        half|third|dozen|ounce|egg|onion|carrot|leek|shallot|lemon|(?:large|medium|small|whole|good)\ \p{L}+))\b)/ix
       # "50 g. butter" is no end of a sentence.
       POINTED = /(?<=\dg|\d g|\d c|ml|kg|oz|lb|sp)\.(?=\s+\p{Ll})/i
       # "1 inch of hot oil" weighs nothing.
@@ -27,7 +26,10 @@ module Restauro
       end
 
       # Whether a line is a sentence that carries amounts, not an entry of a list.
-      def told?(line) = line.length > LEAST_LETTERS && line.match?(VERB) && line.split(VERB, 2).last.match?(AMOUNT)
+      def told?(line) =
+        line.length > LEAST_LETTERS &&
+          ((line.match?(VERB) && line.split(VERB, 2).last.match?(AMOUNT)) ||
+          (line.match?(INFINITIVE) && line.scan(AMOUNT).length > 1))
 
       # The entries of a recipe without a list: each sentence's things before it.   @param entries [Array<Outline::Entry>]
       def entries(entries)
@@ -74,12 +76,14 @@ module Restauro
       # As many words after the amount as name a thing.
       def thing(text, start, following)
         piece = text[start...(following || text.length)][0, MOST_LETTERS]
-        number, rest = Numbers.read(Numbers.plain(piece))
+        plain = Numbers.plain(piece)
+        number, rest = Numbers.read(plain)
         return if number.nil? || rest.match?(LONG)
 
-        head = piece[0, piece.length - rest.length]
+        head = plain[0, plain.length - rest.length]
         cut = "#{head}#{rest.split(ENDS, 2).first}".strip
-        cut if @line_reader.thing?(cut)
+        # "An egg" is one of it.
+        [cut, cut.sub(/\Aan?\s+/i, "1 ")].find { |one| @line_reader.thing?(one) }
       rescue InvalidInput
         nil
       end

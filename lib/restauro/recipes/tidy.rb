@@ -52,8 +52,15 @@ module Restauro
       # "for the pasta dough 300 g flour, 3 eggs; for the sauce 40 g butter": each of them a line of its own; where it
       # is told in sentences, "For the sauce melt 40 g butter", its name is a heading over them.
       PART_TOLD = /(?:\A|[;:.]\s*|\n)\s*(for the \p{L}[\p{L} ]{2,25}?):?\s+(?=[\d½¼¾⅓⅔])/i
+      # "Parsley sauce: melt 30 g butter, stir in ...": its name, and the sentence.
+      TOLD = /\A\W*([[:alpha:]][^:\d.;!?]{1,40}):\s+(?=[[:alpha:]])(.*\d.*)\z/
+      SENTENCE = Regexp.union(DataFiles.words("recipes/words.yml").fetch(:begins_a_step),
+                              /\A(?:#{Prose::VERB}|#{Prose::INFINITIVE}|faire\b)/i)
       # @return [Array<String>]
       def told_parts(line)
+        told = TOLD.match(line)
+        return [told[1], told[2][0].upcase + told[2][1..]] if told && told[2].match?(SENTENCE)
+
         return [line] if line.scan(PART_TOLD).length < 2
 
         line
