@@ -16,11 +16,12 @@ module Restauro
       def rolled_up? = rolled_sheets? ||
         @dish.joins.any? { |join| join.how == "fills" && @dish.parts[join.to].family == "batter" }
 
-      # There are no tubes to be had: a bought sheet, or a tortilla, goes around each share.
+      # There are no tubes to be had: a bought sheet, one of fresh dough, or a tortilla, goes around each share.
       def rolled_sheets? = @dish.title.to_s.match?(ROLLED) && !sheet.nil?
       # @return [String, nil] what is rolled up
       def sheet
-        SHEETS.find { |key, _| @answers.flat_map(&:lines).any? { |line| line.ingredient == key } }&.last
+        bought = SHEETS.find { |key, _| @answers.flat_map(&:lines).any? { |line| line.ingredient == key } }
+        bought&.last || ("sheet" if @dish.parts.any? { |part| part.family == "pasta" })
       end
 
       # What is laid into the dish: bought pasta and sheets, raw slices, and crumbs and cheese on top.
@@ -65,11 +66,16 @@ module Restauro
 
       def roll_up
         filling = rolled_in
-        sauce = @answers.find { |part| part.part.role == :sauce && !part.equal?(filling) } if filling
+        sauces = filling ? (@answers - [filling]).select { |part| sauce?(part) } : []
+        poured = "; pour the #{Families::Companions.list(sauces.map { |part| part.name.to_s.downcase })} over"
         share = filling ? "the #{filling.name.to_s.downcase}" : "it"
         "Spread each#{" #{sheet}" if rolled_sheets?} with its share of #{share}, roll it up, " \
-        "and lay them side by side in a buttered dish#{"; pour the #{sauce.name.to_s.downcase} over" if sauce}"
+        "and lay them side by side in a buttered dish#{poured if sauces.any?}"
       end
+
+      # One of flour, or one by its name.
+      def sauce?(part) =
+        part.part.role == :sauce || (part.part.family.nil? && part.name.to_s.match?(Meetings::POURED))
 
       # Slices and bought sheets by what they are; a sauce, a ragout by its name.
       def layer_name(part)

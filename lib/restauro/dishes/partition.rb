@@ -102,7 +102,13 @@ module Restauro
       end
 
       def wet?(line) = %w[egg liquid].include?(line.role) || @catalogue.find_key(line.ingredient)&.group == "fruit"
-      def thickened?(group) = group.lines.any? { |line| line.counted? && of_dough?(@catalogue.fetch(line.ingredient)) }
+      # Oats mixed with crumbs are crumbs.
+      def thickened?(group)
+        crumbs = group.lines.any? { |line| line.role == "crumb" }
+        lines = group.lines.reject { |line| crumbs && SecondFormula.flakes?(line) }
+        lines.any? { |line| line.counted? && of_dough?(@catalogue.fetch(line.ingredient)) }
+      end
+
       def of_dough?(ingredient) = ingredient.starchy? || ingredient.group == "pastry"
 
       # Fruit with a spoon of starch is a filling of the crust over it, not a sauce.

@@ -7,6 +7,10 @@ module Restauro
     class SecondFormula
       MEATS = %w[whole_meat quick_meat poultry ground_meat sausage cured].freeze
       FRIED = DataFiles.words("dishes/words.yml").fetch(:fried)
+      FLAKES = DataFiles.words("dishes/words.yml").fetch(:flakes)
+      # Oats right before crumbs are mixed with them.   @param line [Recipes::Line]
+      def self.flakes?(line) = line.text.match?(FLAKES)
+
       # @param catalogue [Catalogue]
       # @param recipe [Recipes::Recipe] whose title, lines and steps say whether it is fried
       def initialize(catalogue, recipe)
@@ -94,6 +98,7 @@ module Restauro
         return unless ahead.any? { |line| flour?(line) || line.ingredient == "wheat_pasta" }
 
         poured = ahead.sum { |line| liquid?(line) ? line.grams.value : 0.0 }
+        index -= 1 while index > 1 && SecondFormula.flakes?(lines[index - 1])
         index - (melted_for_them?(lines, index) ? 1 : 0) if poured > 2 * lines[index].grams&.value.to_f
       end
 
