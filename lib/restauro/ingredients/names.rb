@@ -8,7 +8,9 @@ module Restauro
     Match = Struct.new(:key, :bystander, :piece_g, :ambiguous, keyword_init: true) { def initialize(**) = super.freeze }
     Entry = Struct.new(:key, :bystander, :piece_g, :any_modifier)
     # What comes after these says where it is from or what it is for.
-    AFTER = %w[for from at in into to with if and as on or per zum zur für aus mit pour para voor om].freeze
+    AFTER = %w[for from at in into to with if and as on or per zum zur für aus mit pour para voor om en dans].freeze
+    # A flour of something else.
+    OF = /(?:di|de|of|von)\s|d['’]/i
     WORD = /\d+(?::|-to-)\d+|[[:alpha:]][[:alpha:]'’\-%]*|\d+\s?%|&/
 
     # @param catalogue [Catalogue]   @param region [String] us, metric, uk or au
@@ -57,8 +59,15 @@ module Restauro
     # "cornflour" alone, not a longer name that holds the word.
     def plain_word?(phrase, row)
       longer = match_part(phrases(phrase).first)
+      return false if longer&.key && !meant(row).include?(longer.key)
+
+      return false if longer.nil? && phrase.match?(/#{whole_word(row)}\s+#{OF}/i)
+
       longer.nil? || words(phrase).length <= row["word"].split.length + 2
     end
+
+    # All that an ambiguous word may mean.
+    def meant(row) = [row["default"], *row["region"].to_h.values, *row["settled"].map(&:first)]
 
     # The longest names in it decide: where none of them stands alone, no shorter one is tried.
     def match_part(part)

@@ -19,6 +19,7 @@ module Restauro
         mayonnaise|aioli|tartare|raita|tzatziki|mayo|
         jelly|compote|mousse|ganache|caramel|curd|(?:dry|wet)\ ingredients|rest|mash|wash|dressing|syrup|pie|
         (?:sage|herb|garlic|brown(?:ed)?|lemon|chive|parsley|spiced?)\ butter)\s*\z/ix
+      MADE_OF_FLOUR = DataFiles.words("recipes/words.yml").fetch(:made_of_flour)
       # "Chicken broth" is a thing, "Broth" above its list is none.
       ALONE = /\A\W*broth\W*\z/i
       ON_THE_LINE = /\A\W*([[:alpha:]][^:\d]{1,40}?(?:\s(?:for|serves)\s\d{1,2})?)(?:\s*:|\s[-–—])\s+(.*[\d½⅓¼⅔¾⅛].*)\z/
@@ -71,8 +72,9 @@ module Restauro
       # A few words with a capital, no sentence.
       def bare?(line) = line.split.length <= MOST_WORDS && line.match?(/\A[#*\s]*[[:upper:]][^.,;!?\d()]*[*:]*\s*\z/)
 
-      # "Pâte brisée" above its flour; "Puff pastry" above what goes in it is one of the things.
-      def dough_named?(line, following) = @line_reader.pastry?(line) && @line_reader.floury?(following)
+      # "Pâte brisée", "Biscuits" above their flour; "Puff pastry" above what goes in it is one of the things.
+      def dough_named?(line, following) =
+        (@line_reader.pastry?(line) || line.match?(MADE_OF_FLOUR)) && @line_reader.floury?(following)
       def bought?(line, following) = @line_reader.pastry?(line) && @line_reader.filling?(following)
 
       # No word that is known, above a thing with its amount: "Crespelle".

@@ -115,7 +115,8 @@ module Restauro
 
         def dropped
           over = "; scatter #{strewn} over it" if strewn
-          Step.new(kind: "shape", text: "Drop the dough by the spoonful over it, with gaps between#{over}.",
+          where = filled? ? "over it" : "onto a lined tray"
+          Step.new(kind: "shape", text: "Drop the dough by the spoonful #{where}, with gaps between#{over}.",
                    uses: glaze, look_for: "rough peaks: they brown", hold_minutes: 10)
         end
 

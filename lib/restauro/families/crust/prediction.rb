@@ -68,6 +68,7 @@ module Restauro
         # @return [Float, nil] min
         def agreed_minutes
           said, reckoned = options.bake_minutes, baking.bake_minutes
+          return said || Constants.fetch(:crust, :spoonfuls_minutes) if style.key == "dropped" && filling.nil?
           return reckoned unless said && reckoned
 
           careful = filling && %w[custard poultry meat].include?(filling.kind)
