@@ -56,6 +56,7 @@ module Restauro
       Predictions
       RagoutAndWhiteSauce
       Refusal
+      Rejoined
       Report
       Said
       SecondFormula

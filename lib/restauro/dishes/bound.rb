@@ -16,10 +16,13 @@ module Restauro
 
       # @param lines [Array<Recipes::Line>] of a part   @param title [String]
       def by_crumbs?(lines, title)
-        title.to_s.match?(WORDS) && !title.match?(COATED) && lines.any? { |line| line.text.match?(MINCE) } &&
+        title.to_s.match?(WORDS) && !title.match?(COATED) && lines.any? { |line| mince?(line) } &&
           lines.any? { |line| binds?(line) } &&
           lines.none? { |line| %w[flour thickener].include?(line.role) && line.grams }
       end
+
+      # Minced meat, never minced garlic.   @param line [Recipes::Line]
+      def mince?(line) = line.text.match?(MINCE) && line.kind != "soften"
 
       # Crumbs, or bread that is soaked; no bun that a burger is put in.   @param line [Recipes::Line]
       def binds?(line)

@@ -85,7 +85,7 @@ module Restauro
 
       # Meatballs before the sauce they go into: mince, egg, crumbs and what is mixed in with them.
       def bound(group)
-        last = group.lines.rindex { |line| Bound.binds?(line) || line.text.match?(Bound::MINCE) } or return
+        last = group.lines.rindex { |line| Bound.binds?(line) || Bound.mince?(line) } or return
         cut = group.lines.each_index.find { |at| at > last && %w[fat flour liquid].include?(group.lines[at].role) }
         return if group.label || cut.nil?
 

@@ -6,8 +6,9 @@ module Restauro
     module TimeSaid
       HOUR = "hours?|hrs?|stunden?|heures?|ore|ora|horas?|uur"
       MINUTE = "mins?|minut(?:es?|en|i|os|er)"
+      MORE = "(?:more|further|extra|additional|weitere)"
       NUMBER = /#{Numbers::ONE}(?:\s*(?:-|to|or)\s*#{Numbers::ONE})?/i
-      TIME = /(?<![\d.,\/])(#{NUMBER})\s*-?\s*(?:(#{HOUR})|#{MINUTE})\b(\s+and\s+a\s+half\b)?/i
+      TIME = /(?<![\d.,\/])(#{NUMBER})\s*-?\s*(?:#{MORE}\s+)?(?:(#{HOUR})|#{MINUTE})\b(\s+and\s+a\s+half\b)?/i
       HALF_AN_HOUR = /\bhalf an hour\b/i
       FROM_TO = /(?<=\d)\s*(?:bis|à|a|tot)\s*(?=\d)/i
       JOINED = /\A[,\s]*(?:and\b\s*)?\z/i

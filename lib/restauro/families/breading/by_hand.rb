@@ -84,7 +84,8 @@ module Restauro
           pieces, inside = list(@lines.coated - @lines.stuffing), list(@lines.stuffing)
           Step.new(kind: "shape",
                    text: "Cut a pocket in each of #{pieces}, or roll it up: in it a share of #{inside}; close it.",
-                   uses: @lines.coated, hold_minutes: 1440, look_for: "shut all round: what melts runs out of a gap",
+                   uses: @lines.coated | @lines.stuffing, hold_minutes: 1440,
+                   look_for: "shut all round: what melts runs out of a gap",
                    safety: @lines.companions.safety(@lines.coated & @lines.companions.lines))
         end
       end

@@ -8,6 +8,8 @@ module Restauro
         DUST = %w[flour starch thickener lift].freeze
         WET = %w[egg liquid binder puree].freeze
         BEATEN = DataFiles.words("families/breading/words.yml").fetch(:beaten)
+        SEASONS = %w[soften herb infuse late].freeze
+        BUTTERED = DataFiles.words("families/breading/words.yml").fetch(:buttered)
         SMALL = DataFiles.words("families/breading/words.yml").fetch(:small_eggs)
         CRUMB = %w[crumb cheese].freeze
         WHOLE = %w[poultry quick_meat fish].freeze
@@ -38,8 +40,8 @@ module Restauro
         # Croquettes of a root that is still raw: mashed first.
         def rolls? =
           @title.match?(CROQUETTES) && @all.any? { |line| Dough::Contents.raw?(line.ingredient) }
-        # Loose as it comes: mince, crab, tuna from a tin.
-        def minced? = @companions.lines.any? { |line| line.text.match?(LOOSE) }
+        # Loose as it comes: mince, crab, tuna from a tin; garlic is not what is coated.
+        def minced? = @companions.lines.any? { |line| line.text.match?(LOOSE) && !SEASONS.include?(line.kind) }
 
         # Seasoning goes with the first dry dish, or into the cakes.
         # @return [Array<Array<Recipes::Line>>] one list for each dish
@@ -53,13 +55,13 @@ module Restauro
         # What the pieces lie in before they are dredged.
         def soak = @dredged ? of(WET) : []
         # @return [Array<Recipes::Line>] what the coat goes around
-        def coated = around.any? ? around + wrapped : @companions.lines - table - finishing - mixture + inside
+        def coated = around.any? ? around + wrapped : @companions.lines - table - finishing - mixture - butter + inside
         # What lies around eggs, with its leaves.   @return [Array<Recipes::Line>]
         def around = wrapped.any? ? @companions.lines - table : []
         # @return [Array<Recipes::Line>] what only goes beside it
         def table = @companions.at("table") + beside + (crumbed? ? [] : herbs)
         # @return [Array<Recipes::Line>] what it is fried in
-        def pan_fat = @all.select { |line| line.role == "fat" }
+        def pan_fat = @all.select { |line| line.role == "fat" } - butter
         # A coat stands in no tin.
         def in_tin = []
 
@@ -85,10 +87,19 @@ module Restauro
         def stuffing
           return [] if wrapped.any? || mixture.any? || coated.none? { |line| WHOLE.include?(line.kind) }
 
-          coated.select { |line| line.role == "cheese" || line.kind == "ready_meat" || line.text.match?(STUFFS) }
+          butter +
+            coated.select { |line| line.role == "cheese" || line.kind == "ready_meat" || line.text.match?(STUFFS) }
         end
 
         private
+
+        # What melts in the middle of a Kiev: butter, and the garlic and leaves in it.
+        def butter
+          return [] unless @title.match?(BUTTERED) && of(%w[fat]).any?(&:grams)
+
+          @all.select { |line| line.role == "fat" && line.grams } +
+            @companions.lines.select { |line| line.kind == "herb" || line.text.match?(CompanionStarts::SCORCHES) }
+        end
 
         def crumbs = of(CRUMB) + (crumbed? ? finishing : finishing - herbs) - mixture - inside - around
         # Leaves stay on crumbs; flour alone lets go of them.
@@ -97,7 +108,7 @@ module Restauro
         # Meal that is pressed on last, where there are no crumbs.
         def coarse = @crumb&.group == "meal" ? of(DUST).select { |line| line.ingredient == @crumb.key } : []
         # Herbs and seeds in the crumbs.
-        def finishing = (@companions.at("finish") - beside).select { |line| %w[herb late].include?(line.kind) }
+        def finishing = (@companions.at("finish") - beside - butter).select { |line| %w[herb late].include?(line.kind) }
         # Mayonnaise in cakes binds them; else it is eaten with what is coated.
         def beside =
           cakes? ? [] : @companions.at("finish").select { |line| line.kind == "late" && line.text.match?(BESIDE) }

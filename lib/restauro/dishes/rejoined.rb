@@ -1,0 +1,79 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # Groups that make one formula only together: "For the roux" and "For the rest", a slurry and its pot.
+    #   Needs @catalogue and what LineKinds gives.
+    module Rejoined
+      KNEADED = DataFiles.words("dishes/words.yml").fetch(:thickener_heading)
+      THICKENED = DataFiles.words("dishes/words.yml").fetch(:thickened_heading)
+      REST = DataFiles.words("dishes/words.yml").fetch(:rest_heading)
+      private_constant :KNEADED, :THICKENED, :REST
+
+      private
+
+      # A flour without any water, and water without any flour, are one formula in two groups.
+      def together(groups)
+        crusty = groups.any? { |group| group.label.to_s.match?(Grouping::CRUSTY) }
+        groups.each_with_object([]) do |group, kept|
+          index, label = home(group, kept, crusty)
+          index ? kept[index] = Grouping::Group.new(label, kept[index].lines + group.lines) : kept.push(group)
+        end
+      end
+
+      # @return [Array(Integer, String), nil] which of those kept it belongs to, and what both are called
+      def home(group, kept, crusty)
+        dry, last = kept.rindex { |other| lacks_water?(other) }, kept.last
+        return dry, kept[dry].label if dry && !crusty && waters?(group, kept[dry])
+        return unless last
+
+        pot = kept.rindex { |other| watered?(group, other) } if slurry?(group)
+        return pot, kept[pot].label || group.label if pot
+
+        return kept.length - 1, last.label if lone_water?(last, group) || group.label.to_s.match?(KNEADED)
+
+        [kept.length - 1, last.label || group.label] if lacks_water?(group) && watered?(group, last)
+      end
+
+      # Water without flour, for a flour that is there.
+      def waters?(group, dry) =
+        group.lines.none? { |line| flour?(line) } && water?(group.lines) &&
+          !group.label.to_s.match?(Recipes::Parts::FILLING) && !under?(dry, group)
+
+      # A flour for the water that is there.
+      def watered?(group, last) =
+        last.lines.none? { |line| flour?(line) } && wet?(last.lines) && !group.label.to_s.match?(Grouping::CRUSTY) &&
+          !under?(group, last)
+
+      # Fruit under a crumble gives it no water.
+      def under?(dry, fruit) =
+        fruit.lines.any? { |line| fruit?(line) } && fruit.lines.none? { |line| line.role == "liquid" } &&
+          4 * grams(dry.lines) { |line| line.role == "fat" } > grams(dry.lines) { |line| flour?(line) }
+
+      # Flour there, no water, and no coat or crumble that wants none.
+      def lacks_water?(group)
+        return true if slurry?(group)
+
+        group.lines.any? { |line| flour?(line) } && !water?(group.lines) &&
+          group.lines.none? { |line| line.role == "crumb" } && !group.label.to_s.match?(Grouping::CRUSTY) &&
+          group.label != Dredged::NAME
+      end
+
+      # "Gravy: 3 tbsp flour, 60 ml cold water" thickens what the meat was cooked in.
+      def slurry?(group)
+        flour = grams(group.lines) { |line| flour?(line) }
+        water = grams(group.lines) { |line| line.ingredient == "water" }
+        flour.positive? && water.positive? && water < Constants.fetch(:dishes, :slurry_water_times) * flour &&
+          thickens?(group) && group.lines.none? { |line| %w[fat egg crumb].include?(line.role) } &&
+          group.lines.none? { |line| line.role == "liquid" && line.ingredient != "water" }
+      end
+
+      def thickens?(group) = [group.label.to_s, *group.lines.map(&:text)].any?(THICKENED)
+
+      # The rest of a sauce under a heading of its own: "Liquid", "The rest".
+      def lone_water?(last, group) =
+        group.label.to_s.match?(REST) && last.lines.any? { |line| flour?(line) } &&
+          group.lines.none? { |line| flour?(line) }
+    end
+  end
+end
