@@ -5,6 +5,8 @@ module Restauro
     # Slices in one list with what is baked between them: raw, or floured and fried first.
     #   Needs @catalogue, @title, @recipe, part, flour?, wet? and milky?.
     module InLayers
+      COATED = "Coated slices"
+
       private
 
       # Raw slices that a sauce is baked between, in one list with it.
@@ -27,11 +29,11 @@ module Restauro
       # Aubergine in flour and egg, fried before it is laid between tomatoes and cheese.   @return [Array<Group>, nil]
       def floured_slices(lines)
         slices = lines.select { |line| Bake.fried_layer?(line) }
-        coat = lines.select { |line| flour?(line) || line.role == "egg" } + slices
+        coat = lines.select { |line| flour?(line) || line.role == "egg" || line.to_fry_in? } + slices
         cheese, sauce = (lines - coat).partition { |line| line.role == "cheese" }
         return if slices.empty? || coat.none? { |line| flour?(line) } || milky?(sauce) || !wet?(sauce)
 
-        [part("Coated slices", lines & coat), part("Sauce", sauce), part(nil, cheese)].reject { |one| one.lines.empty? }
+        [part(COATED, lines & coat), part("Sauce", sauce), part(nil, cheese)].reject { |one| one.lines.empty? }
       end
 
       # Slices with egg and crumbs have a coat of their own before they are laid.

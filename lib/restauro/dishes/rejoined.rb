@@ -56,7 +56,7 @@ module Restauro
 
         group.lines.any? { |line| flour?(line) } && !water?(group.lines) &&
           group.lines.none? { |line| line.role == "crumb" } && !group.label.to_s.match?(Grouping::CRUSTY) &&
-          group.label != Dredged::NAME
+          ![Dredged::NAME, InLayers::COATED].include?(group.label)
       end
 
       # "Gravy: 3 tbsp flour, 60 ml cold water" thickens what the meat was cooked in.

@@ -5,21 +5,30 @@ module Restauro
       # fat; milk and stock hardly do.
       class Reduction
         BAKES, BOILS_DOWN = DataFiles.words("dishes/words.yml").values_at(:bakes, :boils_down)
-        private_constant :BAKES, :BOILS_DOWN
+        MELTS = DataFiles.words("dishes/words.yml").fetch(:melts_in_cream)
+        private_constant :BAKES, :BOILS_DOWN, :MELTS
 
         # A sauce of cream that nothing thickens is boiled down until it coats, as it always is, whoever eats; in the
         # oven it thickens by itself.
         def self.cream?(recipe, options, catalogue)
           options.school.nil? && options.target.nil? && options.with.empty? &&
-            recipe.ingredients.none? { |line| line.role == "thickener" } && !thickens_in_the_oven?(recipe) &&
+            recipe.ingredients.none? { |line| line.role == "thickener" } && !thickens_by_itself?(recipe) &&
             main_fat_pct(recipe, catalogue) >= Constants.fetch(:sauce, :reducing_cream_pct)
+        end
+
+        # In the oven, or with as much cheese or chocolate as makes a sauce of cream.
+        def self.thickens_by_itself?(recipe)
+          grams = ->(lines) { lines.sum { |line| line.grams&.value.to_f } }
+          melting = recipe.ingredients.select { |line| line.role == "cheese" || line.text.match?(MELTS) }
+          poured = recipe.ingredients.select { |line| line.role == "liquid" }
+          thickens_in_the_oven?(recipe) || grams[melting] > Constants.fetch(:sauce, :melting_share) * grams[poured]
         end
 
         def self.thickens_in_the_oven?(recipe)
           words = recipe.lines.select(&:words?)
           words.any? { |line| line.text.match?(BAKES) } && words.none? { |line| line.text.match?(BOILS_DOWN) }
         end
-        private_class_method :thickens_in_the_oven?
+        private_class_method :thickens_in_the_oven?, :thickens_by_itself?
 
         # @return [Options]
         def self.of_cream(recipe, options, catalogue)
