@@ -5,6 +5,9 @@ module Restauro
     # How parts that were cooked apart meet at last: what goes over at the table, what a dough is turned in, a sauce on
     # what it is for.
     class AtTable
+      DIP = DataFiles.words("dishes/words.yml").fetch(:dip)
+      private_constant :DIP
+
       # @param answers [Array<PartAnswer>]   @param in_oven [Boolean] whether the dish is baked as one
       # @param rolled_up [Boolean]   @param filling [PartAnswer, nil] what is rolled up, where it is a part of its own
       def initialize(dish, answers, catalogue, in_oven:, rolled_up:, filling:)
@@ -24,7 +27,7 @@ module Restauro
 
         join = @dish.joins.find { |found| found.how == "over" } or return apart
         from, to = @answers[join.from], @answers[join.to]
-        return [tossed(from)] if from.part.family.nil? && to.part.role == :dough
+        return [tossed(from)] if from.part.family.nil? && to.part.role == :dough && !dip?(from)
 
         return [poured(from, to.part.role == :coat)] if from.part.role == :sauce
 
@@ -35,7 +38,9 @@ module Restauro
 
       # A dip by what is fried.
       def beside?(from, to) =
-        from.part.family.nil? && to.part.role == :coat && !Dredged.pan_sauce?(from.name)
+        from.part.family.nil? && (to.part.role == :coat || dip?(from)) && !Dredged.pan_sauce?(from.name)
+
+      def dip?(part) = part.name.to_s.match?(DIP)
 
       # Pancakes around what was made for them.
       def around

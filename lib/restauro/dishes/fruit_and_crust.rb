@@ -46,6 +46,8 @@ module Restauro
         return unless at&.positive? && lines[0...at].any? { |line| fruit?(line) }
         return if lines[at..].any? { |line| fruit?(line) }
 
+        # Oats before it are strewn with it.
+        at -= 1 while at > 1 && SecondFormula.flakes?(lines[at - 1])
         at -= 1 while lines[at - 1].role == "fat" && lines[at..].none? { |line| line.role == "fat" }
         [lines[0...at], lines[at..]]
       end

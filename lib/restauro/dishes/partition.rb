@@ -7,6 +7,10 @@ module Restauro
       include Placing
       include Naming
 
+      # No more of a name than what it is.
+      PLAIN_HEADING = DataFiles.words("dishes/words.yml").fetch(:plain_heading)
+      private_constant :PLAIN_HEADING
+
       # @param recipe [Recipes::Recipe]   @param family [String, nil] forces a reading of one part
       # @param given [Hash] part name => family
       # @return [Dish]   @raise [InvalidInput]
@@ -65,7 +69,7 @@ module Restauro
 
       # A part is judged by its heading, the first by the dish's own title where it has none.
       def heading(group, index)
-        plain = group.label.to_s.match?(/\A(?:for\s+)?(?:the\s+)?(?:topping|dough|base|coating|coat)\z/i)
+        plain = group.label.to_s.match?(PLAIN_HEADING)
         text = plain ? "#{group.label} (#{@recipe.title})" : group.label || (index.zero? ? @recipe.title : nil)
         text && Recipes::Line.new(text: text, role: "title")
       end

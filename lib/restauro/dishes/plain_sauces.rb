@@ -50,7 +50,7 @@ module Restauro
       # Cheese melted in cream: a sauce that no flour thickens.
       def melted?(lines)
         lines.any? { |line| line.role == "cheese" } && lines.any? { |line| line.role == "liquid" } &&
-          lines.none? { |line| cooks?(line) || %w[egg fat].include?(line.role) }
+          lines.none? { |line| cooks?(line) && !line.text.match?(EATEN_RAW) || line.role == "egg" }
       end
 
       def melted(lines)

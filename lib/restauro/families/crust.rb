@@ -27,6 +27,7 @@ module Restauro
         Words
         Writer
       ].each { |name| autoload name.to_sym, "restauro/families/crust/#{name.downcase}" }
+      autoload :AsCooked, "restauro/families/crust/as_cooked"
       autoload :ByKind, "restauro/families/crust/by_kind"
       autoload :Custard, "restauro/families/crust/custard"
       autoload :FillSteps, "restauro/families/crust/fill_steps"

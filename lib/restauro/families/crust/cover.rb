@@ -47,6 +47,7 @@ module Restauro
         # @return [String]
         def dough(crust, words)
           return "wrapped" if crust.style.key == "rolled" && rolled_up?(crust.recipe)
+          return "double" if crust.hot_water? && crust.filling
 
           dough_words(words) || (fruit_pie?(crust, words) && (both?(crust) ? "double" : lid(words))) || "bottom"
         end

@@ -85,6 +85,8 @@ module Restauro
 
         # Everything that is in the dough goes in here, whatever it is.
         def mix
+          return boiled if @ours.hot_water? && @swap.liquid
+
           sure, last = @swap.by_feel.map(&:round)
           water = "#{psyllium? ? "the jelly" : "#{sure} g #{poured}"}, then up to #{last} g more by feel"
           water = psyllium? ? "the jelly, no more water" : "no water: what is in it brings it" unless @swap.liquid
@@ -92,6 +94,18 @@ module Restauro
           Step.new(kind: "mix", uses: own, look_for: look, safety: [*("raw_flour" if @ours.egg?)],
                    text: "#{fat_step}; #{"#{list(more)}, " if more.any?}#{water}. Press together, do not knead for " \
                          "long.")
+        end
+
+        # Fat and water at the boil onto the flour.
+        def boiled
+          sure, last = @swap.by_feel.map(&:round)
+          dry = flours + (stirred.any? ? " with #{list(stirred)}" : "")
+          more = wet - [@swap.binder]
+          then_more = ", then #{list(more)}" if more.any?
+          Step.new(kind: "mix", uses: own, heat: "hob", look_for: "smooth and warm, bends without a crack",
+                   text: "Bring #{sure} g water and #{fat} to the boil; at once into #{dry}, stirring#{then_more}. " \
+                         "Knead it as soon as it can be touched; up to #{last} g of hot water more by feel.",
+                   safety: ["hot_roux"])
         end
 
         # An egg or curd that holds it goes in with the wet things.
@@ -110,8 +124,14 @@ module Restauro
             .fetch(@style.key, "holds together when squeezed, no dry flour; cracks at the edge: a few drops more")
         end
 
+        def warm
+          Step.new(kind: "rest", text: "Keep it covered and warm: cold it cracks.", hold_minutes: 30,
+                   minutes: constant(:warm_minutes), look_for: "no longer sticky, still soft")
+        end
+
         def rest
           return if @style.key == "thin"
+          return warm if @ours.hot_water?
 
           Step.new(kind: "chill", text: "Wrap it flat and chill it: the fat sets, the flour drinks.",
                    hold_minutes: 2880, minutes: constant(:chill_minutes),

@@ -31,12 +31,14 @@ module Restauro
 
         private
 
-        # A pasty that is baked for long takes its meat and roots raw, cut small (common practice).
+        # A pasty that is baked for long, and a raised pie, take their meat and roots raw, cut small (common practice).
         def raw?
-          @swap.ours.style.key == "hand" &&
-            @companions.lines.any? { |line| %w[whole_meat ground_meat].include?(line.kind) } &&
-            @swap.ours.options.bake_minutes.to_f >= Constants.fetch(:crust, :raw_filling_minutes)
+          @companions.lines.any? { |line| %w[whole_meat ground_meat].include?(line.kind) } &&
+            @lines.none? { |line| line.role == "liquid" } && @swap.ours.options.bake_minutes.to_f >= raw_minutes
         end
+
+        def raw_minutes =
+          Constants.fetch(:crust, @swap.ours.style.key == "hand" ? :raw_filling_minutes : :raised_minutes)
 
         def raw
           Step.new(kind: "mix", text: "Filling: mix #{list(@lines)}, all raw and cut as small as peas.", uses: @lines,

@@ -3,7 +3,8 @@ module Restauro
     class Crust
       # What a crust will be: how wet and how fat, how far it reaches, how it bakes, with what is in it.
       class Prediction
-        GRIDDLED = DataFiles.words("families/crust/words.yml").fetch(:griddled)
+        include AsCooked
+
         # food Heat::Food of the raw dough
         attr_reader :recipe, :options, :contents, :style, :cover, :ratio, :stretch, :filling, :food, :lining, :baking
 
@@ -82,22 +83,8 @@ module Restauro
         def usual_grams = lining && lining.usual_cm3 * density / 1000
         # @return [Kitchen::OvenTemperature] the cook's, else the style's own
         def oven = options.oven || Kitchen::OvenTemperature.new(celsius: style.oven_celsius)
-        # In a basin over water.
-        def steamed? = !options.steam_minutes.nil?
-        # A flatbread by its name, with nothing on it and no oven said: it is cooked in a dry pan.
-        def griddled? =
-          style.key == "thin" && filling.nil? && options.oven.nil? && recipe.title.to_s.match?(GRIDDLED)
-        # The fat that it is fried in: closed around its filling, by the piece.   @return [Heat::Frying, nil]
-        def frying = by_the_piece? ? options.oil : nil
-        def by_the_piece? = style.key == "hand" || (cover == "wrapped" && !rolled_up?)
-        # Around its filling, which goes in cold: hot it would melt the dough.
-        def closed? = style.key == "hand" || cover == "wrapped"
-        # Whether the filling lies open to the oven.
-        def open? = cover == "bottom" && !style.loose?
         # @return [String] hot or cold
-        def filling_start = options.filling_start || (filling&.cooked? && !closed? ? "hot" : "cold")
-        # Rolled up in one, else folded by the piece.
-        def rolled_up? = Cover.rolled_up?(recipe)
+        def filling_start = options.filling_start || (filling&.cooked? && !closed? && !hot_water? ? "hot" : "cold")
         # @return [Float, nil] cm in the pan that is told
         def filling_depth_cm = filling && lining && filling.depth_cm(lining.base_cm2)
         # @return [Float] cm where no pan is told

@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Families
+    class Crust
+      # How a crust is made and cooked, by its words and by what is chosen: boiling fat or cold; oven, basin, pan, fat.
+      #   Needs recipe, options, style, cover and filling.
+      module AsCooked
+        HOT_WATER = DataFiles.words("families/crust/words.yml").fetch(:hot_water)
+        GRIDDLED = DataFiles.words("families/crust/words.yml").fetch(:griddled)
+        private_constant :HOT_WATER, :GRIDDLED
+
+        # In a basin over water.
+        def steamed? = !options.steam_minutes.nil?
+        # Its fat and water go onto the flour boiling: a raised pie.
+        def hot_water? =
+          %w[rolled hand].include?(style.key) && recipe.ingredients.any? { |line| line.ingredient == "water" } &&
+            recipe.lines.any? { |line| line.text.match?(HOT_WATER) }
+        # A flatbread by its name, with nothing on it and no oven said: it is cooked in a dry pan.
+        def griddled? =
+          style.key == "thin" && filling.nil? && options.oven.nil? && recipe.title.to_s.match?(GRIDDLED)
+        # The fat that it is fried in: closed around its filling, by the piece.   @return [Heat::Frying, nil]
+        def frying = by_the_piece? ? options.oil : nil
+        def by_the_piece? = style.key == "hand" || (cover == "wrapped" && !rolled_up?)
+        # Around its filling, which goes in cold: hot it would melt the dough.
+        def closed? = style.key == "hand" || cover == "wrapped"
+        # Whether the filling lies open to the oven.
+        def open? = cover == "bottom" && !style.loose?
+        # Rolled up in one, else folded by the piece.
+        def rolled_up? = Cover.rolled_up?(recipe)
+      end
+    end
+  end
+end
