@@ -23,12 +23,21 @@ module Restauro
       end
 
       # @return [Array<Group>]
-      def groups = together(split(brushed(at_the_table(headed.flat_map { |group| assembled(group) }))))
+      def groups =
+        together(split(brushed(at_the_table(headed.flat_map { |group| assembled(group) }.flat_map { |one| lid(one) }))))
 
       private
 
       def headed =
         @recipe.ingredients.chunk_while { |a, b| a.part == b.part }.map { |lines| Group.new(lines.first.part, lines) }
+
+      # A bought sheet at the end of what it covers.
+      def lid(group)
+        at = group.lines.index { |line| group_of(line) == "pastry" }
+        return [group] unless group.label.to_s.match?(FILLING) && at&.positive?
+
+        [Group.new(group.label, group.lines[0...at]), Group.new("Pastry", group.lines[at..])]
+      end
 
       # "Assembly: 9 lasagne sheets, 60 g parmesan": layers, and cheese over them.
       def assembled(group)

@@ -61,6 +61,17 @@ module Restauro
                   look_for: "soft and see-through; for a brown gravy let it go golden")]
       end
 
+      def in_the_roux
+        found = at("soften")
+        return [] if found.empty?
+
+        quick, slow = found.partition { |line| line.text.match?(SCORCHES) }
+        last = "; #{said(quick)} for the last minute" if quick.any? && slow.any?
+        [Step.new(kind: "brown", text: "Into the roux at once: #{said(slow.any? ? slow : quick)}, stirring#{last}.",
+                  minutes: figure(:soften_minutes), uses: found,
+                  look_for: "they hiss and stop it browning; soft and see-through", safety: ["hot_roux"])]
+      end
+
       # Garlic alone.
       def fragrant(lines, into, fats)
         Step.new(kind: "brown", text: "Stir #{said(lines)}#{into} on medium for a minute.",

@@ -54,7 +54,11 @@ module Restauro
       # Boiled, browned and softened before anything thickens.
       # @param fats [Array<Recipes::Line>] what they are fried in
       # @return [Array<Step>]
-      def early_steps(fats = []) = [*boiled, *poached, *browned(fats), *softened(fats)]
+      def early_steps(fats = []) = [*before_roux(fats), *softened(fats)]
+      # The same but for what is softened.
+      def before_roux(fats = []) = [*boiled, *poached, *browned(fats)]
+      # What is softened in a dark roux, which it cools.   @return [Array<Step>]
+      def into_roux = in_the_roux
 
       # What cooks in the sauce until it is tender.   @param but [Array<Recipes::Line>] that are in it already
       # @return [Array<Step>]

@@ -13,6 +13,7 @@ module Restauro
       # Cut up before it is coated.
       CHUNKS = DataFiles.words("heat/words.yml").fetch(:chunks)
       FINGERS = DataFiles.words("heat/words.yml").fetch(:fingers)
+      FLOWERS = DataFiles.words("heat/words.yml").fetch(:flowers)
       WING = DataFiles.words("heat/words.yml").fetch(:wing)
       # On the bone, as thick as a wrist.
       JOINT = DataFiles.words("heat/words.yml").fetch(:joint)
@@ -78,8 +79,10 @@ module Restauro
       def how_many(line) = (line.text[CUT, 1] || (line.bare_text[COUNT, 1] unless cut_up?(line)))&.to_i
       # Two aubergines in slices are more than two pieces: their weight tells how many.
       def cut_up?(line) = !line.by_the_piece? && (line.text.match?(CUT_UP) || whole_vegetable?(line))
-      # An onion, a celeriac: nobody coats it whole.
+      # An onion, a celeriac: nobody coats it whole, but for its flower.
       def whole_vegetable?(line)
+        return false if line.text.match?(FLOWERS)
+
         row = Food.row(line.text)
         !row.nil? && row["key"].start_with?("raw_") && %w[slice ring].include?(row["shape"]) && !line.text.match?(KIND)
       end

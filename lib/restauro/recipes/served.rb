@@ -10,6 +10,9 @@ module Restauro
       HANDHELD = DataFiles.words("ingredients/words.yml").fetch(:handheld)
       SPOONED = %w[sour_cream creme_fraiche plain_yogurt plant_yogurt].freeze
       ROLES = %w[liquid fat puree].freeze
+      # What such a dish is eaten with: the words behind "with" in its title.
+      EATEN_WITH = DataFiles.words("dishes/words.yml").fetch(:eaten_with)
+      ON_TOP = %w[other liquid puree cheese].freeze
 
       # @param line [Line]   @param heading [String, nil]   @return [Boolean]
       def self.words?(line, heading: nil) = [line.own_text, heading].compact.any?(WORDS)
@@ -25,6 +28,28 @@ module Restauro
 
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
       def of(lines)
+        laid_on(lines, lines.first&.text.to_s[EATEN_WITH, 1].to_s.downcase)
+      end
+
+      private
+
+      # "Blinis with smoked salmon": it goes on them, and soured cream with it.
+      def laid_on(lines, with)
+        at_table(lines).map do |line|
+          next line if with.empty? || line.words? || !ON_TOP.include?(line.role)
+
+          named = line.name_text.to_s.downcase.scan(/\p{L}{4,}/).any? { |word| with.include?(word) }
+          named || spooned?(line, lines) ? beside(line) : line
+        end
+      end
+
+      # Fruit under its own name would be folded in.
+      def beside(line)
+        fruit = @catalogue.find_key(line.ingredient)&.group == "fruit"
+        line.with(role: "other", kind: "table", ingredient: (line.ingredient unless fruit))
+      end
+
+      def at_table(lines)
         floured = lines.select { |line| flour?(line) }.map(&:part)
         handheld = lines.first&.role == "title" && lines.first.text.match?(HANDHELD)
         lines.map do |line|
@@ -34,8 +59,6 @@ module Restauro
           ROLES.include?(line.role) && Served.words?(line, heading: heading) ? line.with(role: "other") : line
         end
       end
-
-      private
 
       # Soured cream in a taco, where something else is poured into the batter.
       def spooned?(line, lines) =

@@ -48,9 +48,15 @@ module Restauro
         private
 
         def binder_line(formula, part)
-          return unless formula.binder && formula.binder_g >= LEAST_BINDER_G
+          return unless formula.binder && formula.binder_g >= least_g(formula.binder)
 
           line(formula.binder, formula.binder_g, ROLES.fetch(formula.binder.group, "binder"), part)
+        end
+
+        # Nobody breaks an egg for a spoonful of it, beside eggs that are there.
+        def least_g(binder)
+          eggs = @recipe.ingredients.any? { |line| line.role == "egg" && line.grams }
+          binder.group == "egg" && eggs ? Constants.fetch(:dough, :least_egg_g) : LEAST_BINDER_G
         end
 
         def oil? = @options.hands == "oil"

@@ -25,7 +25,8 @@ module Restauro
         def way
           stove = StoveSteps.new(@swap, @catalogue, @lines)
           steps = stove.steps
-          [*@lines.companions.early_steps(@lines.fats), *steps,
+          early = stove.roux_first? ? :before_roux : :early_steps
+          [*@lines.companions.send(early, @lines.fats), *steps,
            *@lines.companions.simmer_steps(but: steps.flat_map(&:uses)), *stove.liaison]
         end
 

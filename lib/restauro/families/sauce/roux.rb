@@ -4,19 +4,20 @@ module Restauro
       # How far a roux is browned: its colour costs thickening power and time. Only flours brown usefully, starches do not.
       module Roux
         COLOURS = %w[white blond brown dark].freeze
-        WORDS = {"dark" => /\b(?:dark|chocolate|mahogany)[-\ ](?:brown\ )?roux\b|(?:until|turns?|to\ a|is)\ (?:very\ )?dark(?:\ brown)?\b|
-                               colou?r\ of\ (?:dark\ )?chocolate/ix,
-                 "brown" => /\bbrown roux\b|roux (?:is|turns|until) (?:nutty )?brown|until (?:deep|nut|golden) brown/i,
-                 "blond" => /\bblonde? roux\b|until (?:golden|blonde?|straw|sandy)|smells? nutty|nutty smell/i}.freeze
+        OF, *SAID = DataFiles.words("families/sauce/words.yml").values_at(:of_a_roux, :dark, :brown, :blond)
+        WORDS = %w[dark brown blond].zip(SAID).to_h.freeze
+        private_constant :OF, :SAID
 
         module_function
 
-        # The colour a recipe's own steps ask for.   @param recipe [Recipes::Recipe]
+        # The colour a recipe's own title and steps ask for.   @param recipe [Recipes::Recipe]
         def colour_in(recipe)
-          about = recipe.lines.select { |line| line.role == "step" && line.text.match?(/\broux\b|\bflour\b/i) }.map(&:text).join("\n")
+          about = recipe.lines.select { |line| line.words? && line.text.match?(OF) }.map(&:text).join("\n")
           WORDS.find { |_, words| words.match?(about) }&.first || "white"
         end
 
+        # So dark that onions would burn in the fat before: they go into it and stop it (common practice).
+        def first?(colour) = %w[brown dark].include?(colour)
         # @param colour [String]   @return [Float] s on the heat
         def seconds(colour) = 60 * figure(colour, :minutes)
         # @param colour [String]   @return [Float] C

@@ -31,11 +31,14 @@ module Restauro
                     uses: @lines.eggs, look_for: "thicker again, and smooth", safety: LIAISON_SAFETY)]
         end
 
+        # Whether what is softened waits for the roux.
+        def roux_first? = @swap.school == "roux" && Roux.first?(@formula.colour)
+
         # @return [Array<Step>]
         def steps
           case @swap.school
           when "roux"
-            [roux, *wine, pour, boil, simmer, *late]
+            [roux, *(@lines.companions.into_roux if roux_first?), *wine, pour, boil, simmer, *late]
           when "reduction"
             [*wine, warm, boil_down]
           else
@@ -47,7 +50,8 @@ module Restauro
 
         def roux
           fats, with = @lines.fats, [*@lines.thickeners, *@lines.spices]
-          start = softened? ? "Into the pan with the fat: stir in" : "Melt #{@lines.list(fats)} on medium. Stir in"
+          melted = "Melt #{@lines.list(fats)} on medium. Stir in"
+          start = softened? && !roux_first? ? "Into the pan with the fat: stir in" : melted
           Step.new(
             kind: "brown",
             text: "#{start} #{@lines.list(with)}.",
