@@ -131,4 +131,46 @@ RSpec.describe Restauro::Dishes do
     expect(["100 ml milk\n", ""].map { |wet| names[self, "#{stew}#{wet}300 g carrots"].include?("Dumplings") })
       .to eq [true, false]
   end
+
+  it "counts a step that is done by batches once for each of them" do
+    coat = "Fish\n6 cod fillets, 20 mm\n80 g flour\n2 eggs\n150 g breadcrumbs\nDeep fry at 180C."
+    fry = answer(coat).steps.find { |step| step.kind == "fry" && step.minutes }
+    once = answer(coat).steps.sum { |step| step.minutes.to_f }
+    expect([fry.batches > 1, answer(coat).costs[:whole_minutes] >= once + (fry.batches - 1) * fry.minutes])
+      .to eq [true, true]
+  end
+
+  it "takes no batter's milk for its icing" do
+    found = [10, 150].map do |more|
+      names[self, "Fritters\n200 g flour\n150 ml milk\n50 g icing sugar\n#{more} ml milk"].length
+    end
+    expect(found).to eq [2, 1]
+  end
+
+  it "drains nothing where nothing is to be drained" do
+    expect(names[self, "Cheese bake\n40 g butter\n40 g flour\n500 ml milk\n150 g cheddar"]).to eq ["Cheese bake"]
+  end
+
+  it "kneads butter and water into a dough before what goes over it" do
+    found = parts[self, "Noodles with sage\n300 g flour\n30 g butter\n150 ml water\n12 sage leaves"]
+    expect(found.first.lines.map(&:ingredient)).to include("water")
+  end
+
+  it "makes a sauce of what could be a thin batter as well" do
+    supper = read("Supper\n100 g flour\n385 ml milk\nSalad\n100 g lettuce\n1 tbsp olive oil")
+    expect(Restauro::Dishes::Partition.of(supper, catalogue).parts.first.family).to eq "sauce"
+  end
+
+  it "pours nothing at the table over what was baked with it" do
+    dough = "Gnocchi bake\nDough\n800 g potatoes\n200 g flour\nSauce\n30 g butter\n30 g flour\n400 ml milk\n"
+    expect(answer("#{dough}Bake at 200C for 20 minutes.").steps.map(&:text).grep(/at the table/)).to eq []
+  end
+
+  it "melts cheese where there is some, and poaches fish where nothing is softened for it" do
+    said = ->(lines) { answer("Gnocchi\nDough\n800 g potatoes\n200 g flour\nSauce\n#{lines}").steps.map(&:text).join }
+    expect(["200 ml cream\n1 tsp mustard", "200 ml cream\n80 g gorgonzola"].map { |one| said[one].include?("melt") })
+      .to eq [false, true]
+    expect(["200 ml milk\n300 g cod", "1 onion\n200 ml milk\n300 g cod"].map { |one| said[one].include?("bare simmer") })
+      .to eq [true, false]
+  end
 end

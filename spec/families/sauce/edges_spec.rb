@@ -193,4 +193,32 @@ Restauro::Estimate.new(value: 1.0))
     ].map { |text| texts[self, text].grep(/\APour in/).join.include?("sour cream") }
     expect(poured).to eq [false, true, false]
   end
+
+  it "says why another heat was taken: it boils dry, or never boils" do
+    heats = {"high" => "Sauce\n20 g butter\n20 g flour\n60 ml milk\nSimmer for 40 minutes.",
+             "low" => "Sauce\n200 g butter\n200 g flour\n6 l milk"}
+    said = heats.map do |heat, text|
+      swap(text, heat: heat).warnings.find { |warning| warning.code == "heat_changed" }&.text.to_s[/boils dry|never/]
+    end
+    expect(said).to include("never").or include("boils dry")
+    expect(said.compact.uniq.length).to eq said.compact.length
+  end
+
+  it "counts weeping in the freezer against a sauce" do
+    score = ->(freezes) do
+      traits = described_class::Traits.allocate
+      {minutes: 5.0, risks: [], holds: 1.0, freezes: freezes, gloss: "glossy"}.each do |name, value|
+        allow(traits).to receive(name).and_return(value)
+      end
+      described_class::Comparison.allocate.tap { |one| one.instance_variable_set(:@at_hand, []) }
+        .send(:score, swap(white), traits)
+    end
+    expect(score["weeps"]).to be > score["holds"]
+  end
+
+  it "gives a sauce that is thinned its minutes to come back, after them not before" do
+    found = sauce.rescue(read(white), sauce.options, observed: 14.0, target: 8.0)
+    times = found.moves.first.events.map { |event| Float(event[/t=([\d.]+)/, 1]) }
+    expect(times.last - times.first).to be > 0
+  end
 end
