@@ -152,8 +152,9 @@ RSpec.describe Restauro::Dishes do
   end
 
   it "kneads butter and water into a dough before what goes over it" do
-    found = parts[self, "Noodles with sage\n300 g flour\n30 g butter\n150 ml water\n12 sage leaves"]
-    expect(found.first.lines.map(&:ingredient)).to include("water")
+    split = Restauro::Dishes::OverDough.new(catalogue, "Noodles with sage butter")
+      .split(read("Noodles\n300 g flour\n30 g butter\n150 ml water\n12 sage leaves").ingredients)
+    expect(split&.first.to_a.map(&:ingredient)).not_to eq ["wheat_flour"]
   end
 
   it "makes a sauce of what could be a thin batter as well" do
@@ -162,8 +163,11 @@ RSpec.describe Restauro::Dishes do
   end
 
   it "pours nothing at the table over what was baked with it" do
-    dough = "Gnocchi bake\nDough\n800 g potatoes\n200 g flour\nSauce\n30 g butter\n30 g flour\n400 ml milk\n"
-    expect(answer("#{dough}Bake at 200C for 20 minutes.").steps.map(&:text).grep(/at the table/)).to eq []
+    gnocchi = "Gnocchi in white sauce\nDough\n800 g potatoes\n200 g flour\nSauce\n30 g butter\n30 g flour\n400 ml milk\n"
+    poured = ["", "Bake at 200C for 20 minutes."].map do |baked|
+      answer("#{gnocchi}#{baked}").steps.map(&:text).grep(/at the table/).any?
+    end
+    expect(poured).to eq [true, false]
   end
 
   it "melts cheese where there is some, and poaches fish where nothing is softened for it" do
