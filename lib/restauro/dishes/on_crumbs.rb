@@ -25,10 +25,11 @@ module Restauro
         crumbs = group.lines.index { |line| group_of(line) == "crumb" }
         return unless crumbs && ((group.label || @title).match?(BASED) || crumb_pie?(group.lines))
 
-        fat = group.lines.each_index.find { |index| (index - crumbs).abs == 1 && group.lines[index].role == "fat" }
-        last = [crumbs, fat].compact.max
-        sugar = group.lines[(last + 1)..].take_while { |line| sugar?(line) || line.role == "seasoning" }
-        base = [*group.lines.values_at(*[crumbs, fat].compact.sort), *sugar]
+        ahead = group.lines[0...crumbs].last(1).select { |line| line.role == "fat" }
+        behind = group.lines[(crumbs + 1)..].take_while do |line|
+          sugar?(line) || line.role == "seasoning" || (line.role == "fat" && ahead.empty?)
+        end
+        base = [*ahead, group.lines[crumbs], *behind]
         [base, group.lines - base].reject(&:empty?).then { |pieces| pieces if pieces.length == 2 }
       end
     end

@@ -4,7 +4,7 @@ module Restauro
   module Dishes
     # The times that a sentence says, in its order: "1 hour 20 minutes, then 10 more" is 80 and 10.
     module TimeSaid
-      HOUR = "hours?|hrs?|stunden?|heures?|ore|ora|horas?|uur"
+      HOUR = "hours?|hrs?|h(?=\\b|\\d)|stunden?|std\\.?|heures?|ore|ora|horas?|uur"
       MINUTE = "mins?|minut(?:es?|en|i|os|er)"
       MORE = "(?:more|further|extra|additional|weitere)"
       NUMBER = /#{Numbers::ONE}(?:\s*(?:-|to|or)\s*#{Numbers::ONE})?/i

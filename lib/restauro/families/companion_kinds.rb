@@ -25,6 +25,8 @@ module Restauro
       STRIPS = DataFiles.words("ingredients/words.yml").fetch(:strips)
       # Roots cut as fine as the onion go in with it.
       CUT_FINE, BRIEFLY = DataFiles.words("ingredients/words.yml").values_at(:cut_fine, :briefly)
+      # Dried: they take their time.
+      PULSES = DataFiles.words("ingredients/words.yml").fetch(:pulses)
       SOFFRITTO = DataFiles.words("ingredients/words.yml").values_at(:carrot, :onion, :celery).freeze
       # Cut so that they are to be found in the plate.
       LARGE = DataFiles.words("ingredients/words.yml").fetch(:cut_large)
@@ -70,6 +72,7 @@ module Restauro
       def kind(line)
         return unless line.kind
         return kind_row("soften") if line.text.match?(CUT_FINE) || soffritto?(line)
+        return kind_row("pulse") if line.kind == "simmer" && line.text.match?(PULSES)
         return kind_row("briefly") if line.kind == "simmer" && line.text.match?(BRIEFLY)
         return kind_row(line.kind).except("back") if line.text.match?(thin(line))
 

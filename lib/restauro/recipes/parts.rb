@@ -13,7 +13,7 @@ module Restauro
       # @param line [Line]   @return [Symbol] :dough, :filling, :bench or :aside
       def place(line)
         return :bench if line.own_text.match?(BENCH)
-        return :aside if line.own_text.match?(ASIDE) || line.part.to_s.match?(ASIDE)
+        return :aside if line.to_fry_in? || line.own_text.match?(ASIDE) || line.part.to_s.match?(ASIDE)
 
         line.part.to_s.match?(FILLING) ? :filling : :dough
       end

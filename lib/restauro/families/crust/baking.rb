@@ -55,6 +55,7 @@ module Restauro
         # Until the top is golden: from one side, for it lies on its filling.
         def golden_minutes
           return if prebaked?
+          return [rim_golden_minutes, through.done].compact.max if @crust.style.key == "dropped"
 
           [flat.brown, flat.crisp && Constants.fetch(:crust, :lid_dry_times) * flat.crisp].compact.min
         end
@@ -88,6 +89,8 @@ module Restauro
         def rim_share = Constants.fetch(:crust, :rim_share)
         def flat = (@sections[:flat] ||= section(faces: 1, until_known: %i[crisp brown]))
         def set = (@sections[:set] ||= section(@blind_around, faces: 1, done: set_celsius, enough: 0.0))
+        # Spoonfuls stand up and brown at their peaks; they are done when their middle is.
+        def through = (@sections[:through] ||= section(faces: 2, until_known: %i[done]))
         def set_celsius = Constants.fetch(:crust, :set_celsius)
         def inside = @filling && (@sections[:inside] ||= filled)
 
