@@ -10,7 +10,7 @@ module Restauro
       extend Naming
 
       # Minutes in the sauce of what is not done when it is brown.
-      MINUTES = {"fish" => :fish_minutes, "wilt" => :wilt_minutes, "brief" => :brief_minutes, "pulse" => :pulse_minutes}.freeze
+      MINUTES = %w[fish wilt brief pulse].to_h { |kind| [kind, :"#{kind}_minutes"] }.freeze
       BACK = {"bird" => :bird_minutes, "joint" => :joint_minutes, "tender" => :tender_minutes}.freeze
       STAGES = %w[boiled poach brown soften infuse simmer finish table].freeze
 
