@@ -21,6 +21,7 @@ module Restauro
       Crowning
       Dish
       Dredged
+      FamiliesOfParts
       FatSaid
       FilledPancakes
       FruitAndCrust

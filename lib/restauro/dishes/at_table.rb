@@ -5,8 +5,8 @@ module Restauro
     # How parts that were cooked apart meet at last: what goes over at the table, what a dough is turned in, a sauce on
     # what it is for.
     class AtTable
-      DIP = DataFiles.words("dishes/words.yml").fetch(:dip)
-      private_constant :DIP
+      DIP, SETS = DataFiles.words("dishes/words.yml").values_at(:dip, :sets_on_it)
+      private_constant :DIP, :SETS
 
       # @param answers [Array<PartAnswer>]   @param in_oven [Boolean] whether the dish is baked as one
       # @param rolled_up [Boolean]   @param filling [PartAnswer, nil] what is rolled up, where it is a part of its own
@@ -31,7 +31,10 @@ module Restauro
 
         return [poured(from, to.part.role == :coat)] if from.part.role == :sauce
 
-        beside?(from, to) ? [step(text: "#{from.name} beside it.", part: from.name)] : []
+        return [] unless beside?(from, to)
+
+        how = from.name.to_s.match?(SETS) ? "over them while they are warm" : "beside it"
+        [step(text: "#{from.name} #{how}.", part: from.name)]
       end
 
       private
@@ -60,7 +63,8 @@ module Restauro
         thing, sauce = @answers.values_at(join.from, join.to)
         return [] unless sauce.part.role == :sauce && thing.part.family.nil? && thing.steps.any?(&:minutes)
 
-        return [into(thing, sauce)] if Bound.by_crumbs?(thing.lines, thing.part.recipe.title)
+        title = thing.part.recipe.title.to_s
+        return [into(thing, sauce)] if Bound.by_crumbs?(thing.lines, title) && !title.match?(Bound::LOAF)
 
         [step(text: "#{thing.name} on warm plates, the #{sauce.name.downcase} over it.", part: thing.name,
               look_for: "both hot", safety: ["hot_hold"])]

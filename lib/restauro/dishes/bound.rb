@@ -4,8 +4,8 @@ module Restauro
   module Dishes
     # Minced meat that crumbs and egg hold together, in meatballs and loaves: they are in it, no coat around it.
     module Bound
-      WORDS, FLAT, MINCE, COATED, HELD =
-        DataFiles.words("dishes/words.yml").values_at(:bound, :bound_flat, :mince, :coated_by_name, :held_in)
+      WORDS, FLAT, LOAF = DataFiles.words("dishes/words.yml").values_at(:bound, :bound_flat, :bound_loaf)
+      MINCE, COATED, HELD = DataFiles.words("dishes/words.yml").values_at(:mince, :coated_by_name, :held_in)
 
       BREADS = %w[bread gf_bread].freeze
 

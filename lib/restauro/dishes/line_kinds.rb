@@ -21,8 +21,7 @@ module Restauro
         lines.any? { |line| fruit?(line) || (line.role == "liquid" && line.grams && line.grams.value > least_g) }
       def least_g = Constants.fetch(:dishes, :second_liquid_g)
       def water?(lines) =
-        wet?(lines) ||
-          lines.any? { |line| %w[egg puree].include?(line.role) || group_of(line) == "curd" || root?(line) }
+        wet?(lines) || lines.any? { |line| %w[egg puree].include?(line.role) || group_of(line) == "curd" }
       # What wets a dough of it.
       def root?(line) = line.ingredient && Families::Dough::Contents.mash(line.ingredient)
     end

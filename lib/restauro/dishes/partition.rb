@@ -4,6 +4,7 @@ module Restauro
   module Dishes
     # Reads a recipe into a dish: its groups of lines, what family each is, how they meet.
     class Partition
+      include FamiliesOfParts
       include Placing
       include Naming
 
@@ -72,65 +73,6 @@ module Restauro
         plain = group.label.to_s.match?(PLAIN_HEADING)
         text = plain ? "#{group.label} (#{@recipe.title})" : group.label || (index.zero? ? @recipe.title : nil)
         text && Recipes::Line.new(text: text, role: "title")
-      end
-
-      def family_of(group, recipe)
-        given = @given[group.label.to_s.downcase]
-        return given == "none" ? nil : given if given
-        return if Bound.by_crumbs?(group.lines, group.label || @recipe.title)
-        return crumbs_only(group) unless flour?(group.lines) && thickened?(group)
-        return if fruit_in_its_juice?(group)
-
-        found = Families::Detection.new(recipe, @catalogue).candidates
-        return if [%w[sauce], %w[batter]].include?(found) && mixed_filling?(group)
-
-        found.length == 1 ? found.first : settled(found, group)
-      end
-
-      # Eggs under a heading with nothing poured, or less than they weigh, are stirred together and set: no sauce.
-      def mixed_filling?(group)
-        grams = ->(role) { group.lines.sum { |line| line.role == role ? line.grams&.value.to_f : 0.0 } }
-        group.label && grams["egg"].positive? && grams["liquid"] < grams["egg"]
-      end
-
-      # Crumbs alone are scattered over something, or coat something.
-      def crumbs_only(group)
-        return if group.lines.none? { |line| line.role == "crumb" } || group.label.to_s.match?(Recipes::Parts::FILLING)
-
-        egg = group.lines.any? { |line| line.role == "egg" }
-        return "breading" if egg || group.label.to_s.match?(/\bcoat|bread|schnitzel/i)
-
-        title = @recipe.title.to_s
-        "crust" if group.label.to_s.match?(/\b(?:base|crust|shell)\b/i) || title.match?(OnCrumbs::BASED) ||
-          OnCrumbs.crumb_pie?(title, group.lines)
-      end
-
-      def wet?(line) = %w[egg liquid].include?(line.role) || @catalogue.find_key(line.ingredient)&.group == "fruit"
-      # Oats mixed with crumbs are crumbs.
-      def thickened?(group)
-        crumbs = group.lines.any? { |line| line.role == "crumb" }
-        lines = group.lines.reject { |line| crumbs && SecondFormula.flakes?(line) }
-        lines.any? { |line| line.counted? && of_dough?(@catalogue.fetch(line.ingredient)) }
-      end
-
-      def of_dough?(ingredient) = ingredient.starchy? || ingredient.group == "pastry"
-
-      # Fruit with a spoon of starch is a filling of the crust over it, not a sauce.
-      def fruit_in_its_juice?(group)
-        poured = group.lines.sum { |line| line.role == "liquid" && line.grams ? line.grams.value : 0.0 }
-        group.lines.any? { |line| @catalogue.find_key(line.ingredient)&.group == "fruit" } &&
-          poured <= Constants.fetch(:crust, :juicy_liquid_g) &&
-          group.lines.none? do |line|
-            line.role == "fat" && line.grams && line.grams.value > poured + Constants.fetch(:dishes, :second_liquid_g)
-          end
-      end
-
-      # Told by neither words nor weights: what its heading is made for, else the likelier of the two.
-      def settled(found, group)
-        return found.first if group.label.nil?
-        return "crust" if found.include?("crust") && group.label.match?(Families::Crust::Parts::CRUST)
-
-        found.first
       end
 
       def check_given(parts)

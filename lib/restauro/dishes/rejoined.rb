@@ -54,7 +54,7 @@ module Restauro
       def lacks_water?(group)
         return true if slurry?(group)
 
-        group.lines.any? { |line| flour?(line) } && !water?(group.lines) &&
+        group.lines.any? { |line| flour?(line) } && !water?(group.lines) && group.lines.none? { |line| root?(line) } &&
           group.lines.none? { |line| line.role == "crumb" } && !group.label.to_s.match?(Grouping::CRUSTY) &&
           ![Dredged::NAME, InLayers::COATED].include?(group.label)
       end

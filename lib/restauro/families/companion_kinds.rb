@@ -27,6 +27,7 @@ module Restauro
       CUT_FINE, BRIEFLY = DataFiles.words("ingredients/words.yml").values_at(:cut_fine, :briefly)
       # Dried: they take their time.
       PULSES = DataFiles.words("ingredients/words.yml").fetch(:pulses)
+      STEAK = DataFiles.words("ingredients/words.yml").fetch(:steak)
       SOFFRITTO = DataFiles.words("ingredients/words.yml").values_at(:carrot, :onion, :celery).freeze
       # Cut so that they are to be found in the plate.
       LARGE = DataFiles.words("ingredients/words.yml").fetch(:cut_large)

@@ -5,6 +5,18 @@ module Restauro
     module CompanionStarts
       SCORCHES = DataFiles.words("ingredients/words.yml").fetch(:scorches)
 
+      # What is softened in a dark roux, which it cools.   @return [Array<Step>]
+      def into_roux
+        found = at("soften")
+        return [] if found.empty?
+
+        quick, slow = found.partition { |line| line.text.match?(SCORCHES) }
+        last = "; #{said(quick)} for the last minute" if quick.any? && slow.any?
+        [Step.new(kind: "brown", text: "Into the roux at once: #{said(slow.any? ? slow : quick)}, stirring#{last}.",
+                  minutes: figure(:soften_minutes), uses: found,
+                  look_for: "they hiss and stop it browning; soft and see-through", safety: ["hot_roux"])]
+      end
+
       private
 
       def boiled
@@ -59,17 +71,6 @@ module Restauro
         [Step.new(kind: "brown", text: "Soften #{said(slow)}#{into} on medium, stirring#{last}.",
                   minutes: figure(:soften_minutes), uses: [*fats, *found],
                   look_for: "soft and see-through; for a brown gravy let it go golden")]
-      end
-
-      def in_the_roux
-        found = at("soften")
-        return [] if found.empty?
-
-        quick, slow = found.partition { |line| line.text.match?(SCORCHES) }
-        last = "; #{said(quick)} for the last minute" if quick.any? && slow.any?
-        [Step.new(kind: "brown", text: "Into the roux at once: #{said(slow.any? ? slow : quick)}, stirring#{last}.",
-                  minutes: figure(:soften_minutes), uses: found,
-                  look_for: "they hiss and stop it browning; soft and see-through", safety: ["hot_roux"])]
       end
 
       # Garlic alone.

@@ -10,7 +10,8 @@ module Restauro
       extend Naming
 
       # Minutes in the sauce of what is not done when it is brown.
-      MINUTES = %w[fish wilt brief pulse].to_h { |kind| [kind, :"#{kind}_minutes"] }.freeze
+      MINUTES = {"fish" => :fish_minutes, "wilt" => :wilt_minutes, "brief" => :brief_minutes,
+                 "pulse" => :pulse_minutes}.freeze
       BACK = {"bird" => :bird_minutes, "joint" => :joint_minutes, "tender" => :tender_minutes}.freeze
       STAGES = %w[boiled poach brown soften infuse simmer finish table].freeze
 
@@ -55,10 +56,8 @@ module Restauro
       # @param fats [Array<Recipes::Line>] what they are fried in
       # @return [Array<Step>]
       def early_steps(fats = []) = [*before_roux(fats), *softened(fats)]
-      # The same but for what is softened.
+      # (see #early_steps)   But for what is softened.
       def before_roux(fats = []) = [*boiled, *poached, *browned(fats)]
-      # What is softened in a dark roux, which it cools.   @return [Array<Step>]
-      def into_roux = in_the_roux
 
       # What cooks in the sauce until it is tender.   @param but [Array<Recipes::Line>] that are in it already
       # @return [Array<Step>]
@@ -111,7 +110,8 @@ module Restauro
       # In the oven, or in a pot that does it by itself.
       def later? = stew_minutes.zero?
       def stew_minutes = @stew_minutes || Constants.fetch(:dishes, :stew_minutes)
-      def back_minutes(line) = BACK[@rows[line]["back"]]&.then { |name| figure(name) }
+      # A steak is as done as it is wanted when it is brown.
+      def back_minutes(line) = line.text.match?(STEAK) ? nil : BACK[@rows[line]["back"]]&.then { |name| figure(name) }
       # Neither raw nor dry by then: twice its time is too long for what is tender soon.
       def along?(line, minutes)
         own = back_minutes(line)

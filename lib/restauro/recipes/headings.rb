@@ -25,6 +25,8 @@ module Restauro
       ON_THE_LINE = /\A\W*([[:alpha:]][^:\d]{1,40}?(?:\s(?:for|serves)\s\d{1,2})?)(?:\s*:|\s[-–—])\s+(.*[\d½⅓¼⅔¾⅛].*)\z/
       # "Serve with 300 g rice" is such a line, with no colon; with a full stop it is a sentence.
       SERVE = /\A\W*((?:to )?serve(?:d)?(?: with)?)\s+((?:about )?[\d½⅓¼⅔¾⅛](?:.*[^.!])?)\z/i
+      # "~ Pastry ~", "--- Sauce ---", "Gravy -".
+      RULED = /\A\s*[~=_|>•·–—-]+\s+(?=[[:alpha:]][^,.\d]*\s[~=_|<•·–—-]+\s*\z)|(?<=\p{L})\s+[~=_|<•·–—-]+\s*\z/
       MOST_WORDS = 5
       UNKNOWN_WORDS = 2
       MEATS = %w[fish poultry quick_meat whole_meat ground_meat].freeze
@@ -38,6 +40,8 @@ module Restauro
       # @param following [String] the next line: what a heading without a colon is above
       def heading?(line, following)
         return false if @line_reader.amount?(line)
+
+        line, following = [line, following].map { |text| text.gsub(RULED, "") }
         return true if FOR.match?(line) || COLON.match?(line)
 
         return false unless bare?(line) && @line_reader.amount?(following)
@@ -48,11 +52,11 @@ module Restauro
       end
 
       # "Pastry", "Cheese sauce".
-      def named?(line) = bare?(line) && (line.match?(NAMES) || line.match?(ALONE))
+      def named?(line) = bare?(line = line.gsub(RULED, "")) && (line.match?(NAMES) || line.match?(ALONE))
 
       # @return [String] "FOR THE BATTER" is not shouted on
       def name(line)
-        name = line.strip.sub(/\A[#*\s]+/, "").sub(/[*\s]+\z/, "").delete_suffix(":")
+        name = line.gsub(RULED, "").strip.sub(/\A[#*\s]+/, "").sub(/[*\s]+\z/, "").delete_suffix(":")
         name.match?(/[[:lower:]]/) ? name : name.capitalize
       end
 
