@@ -4,8 +4,7 @@ module Restauro
   module Recipes
     # Tells titles, parts, ingredients and steps apart in a plain text recipe: one entry a thing.
     class Outline
-      # text of the thing · kind title, step or ingredient · part label or nil · bulleted · source the raw line · number
-      # of the thing in it
+      # text of the thing · kind title, step or ingredient · part label or nil · bulleted · source the raw line · number in it
       Entry = Struct.new(:text, :kind, :part, :bulleted, :source, :number)
       WORDS = DataFiles.words("recipes/words.yml")
       METHOD, INGREDIENTS, ABOUT, VERBS, ADVICE, SENTENCE, STATE, SHELL_FOR =
@@ -42,7 +41,8 @@ module Restauro
         lines = @page.recipe(Tidy.lines(text, @line_reader)).flat_map { |line| @list_and_steps.split(line) }
         entries = listed(lines)
         listed = entries.select { |entry| entry.kind == :ingredient && !@prose.told?(entry.text) }
-        listed.any? { |entry| @line_reader.amount?(entry.text) } ? entries : @prose.entries(entries)
+        amounts = listed.any? { |entry| @line_reader.amount?(entry.text) }
+        amounts ? @prose.beside(entries, listed.map(&:part)) : @prose.entries(entries)
       end
 
       # @param lines [Array<String>] of a list of ingredients   @return [Array<Entry>] ingredients, and titles of parts

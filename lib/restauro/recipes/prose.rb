@@ -15,6 +15,8 @@ module Restauro
       # "1 inch of hot oil" weighs nothing.
       LONG = /\A\s*-?(?:inch(?:es)?|cm|mm)\b/i
       FOR_THE = /(?:\A|[.;!]\s+)(?:meanwhile,?\s+)?(?:for|to make|make)\s+(?:the|an?)\s+((?:\p{L}+\s*){1,3})/i
+      # "2. Stir in 3 tbsp flour.", "Step two: stir in 3 tbsp flour."
+      COUNTED = /\A\s*(?:\d{1,2}[.)]\s+|step \w+[.:)]\s+)(?:#{VERB})/i
       MOST_LETTERS = 60
       LEAST_LETTERS = 25
       TITLE_WORDS = 7
@@ -27,13 +29,22 @@ module Restauro
 
       # Whether a line is a sentence that carries amounts, not an entry of a list.
       def told?(line) =
-        line.length > LEAST_LETTERS &&
+        (line.length > LEAST_LETTERS || line.match?(COUNTED)) &&
           ((line.match?(VERB) && line.split(VERB, 2).last.match?(AMOUNT)) ||
           (line.match?(INFINITIVE) && line.scan(AMOUNT).length > 1))
 
       # The entries of a recipe without a list: each sentence's things before it.   @param entries [Array<Outline::Entry>]
       def entries(entries)
         entries.flat_map { |entry| told?(entry.text) ? told(entry) : [entry] }
+      end
+
+      # The same for a part alone that is told so beside others that are listed.   @param all [Array<Outline::Entry>]
+      # @param listed [Array<String>] names of those   @return [Array<Outline::Entry>]
+      def beside(all, listed)
+        all.each_with_index.flat_map do |entry, index|
+          apart = entry.kind == :step && entry.part && !listed.include?(entry.part)
+          apart && all[index - 1].kind == :title ? entries([entry]) : [entry]
+        end
       end
 
       private

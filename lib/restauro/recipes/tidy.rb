@@ -56,11 +56,17 @@ module Restauro
       TOLD = /\A\W*([[:alpha:]][^:\d.;!?]{1,40}):\s+(?=[[:alpha:]])(.*\d.*)\z/
       SENTENCE = Regexp.union(DataFiles.words("recipes/words.yml").fetch(:begins_a_step),
                               /\A(?:#{Prose::VERB}|#{Prose::INFINITIVE}|faire\b)/i)
+      # The first line of a text in two, where it is a name and what is told of it; a later one where the name is a
+      # part's.   @return [Array<String>]
+      def titled(line, first:)
+        told = TOLD.match(line)
+        return [line] unless told && told[2].match?(SENTENCE) && (first || told[1].match?(Headings::NAMES))
+
+        [first ? told[1] : "#{told[1]}:", told[2][0].upcase + told[2][1..]]
+      end
+
       # @return [Array<String>]
       def told_parts(line)
-        told = TOLD.match(line)
-        return [told[1], told[2][0].upcase + told[2][1..]] if told && told[2].match?(SENTENCE)
-
         return [line] if line.scan(PART_TOLD).length < 2
 
         line
@@ -85,7 +91,9 @@ module Restauro
         raise InvalidInput, too_much("#{text.length} letters", MOST_LETTERS) if text.length > MOST_LETTERS
 
         text = Entities.decode(text) if text.include?("&")
-        lines = text.lines.flat_map { |line| told_parts(closed_up(line.chomp)) }.reject { |line| line.strip.empty? }
+        lines = text.lines.map { |line| closed_up(line.chomp) }.reject { |line| line.strip.empty? }
+        lines = lines.each_with_index.flat_map { |line, index| titled(line, first: index.zero?) }
+        lines = lines.flat_map { |line| told_parts(line) }.reject { |line| line.strip.empty? }
         raise InvalidInput, too_much("#{lines.length} lines", MOST_LINES) if lines.length > MOST_LINES
 
         long = lines.find { |line| line.length > MOST_IN_A_LINE } and
