@@ -4,7 +4,7 @@ module Restauro
   module Recipes
     # Tells titles, parts, ingredients and steps apart in a plain text recipe: one entry a thing.
     class Outline
-      # text of the thing · kind title, step or ingredient · part label or nil · bulleted · source raw line · number in it
+      # text of the thing · kind title, step or ingredient · part label or nil · bulleted · source, number in it
       Entry = Struct.new(:text, :kind, :part, :bulleted, :source, :number)
       WORDS = DataFiles.words("recipes/words.yml")
       METHOD, INGREDIENTS, ABOUT, VERBS, ADVICE, SENTENCE, STATE, SHELL_FOR =
