@@ -27,6 +27,12 @@ RSpec.describe Restauro::Diets::Exclusion do
     )
   end
 
+  it "holds eggs that are boiled, and those that are broken whole into a dish" do
+    whole = ["Curried eggs\n6 eggs, hard-boiled\n400 ml milk", "Shakshuka\n4 eggs\n400 g chopped tomatoes"]
+    expect(whole.map { |text| of["egg"].held_in(read(text).ingredients, catalogue) })
+      .to eq [["6 eggs, hard-boiled"], ["4 eggs"]]
+  end
+
   it("a thing that says it is without is not held") { expect(of["tree_nut"].named("walnut-free muesli")).to be_nil }
   it("what holds gluten is out, whoever eats") { expect(of[].allows?(catalogue.fetch("wheat_flour"))).to be false }
 

@@ -2,6 +2,9 @@ module Restauro
   module Diets
     # What must stay out of a dish: allergens, groups and single ingredients.
     class Exclusion
+      EGGS = {"cooked_egg" => "egg_whole", "cracked_egg" => "egg_whole"}.freeze
+      private_constant :EGGS
+
       attr_reader :diets
 
       # @param words [Array<String>] diets, allergens, groups or keys, in that order where a word is several
@@ -69,14 +72,14 @@ module Restauro
       # @return [Array<String>]
       def held_in(lines, catalogue)
         lines
-          .select { |line| (line.ingredient && !allows?(catalogue.fetch(line.ingredient))) || named(line.text) }
+          .select { |line| ingredient(line, catalogue)&.then { |found| !allows?(found) } || named(line.text) }
           .map { |line| line.text.strip }
       end
 
       # Lines of a recipe that hold something to be kept out.   @return [Array<Warning>]
       def warnings(recipe, catalogue)
         recipe.ingredients.filter_map do |line|
-          ingredient = line.ingredient && catalogue.fetch(line.ingredient)
+          ingredient = ingredient(line, catalogue)
           next held(line, ingredient.say) if ingredient && !allows?(ingredient)
 
           named(line.text)&.then { |word| held(line, word) }
@@ -84,6 +87,9 @@ module Restauro
       end
 
       private
+
+      # Eggs that are boiled, or broken whole into a sauce, are in no formula, and eggs all the same.
+      def ingredient(line, catalogue) = catalogue.find_key(line.ingredient || EGGS[line.kind])
 
       def held(line, what)
         Warning.new(
