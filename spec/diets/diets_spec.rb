@@ -20,6 +20,20 @@ RSpec.describe Restauro::Diets do
     pairs = [%w[soy soya], %w[nuts tree_nut], %w[Eggs egg], %w[lactose dairy], %w[corn maize], %w[gluten coeliac]]
     pairs.each { |typed, key| expect(allowed[typed]).to eq(allowed[key]), typed }
   end
+  # EU Regulation 1169/2011, Annex II: what must be named on food, but for sulphites, which no recipe names.
+  it "holds a line for each of the allergens that are named by law" do
+    lines = "Soup\n500 ml milk\n30 g cornflour\n300 g cod\n200 g prawns\n200 g mussels\n2 sticks celery\n1 tsp mustard\n" \
+            "1 tbsp sesame seeds\n50 g lupin flakes\n2 eggs\n20 g peanuts\n50 g walnuts\n2 tbsp tamari"
+    held = %w[fish crustaceans molluscs shellfish celery mustard sesame lupin egg peanut nuts dairy soya].to_h do |diet|
+      [diet, exclusion[diet].held_in(read(lines).ingredients, catalogue).map { |text| text[/\p{L}+\z/] }]
+    end
+    expect(held.transform_values(&:first)).to eq(
+      "fish" => "cod", "crustaceans" => "prawns", "molluscs" => "mussels", "shellfish" => "prawns",
+      "celery" => "celery", "mustard" => "mustard", "sesame" => "seeds", "lupin" => "flakes", "egg" => "eggs",
+      "peanut" => "peanuts", "nuts" => "walnuts", "dairy" => "milk", "soya" => "tamari"
+    )
+    expect(held["shellfish"]).to eq %w[prawns mussels]
+  end
   it("soya leaves out tofu") { expect(allowed["soya"]).not_to include("pressed_tofu") }
   it("egg leaves chickpea water") { expect(allowed["egg"]).to include("chickpea_water") }
   it("names only allergens, groups and keys that the catalogue has, or that no pack may be without") do
