@@ -22,8 +22,8 @@ RSpec.describe Restauro::Diets do
   end
   # EU Regulation 1169/2011, Annex II: what must be named on food, but for sulphites, which no recipe names.
   it "holds a line for each of the allergens that are named by law" do
-    lines = "Soup\n500 ml milk\n30 g cornflour\n300 g cod\n200 g prawns\n200 g mussels\n2 sticks celery\n1 tsp mustard\n" \
-            "1 tbsp sesame seeds\n50 g lupin flakes\n2 eggs\n20 g peanuts\n50 g walnuts\n2 tbsp tamari"
+    lines = "Soup\n500 ml milk\n30 g cornflour\n300 g cod\n200 g prawns\n200 g mussels\n2 sticks celery\n" \
+            "1 tsp mustard\n1 tbsp sesame seeds\n50 g lupin flakes\n2 eggs\n20 g peanuts\n50 g walnuts\n2 tbsp tamari"
     held = %w[fish crustaceans molluscs shellfish celery mustard sesame lupin egg peanut nuts dairy soya].to_h do |diet|
       [diet, exclusion[diet].held_in(read(lines).ingredients, catalogue).map { |text| text[/\p{L}+\z/] }]
     end
