@@ -75,7 +75,8 @@ module Restauro
     # What was taken from the recipe's own words.
     def said(said)
       minutes = {"baking" => said.bake_minutes, "simmering" => said.simmer_minutes}.compact
-      {"oven" => said.oven&.say, "pan" => said.pan&.say,
+      pot = said.pot && "#{said.pot.say}, #{said.pot.minutes.round} min"
+      {"oven" => said.oven&.say, "pan" => said.pan&.say, "pot" => pot,
        **minutes.transform_values { |found| "#{found.round} min" }, "makes" => said.makes&.to_s}.compact
     end
 

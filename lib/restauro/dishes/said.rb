@@ -64,7 +64,7 @@ module Restauro
           found.key?(:oven) || sentences.drop(1).any? { |text| text.match?(BAKES) } ||
           (!grills && baked_by_name?(words.first.to_s, found.key?(:simmer_minutes)))
         units = Recipes::UnitClues.line(recipe.lines.map(&:text), recipe.system)
-        from = found.except(:turned, :pot).transform_values(&:last).merge({units: units}.compact)
+        from = found.except(:turned).transform_values(&:last).merge({units: units}.compact)
         new(**found.transform_values(&:first), baked: baked, grills: grills,
             from: from.transform_values(&:strip).freeze)
       end
