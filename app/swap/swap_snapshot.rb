@@ -75,8 +75,7 @@ module Restauro
     # What was taken from the recipe's own words.
     def said(said)
       minutes = {"baking" => said.bake_minutes, "simmering" => said.simmer_minutes}.compact
-      pot = said.pot && "#{said.pot.say}, #{said.pot.minutes.round} min"
-      {"oven" => said.oven&.say, "pan" => said.pan&.say, "pot" => pot,
+      {"oven" => said.oven&.say, "pan" => said.pan&.say, "pot" => said.pot&.to_s,
        **minutes.transform_values { |found| "#{found.round} min" }, "makes" => said.makes&.to_s}.compact
     end
 

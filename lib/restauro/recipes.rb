@@ -32,6 +32,7 @@ module Restauro
     autoload :Headings, "restauro/recipes/headings"
     autoload :PieceWeight, "restauro/recipes/piece_weight"
     autoload :Poached, "restauro/recipes/poached"
+    autoload :PotWater, "restauro/recipes/pot_water"
     autoload :Prose, "restauro/recipes/prose"
     autoload :PutRight, "restauro/recipes/put_right"
     autoload :Tidy, "restauro/recipes/tidy"

@@ -14,6 +14,9 @@ module Restauro
         [*steps[0..at], step(companions.safety(slow)), *steps[(at + 1)..]]
       end
 
+      # "slow cooker, lid on, on low, 480 min"
+      def to_s = "#{say}, #{minutes.round} min"
+
       private
 
       def step(safety) =

@@ -33,11 +33,14 @@ module Restauro
       # White meat in the stock that the sauce is made of.
       def poached
         at("poach").map do |line|
-          Step.new(kind: "simmer", text: "#{capital(words(line))}.", minutes: stew_minutes, uses: [line],
-                   attended: false, look_for: "a fork goes in and out; skimmed, never at a rolling boil",
+          Step.new(kind: "simmer", text: "#{capital(words(line))}.", minutes: poached_minutes(line),
+                   uses: [line], attended: false, look_for: "a fork goes in and out; skimmed, never at a rolling boil",
                    safety: [*safety([line]), "raw_meat"])
         end
       end
+
+      # A bird is done by its own time, however short it is told.
+      def poached_minutes(line) = [back_minutes(line), @stew_minutes].compact.max || stew_minutes
 
       # It is done, and goes back to get hot.
       def warmed

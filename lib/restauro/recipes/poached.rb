@@ -4,10 +4,11 @@ module Restauro
   module Recipes
     # Meat that goes tender in its stock before there is a sauce, and stays white: a step says so, or the dish's name.
     module Poached
-      STEP, TITLE, BROWNED, JOINT =
-        DataFiles.words("dishes/words.yml").values_at(:poached, :poached_by_name, :meat_browned, :cured_joint)
-      private_constant :STEP, :TITLE, :BROWNED, :JOINT
-      KIND = "poached_meat"
+      STEP, TITLE, BROWNED, JOINT, BIRD =
+        DataFiles.words("dishes/words.yml")
+          .values_at(:poached, :poached_by_name, :meat_browned, :cured_joint, :bird_poached)
+      private_constant :STEP, :TITLE, :BROWNED, :JOINT, :BIRD
+      KINDS = {meat: "poached_meat", bird: "poached_bird"}.freeze
 
       module_function
 
@@ -15,14 +16,18 @@ module Restauro
       def of(lines)
         return lines unless said?(lines)
 
-        lines.map { |line| meat?(line) ? line.with(kind: KIND) : line }
+        lines.map { |line| (kind = kind(line)) ? line.with(kind: kind) : line }
       end
 
-      # What is stewed, and a joint that was cured.   @param line [Line]
-      def meat?(line) = line.kind == "whole_meat" || (line.kind == "cured" && line.text.match?(JOINT))
+      # What is stewed, a joint that was cured, a bird in one piece.   @param line [Line]   @return [String, nil]
+      def kind(line)
+        return KINDS[:bird] if Families::CompanionKinds.thick(line) == "bird"
+
+        KINDS[:meat] if line.kind == "whole_meat" || (line.kind == "cured" && line.text.match?(JOINT))
+      end
 
       # @param text [String] a step   @return [Boolean] whether it does so
-      def step?(text) = text.match?(STEP)
+      def step?(text) = text.match?(STEP) || text.match?(BIRD)
 
       # @param lines [Array<Line>]
       def said?(lines)

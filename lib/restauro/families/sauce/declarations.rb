@@ -53,7 +53,9 @@ module Restauro
           end
         end
 
-        def stewed?(line) = ["whole_meat", Recipes::Poached::KIND].include?(line.kind) || CompanionKinds.joint?(line)
+        def stewed?(line) =
+          ["whole_meat", *Recipes::Poached::KINDS.values].include?(line.kind) || CompanionKinds.joint?(line)
+
         # Minutes of meat that is cooked apart.
         def of_another_pot?(place) = Recipes::Poached.step?(place.said.from[:simmer_minutes].to_s)
 
