@@ -16,23 +16,40 @@ module Restauro
       def of(lines)
         taken = lines.find { |line| line.role == "liquid" && line.text.match?(TAKEN_FROM_IT) }
         lines.map do |line|
-          next line unless of_a_pot?(line, taken)
+          next line unless told?(line) || (potful?(line, taken) && spared?(lines, line))
 
           line.with(ingredient: nil, grams: nil, kind: nil, understood: true, role: "step")
         end
       end
 
-      # @param line [Line]   @param taken [Line, nil] what the sauce takes of it   @return [Boolean]
-      def of_a_pot?(line, taken)
+      # @param line [Line]   @return [Boolean] whether its own words say so
+      def told?(line)
         return true if !line.words? && line.text.match?(A_POT)
-        return false unless line.ingredient == "water" && !line.equal?(taken)
-        return true if line.text.match?(FOR_THE_POT)
-        return false unless potful?(line)
 
-        line.text.match?(SALTED) || (!taken.nil? && line.grams.value > taken.grams&.value.to_f)
+        line.ingredient == "water" && line.text.match?(FOR_THE_POT)
       end
 
-      def potful?(line) = line.grams&.value.to_f >= Constants.fetch(:making, :potful_grams)
+      # @param line [Line]   @param taken [Line, nil] what the sauce takes of it
+      def potful?(line, taken)
+        return false unless line.ingredient == "water" && !line.equal?(taken)
+
+        grams = line.grams&.value.to_f
+        grams >= figure(:potful_grams) &&
+          (line.text.match?(SALTED) || (!taken.nil? && grams > taken.grams&.value.to_f))
+      end
+
+      # A soup of salted water is made of it: what is left has to do for the flour.
+      # @param lines [Array<Line>]   @param water [Line] one of them
+      def spared?(lines, water)
+        flour, fat, egg, liquid =
+          [%w[flour thickener starch], %w[fat], %w[egg], %w[liquid]].map do |roles|
+            lines.sum { |line| roles.include?(line.role) && !line.equal?(water) ? line.grams&.value.to_f : 0.0 }
+          end
+        sauce = flour <= figure(:sauce_flour_grams) && (egg.zero? || fat >= flour / 2)
+        !sauce || liquid >= figure(:sauce_liquid_ratio) * flour
+      end
+
+      def figure(name) = Constants.fetch(:making, name)
     end
   end
 end
