@@ -15,10 +15,10 @@ RSpec.describe Restauro::Recipes::PotWater do
   dough = "300 g flour\n3 eggs"
   sauce = "40 g flour\n40 g butter"
   # What the words of the line say. Common practice.
-  ["4 litres water, for boiling", "3 l water for the pasta", "3 l water to cook it in", "3 litres d'eau pour la cuisson",
-   "4 l Salzwasser", "3 l water om te koken", "2 l de agua para cocer"].each { |water|
-  of_the_pot(dough, water, true)
-}
+  [
+    "4 litres water, for boiling", "3 l water for the pasta", "3 l water to cook it in", "4 l Salzwasser",
+    "3 litres d'eau pour la cuisson", "3 l water om te koken", "2 l de agua para cocer"
+  ].each { |water| of_the_pot(dough, water, true) }
   # A potful of salted water; a cup of it is not.
   of_the_pot(dough, "1 litre salted water", true)
   of_the_pot(dough, "0.9 litres salted water", false)
