@@ -49,6 +49,7 @@ module Restauro
         !sauce || liquid >= figure(:sauce_liquid_ratio) * flour
       end
 
+      # @param name [Symbol] of data/constants/making.yml   @return [Float]
       def figure(name) = Constants.fetch(:making, name)
     end
   end
