@@ -23,6 +23,8 @@ RSpec.describe Restauro::Recipes::PotWater do
   of_the_pot(dough, "1 litre salted water", true)
   of_the_pot(dough, "0.9 litres salted water", false)
   of_the_pot(dough, "4 litres water", false)
+  # A cup for the dumplings is in their dough.
+  of_the_pot(dough, "1 cup water for the dumplings", false)
   # Where little else is poured the sauce is made of it: 280 g to 40 g of flour will do.
   of_the_pot(sauce, "2 litres salted water", false)
   of_the_pot("#{sauce}\n270 ml stock", "2 litres salted water", false)

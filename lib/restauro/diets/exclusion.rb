@@ -2,9 +2,6 @@ module Restauro
   module Diets
     # What must stay out of a dish: allergens, groups and single ingredients.
     class Exclusion
-      EGGS = {"cooked_egg" => "egg_whole", "cracked_egg" => "egg_whole"}.freeze
-      private_constant :EGGS
-
       attr_reader :diets
 
       # @param words [Array<String>] diets, allergens, groups or keys, in that order where a word is several
@@ -89,7 +86,10 @@ module Restauro
       private
 
       # Eggs that are boiled, or broken whole into a sauce, are in no formula, and eggs all the same.
-      def ingredient(line, catalogue) = catalogue.find_key(line.ingredient || EGGS[line.kind])
+      def ingredient(line, catalogue)
+        of_its_kind = DataFiles.yaml("ingredients/kinds.yml").dig(line.kind, "ingredient")
+        catalogue.find_key(line.ingredient || of_its_kind)
+      end
 
       def held(line, what)
         Warning.new(

@@ -5,7 +5,7 @@ module Restauro
     # Which family a group of lines is, or that it is none: by its heading, and by what is in it.
     #   Needs @recipe, @catalogue, @given and flour?.
     module FamiliesOfParts
-      BATTER = /\bbatter\b/i
+      BATTER = DataFiles.words("dishes/words.yml").fetch(:batter_heading)
       DUSTED = %w[other flour seasoning].freeze
       private_constant :BATTER, :DUSTED
 

@@ -10,9 +10,8 @@ module Restauro
         found = at("soften")
         return [] if found.empty?
 
-        quick, slow = found.partition { |line| line.text.match?(SCORCHES) }
-        last = "; #{said(quick)} for the last minute" if quick.any? && slow.any?
-        [Step.new(kind: "brown", text: "Into the roux at once: #{said(slow.any? ? slow : quick)}, stirring#{last}.",
+        all, last = in_turn(found)
+        [Step.new(kind: "brown", text: "Into the roux at once: #{all}, stirring#{last}.",
                   minutes: figure(:soften_minutes), uses: found,
                   look_for: "they hiss and stop it browning; soft and see-through", safety: ["hot_roux"])]
       end
@@ -33,8 +32,9 @@ module Restauro
       # White meat in the stock that the sauce is made of.
       def poached
         at("poach").map do |line|
+          done = @rows[line]["safety"] == "poultry" ? "no pink at the bone, its juice clear" : "a fork goes in and out"
           Step.new(kind: "simmer", text: "#{capital(words(line))}.", minutes: poached_minutes(line),
-                   uses: [line], attended: false, look_for: "a fork goes in and out; skimmed, never at a rolling boil",
+                   uses: [line], attended: false, look_for: "#{done}; skimmed, never at a rolling boil",
                    safety: [*safety([line]), "raw_meat"])
         end
       end
@@ -67,13 +67,20 @@ module Restauro
         return [] if found.empty?
 
         into = fats.any? ? " in #{said(fats)}" : " in a little fat, or a splash of water,"
-        quick, slow = found.partition { |line| line.text.match?(SCORCHES) }
-        return [fragrant(quick, into, fats)] if slow.empty?
+        return [fragrant(found, into, fats)] if found.all? { |line| line.text.match?(SCORCHES) }
 
-        last = "; #{said(quick)} for the last minute" if quick.any?
-        [Step.new(kind: "brown", text: "Soften #{said(slow)}#{into} on medium, stirring#{last}.",
+        all, last = in_turn(found)
+        [Step.new(kind: "brown", text: "Soften #{all}#{into} on medium, stirring#{last}.",
                   minutes: figure(:soften_minutes), uses: [*fats, *found],
                   look_for: "soft and see-through; for a brown gravy let it go golden")]
+      end
+
+      # What would scorch comes last, where there is more than that.   @return [Array(String, String)]
+      def in_turn(found)
+        quick, slow = found.partition { |line| line.text.match?(SCORCHES) }
+        return [said(found), nil] if quick.empty? || slow.empty?
+
+        [said(slow), "; #{said(quick)} for the last minute"]
       end
 
       # Garlic alone.

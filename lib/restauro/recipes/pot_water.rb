@@ -3,12 +3,13 @@
 module Restauro
   module Recipes
     # Water that a thing is boiled in and lifted out of: no dough, batter or sauce takes it up, so it is words of the
-    # method. The line says so, it is a potful of salted water, or the sauce takes a measure of what it has become.
+    # method. The line says so, it is a potful that is salted or for a thing by name, or the sauce takes a measure of
+    # what it has become.
     module PotWater
-      FOR_THE_POT, SALTED, TAKEN_FROM_IT, A_POT =
+      FOR_THE_POT, POTFUL, TAKEN_FROM_IT, A_POT =
         DataFiles.words("recipes/words.yml")
-          .values_at(:for_the_pot, :salted_water, :taken_from_the_pot, :a_pot_of_water)
-      private_constant :FOR_THE_POT, :SALTED, :TAKEN_FROM_IT, :A_POT
+          .values_at(:for_the_pot, :potful_words, :taken_from_the_pot, :a_pot_of_water)
+      private_constant :FOR_THE_POT, :POTFUL, :TAKEN_FROM_IT, :A_POT
 
       module_function
 
@@ -35,7 +36,7 @@ module Restauro
 
         grams = line.grams&.value.to_f
         grams >= figure(:potful_grams) &&
-          (line.text.match?(SALTED) || (!taken.nil? && grams > taken.grams&.value.to_f))
+          (line.text.match?(POTFUL) || (!taken.nil? && grams > taken.grams&.value.to_f))
       end
 
       # A soup of salted water is made of it: what is left has to do for the flour.
