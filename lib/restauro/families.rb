@@ -36,6 +36,7 @@ module Restauro
     autoload :Step, "restauro/families/step"
     autoload :Troubles, "restauro/families/troubles"
     autoload :WheatElsewhere, "restauro/families/wheat_elsewhere"
+    autoload :WholeBird, "restauro/families/whole_bird"
 
     MAKERS = {
       "sauce" => ->(catalogue) { Sauce.new(catalogue) },

@@ -20,7 +20,6 @@ module Restauro
       PICKED = DataFiles.words("ingredients/words.yml").fetch(:picked)
       # On the bone, or as thick: it is not done when it is brown.
       JOINT = Heat::PieceLine::JOINT
-      BIRD, CUT = DataFiles.words("ingredients/words.yml").values_at(:bird, :jointed)
       PORTIONS = DataFiles.words("ingredients/words.yml").fetch(:portions)
       STRIPS = DataFiles.words("ingredients/words.yml").fetch(:strips)
       # Roots cut as fine as the onion go in with it.
@@ -31,13 +30,15 @@ module Restauro
       SOFFRITTO = DataFiles.words("ingredients/words.yml").values_at(:carrot, :onion, :celery).freeze
       # Cut so that they are to be found in the plate.
       LARGE = DataFiles.words("ingredients/words.yml").fetch(:cut_large)
+      # Minutes in the sauce of what is not done when it is brown.
+      BACK = {"joint" => :joint_minutes, "tender" => :tender_minutes}.freeze
       READY_ROW = {"stage" => "finish", "rank" => "1", "words" => "%s"}.freeze
 
       # Poultry that is not done when it is brown.   @param line [Recipes::Line]
       # @return [String, nil] bird, joint or breast
       def self.thick(line)
         return unless line.kind == "poultry"
-        return "bird" if line.text.match?(BIRD) && !line.text.match?(CUT)
+        return "bird" if WholeBird.is?(line)
         return "joint" if line.text.match?(Regexp.union(JOINT, PORTIONS)) && !line.text.match?(Heat::PieceLine::BONED)
 
         "breast" if line.text.match?(Heat::PieceLine::WHOLE)
@@ -84,6 +85,14 @@ module Restauro
       def soffritto?(line) =
         line.text.match?(SOFFRITTO.first) && !line.text.match?(LARGE) &&
           SOFFRITTO.all? { |word| @lines.any? { |other| other.text.match?(word) } }
+
+      # A steak is as done as it is wanted when it is brown.
+      # @return [Float, nil] min
+      def back_minutes(line)
+        return WholeBird.minutes(line) if @rows[line]["back"] == "bird"
+
+        BACK[@rows[line]["back"]]&.then { |name| figure(name) } unless line.text.match?(STEAK)
+      end
 
       # Stewing meat is diced as a matter of course; only strips of it are quick.
       def thin(line) = line.kind == "whole_meat" ? STRIPS : Heat::PieceLine::THIN

@@ -12,7 +12,6 @@ module Restauro
       # Minutes in the sauce of what is not done when it is brown.
       MINUTES = {"fish" => :fish_minutes, "wilt" => :wilt_minutes, "brief" => :brief_minutes,
                  "pulse" => :pulse_minutes}.freeze
-      BACK = {"bird" => :bird_minutes, "joint" => :joint_minutes, "tender" => :tender_minutes}.freeze
       STAGES = %w[boiled poach brown soften infuse simmer finish table].freeze
 
       attr_reader :lines
@@ -110,8 +109,6 @@ module Restauro
       # In the oven, or in a pot that does it by itself.
       def later? = stew_minutes.zero?
       def stew_minutes = @stew_minutes || Constants.fetch(:dishes, :stew_minutes)
-      # A steak is as done as it is wanted when it is brown.
-      def back_minutes(line) = line.text.match?(STEAK) ? nil : BACK[@rows[line]["back"]]&.then { |name| figure(name) }
       # Neither raw nor dry by then: twice its time is too long for what is tender soon.
       def along?(line, minutes)
         own = back_minutes(line)

@@ -19,7 +19,7 @@ module Restauro
       TIME_FIRST = /\A\W*\d+(?:\s*[-–]\s*\d+)?\s*(?:min|minut(?:es?|en|i|os)|stunden?|heures?)\b/i
       SAYS_HOW = /\d\s*°\s*[CF]?\b|\b\d{3}\s?[CF]\b|\bgas (?:mark )?\d|\b\d+\s*(?:min\b|mins\b|minutes?\b|hours?\b)/i
       BARE_WORDS = 3
-      LONG_SENTENCE = /\A[^\d].{55,}[.!]\s*\z/
+      LONG_SENTENCE = Regexp.union(/\A[^\d].{55,}[.!]\s*\z/, WORDS.fetch(:verb_last))
 
       # Whether a title is only "Ingredients:" or "Method".
       def self.heading?(line) = METHOD.match?(line) || INGREDIENTS.match?(line)
