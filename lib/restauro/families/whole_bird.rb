@@ -28,7 +28,10 @@ module Restauro
         line.grams.value / [count(line), 1].max
       end
 
-      def count(line) = (line.bare_text[/\A\d+(?=\s+(?!k?g\b))/i] || COUNT[line.bare_text[/\A\w+/].to_s.downcase]).to_i
+      def count(line)
+        text = line.bare_text
+        (text[/\A\d+(?=\s+(?!k?g\b))/i] || COUNT[text[/\A\w+/].to_s.downcase]).to_i
+      end
     end
   end
 end
