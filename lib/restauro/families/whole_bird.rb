@@ -28,6 +28,7 @@ module Restauro
         line.grams.value / [count(line), 1].max
       end
 
+      # @return [Integer] how many the line counts, 0 where it counts none
       def count(line)
         text = line.bare_text
         (text[/\A\d+(?=\s+(?!k?g\b))/i] || COUNT[text[/\A\w+/].to_s.downcase]).to_i
