@@ -47,6 +47,7 @@ module Restauro
       Place
       Placing
       Plain
+      PlainBound
       PlainKinds
       PlainLayers
       PlainPanSauce

@@ -14,10 +14,15 @@ RSpec.describe Restauro::Heat do
     }.each do |text, (cm3, m2)|
       it "has the volume and the surface of a #{text}" do
         one = piece[text]
-        size = {length_mm: 60.0, width_mm: 40.0}
+        size = {across_m: [0.06, 0.04]}
         expect([volume_cm3[one, **size], one.size(**size).last])
           .to match([be_within(1e-9).of(cm3), be_within(1e-12).of(m2)])
       end
+    end
+
+    # The round of a courgette, pi/4 of 45 mm squared.
+    it "takes a slice of a courgette for as large as its round" do
+      expect(volume_cm3[piece["courgette slice 10 mm"]]).to be_within(1e-6).of(Math::PI / 4 * 4.5**2)
     end
 
     it "takes the shape that is told over the food's own" do

@@ -2,10 +2,12 @@
 
 module Restauro
   module Dishes
-    # Minced meat that crumbs and egg hold together, in meatballs and loaves: they are in it, no coat around it.
+    # Minced meat that crumbs or egg hold together, in meatballs and loaves: they are in it, no coat around it.
     module Bound
       WORDS, FLAT, LOAF = DataFiles.words("dishes/words.yml").values_at(:bound, :bound_flat, :bound_loaf)
       MINCE, COATED, HELD = DataFiles.words("dishes/words.yml").values_at(:mince, :coated_by_name, :held_in)
+      DUSTED, POACHED, BROWNED =
+        DataFiles.words("dishes/words.yml").values_at(:to_dredge, :bound_poached, :bound_browned)
 
       BREADS = %w[bread gf_bread].freeze
 
@@ -18,16 +20,31 @@ module Restauro
       def by_crumbs?(lines, title)
         title.to_s.match?(WORDS) && !title.match?(COATED) && lines.any? { |line| mince?(line) } &&
           lines.any? { |line| binds?(line) } &&
+          lines.none? { |line| %w[flour thickener].include?(line.role) && line.grams && !dusts?(line) }
+      end
+
+      # Nothing else of it is made of flour.   @param lines [Array<Recipes::Line>] of a recipe   @param title [String]
+      def alone?(lines, title)
+        by_crumbs?(lines, title) && lines.any? { |line| binds?(line) && line.role != "egg" } &&
           lines.none? { |line| %w[flour thickener].include?(line.role) && line.grams }
       end
 
       # Minced meat, never minced garlic.   @param line [Recipes::Line]
       def mince?(line) = line.text.match?(MINCE) && line.kind != "soften"
 
-      # Crumbs, or bread that is soaked; no bun that a burger is put in.   @param line [Recipes::Line]
+      # Crumbs, an egg, or bread that is soaked; no bun that a burger is put in.   @param line [Recipes::Line]
       def binds?(line)
-        line.role == "crumb" || (BREADS.include?(line.ingredient) && !line.text.match?(HELD) &&
+        %w[crumb egg].include?(line.role) || (BREADS.include?(line.ingredient) && !line.text.match?(HELD) &&
           !Recipes::Served.words?(line, heading: line.part))
+      end
+
+      # Flour that they are rolled in.   @param line [Recipes::Line]
+      def dusts?(line) = %w[flour starch thickener].include?(line.role) && line.text.match?(DUSTED)
+
+      # In stock or water, and never browned.   @param recipe [Recipes::Recipe]
+      def poached?(recipe)
+        words = recipe.steps.map(&:text)
+        words.any? { |text| text.match?(POACHED) } && words.none? { |text| text.match?(BROWNED) }
       end
 
       # "Meatballs", by the dish where no heading names them.   @param part [Part]   @return [String, nil]

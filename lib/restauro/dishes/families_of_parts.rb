@@ -5,9 +5,10 @@ module Restauro
     # Which family a group of lines is, or that it is none: by its heading, and by what is in it.
     #   Needs @recipe, @catalogue, @given and flour?.
     module FamiliesOfParts
-      BATTER = DataFiles.words("dishes/words.yml").fetch(:batter_heading)
+      BATTER, COATS, SHELL =
+        DataFiles.words("dishes/words.yml").values_at(:batter_heading, :coats, :crumb_shell)
       DUSTED = %w[other flour seasoning].freeze
-      private_constant :BATTER, :DUSTED
+      private_constant :BATTER, :COATS, :SHELL, :DUSTED
 
       private
 
@@ -43,10 +44,10 @@ module Restauro
         return if group.lines.none? { |line| line.role == "crumb" } || group.label.to_s.match?(Recipes::Parts::FILLING)
 
         egg = group.lines.any? { |line| line.role == "egg" }
-        return "breading" if egg || group.label.to_s.match?(/\bcoat|bread|schnitzel/i)
+        return "breading" if egg || group.label.to_s.match?(COATS)
 
         title = @recipe.title.to_s
-        "crust" if group.label.to_s.match?(/\b(?:base|crust|shell)\b/i) || title.match?(OnCrumbs::BASED) ||
+        "crust" if group.label.to_s.match?(SHELL) || title.match?(OnCrumbs::BASED) ||
           OnCrumbs.crumb_pie?(title, group.lines)
       end
 

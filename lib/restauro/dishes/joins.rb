@@ -15,6 +15,8 @@ module Restauro
       CROQUETTES = DataFiles.words("dishes/words.yml").fetch(:croquettes)
       UNDER_TOO = DataFiles.words("families/crust/words.yml").fetch(:under_too)
       LAYERED = DataFiles.words("dishes/words.yml").fetch(:layered)
+      CRUST_OVER, CRUST_UNDER, OPEN_PIE, PIE, SWEETENED =
+        DataFiles.words("dishes/words.yml").values_at(:crust_over, :crust_under, :open_pie, :pie, :sweetened)
       # Which part the others are for, the first that there is.
       HOSTS = [%i[shell], %i[coat dough], %i[sauce]].freeze
 
@@ -70,7 +72,7 @@ module Restauro
         return false unless part.role == :sauce
         return true if part.name.to_s.match?(OVER) || (host.role == :shell && recipe.title.to_s.match?(WRAPPED))
 
-        host.role == :shell && part.name.to_s.match?(JUG) && !recipe.title.to_s.match?(/\btarts?\b|\bflan\b/i) &&
+        host.role == :shell && part.name.to_s.match?(JUG) && !recipe.title.to_s.match?(OPEN_PIE) &&
           (parts - [part]).flat_map(&:lines).any? { |line| catalogue.find_key(line.ingredient)&.group == "fruit" }
       end
 
@@ -79,19 +81,15 @@ module Restauro
         strewn = parts.any? { |part| part.place == :top && part.role == :shell }
         words = [parts[host].name, *(recipe.title unless strewn), *recipe.steps.map(&:text)].join("\n")
         covers =
-          !words.match?(UNDER_TOO) &&
-          (words.match?(/\b(?:crumble|cobbler|topping|lid|pot pie|top with|streusel|covered)\b/i) ||
-          lidded?(parts, recipe, words))
+          !words.match?(UNDER_TOO) && (words.match?(CRUST_OVER) || lidded?(parts, recipe, words))
         Join.new(from: host, to: index, how: covers ? "covers" : "lines")
       end
 
       # A pie with a savoury sauce in it has its crust on top, unless it says that it lines the tin (common practice).
       def lidded?(parts, recipe, words)
         sauces = parts.select { |part| part.role == :sauce }
-        savoury =
-          sauces.any? && sauces.flat_map(&:lines).none? { |line| line.text.match?(/\b(?:sugar|honey|syrup)\b/i) }
-        recipe.title.to_s.match?(/\bpies?\b/i) && savoury &&
-          !words.match?(/\b(?:tarte?|quiche|flan|open|custard|line[sd]?|blind|base|bottom|double crust)\b/i)
+        savoury = sauces.any? && sauces.flat_map(&:lines).none? { |line| line.text.match?(SWEETENED) }
+        recipe.title.to_s.match?(PIE) && savoury && !words.match?(CRUST_UNDER)
       end
 
       # A very thick base is what a croquette's coat goes around; another sauce goes over a coat at the table.

@@ -86,7 +86,7 @@ module Restauro
       # Meatballs before the sauce they go into: mince, egg, crumbs and what is mixed in with them.
       def bound(group)
         last = group.lines.rindex { |line| Bound.binds?(line) || Bound.mince?(line) } or return
-        cut = group.lines.each_index.find { |at| at > last && %w[fat flour liquid].include?(group.lines[at].role) }
+        cut = group.lines.each_index.find { |at| at > last && begins_the_sauce?(group.lines[at]) }
         return if group.label || cut.nil?
 
         mixed, sauce = group.lines[0...cut], group.lines[cut..]
@@ -94,6 +94,8 @@ module Restauro
 
         [part(@title[Bound::WORDS].capitalize, mixed), *pieces(part("Sauce", sauce))]
       end
+
+      def begins_the_sauce?(line) = %w[fat flour liquid].include?(line.role) && !Bound.dusts?(line)
 
       # Cauliflower, broccoli under a white sauce.   @return [Array<Group>, nil]
       def under_white_sauce(group)

@@ -5,6 +5,7 @@ module Restauro
     # A part without flour: crumbs to scatter, a filling, vegetables. What may not be eaten is replaced; what is raw is
     # cooked; the rest is mixed or laid in.
     class Plain
+      include PlainBound
       include PlainKinds
       include PlainLayers
       include PlainPanSauce

@@ -47,50 +47,6 @@ module Restauro
         ]
       end
 
-      def bound?(lines) = Bound.by_crumbs?(lines, @part.recipe.title)
-      # Minced meat with crumbs in it: mixed, shaped by hand, cooked all through (common practice).
-      def bound(lines)
-        fat, mixed = lines.partition { |line| line.role == "fat" }
-        return loaf(lines) if @part.recipe.title.to_s.match?(Bound::LOAF)
-
-        [
-          Families::Step.new(
-            kind: "mix",
-            text: "#{name}: by hand, and no longer than it takes: #{list(mixed)}.",
-            uses: mixed,
-            look_for: "no pocket of crumbs; it holds when squeezed",
-            safety: ["raw_meat"]
-          ),
-          Families::Step.new(kind: "shape", text: "With wet hands, #{bound_shape}.", look_for: "smooth, no cracks"),
-          Families::Step.new(
-            kind: "brown",
-            text: "Brown them on every side#{" in #{list(fat)}" if fat.any?}; lid on and low until they are done.",
-            uses: fat,
-            minutes: Constants.fetch(:making, :meatball_minutes),
-            look_for: "no pink in the middle of the largest",
-            safety: Families::Companions.new(lines, @catalogue).safety(lines)
-          )
-        ]
-      end
-
-      # One loaf, done in its middle.
-      def loaf(lines)
-        oven = Kitchen::OvenTemperature.new(celsius: Constants.fetch(:making, :loaf_celsius))
-        [
-          Families::Step.new(kind: "mix", text: "#{name}: by hand, and no longer than it takes: #{list(lines)}.",
-                             uses: lines, look_for: "no pocket of crumbs", safety: ["raw_meat"]),
-          Families::Step.new(kind: "shape", text: "Press it into a loaf tin, or shape a loaf on a lined tray.",
-                             look_for: "smooth, no cracks"),
-          Families::Step.new(kind: "bake", text: "Bake it at #{oven.say}.", celsius: oven.celsius,
-                             minutes: Constants.fetch(:making, :loaf_minutes),
-                             look_for: "no pink in the middle, its juice clear",
-                             safety: Families::Companions.new(lines, @catalogue).safety(lines))
-        ]
-      end
-
-      def bound_shape =
-        @part.recipe.title.to_s.match?(Bound::FLAT) ? "flat cakes a finger thick" : "balls the size of a walnut"
-
       def crumbs?(lines) = @part.place == :top && lines.any? { |line| line.role == "crumb" }
 
       def crumbs(lines)

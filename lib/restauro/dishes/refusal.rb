@@ -20,7 +20,7 @@ module Restauro
 
       # @param recipe [Recipes::Recipe]   @raise [InvalidInput]
       def check!(recipe, catalogue)
-        raise InvalidInput, Bound::ALONE if Bound.by_crumbs?(recipe.ingredients, recipe.title)
+        raise InvalidInput, Bound::ALONE if Bound.alone?(recipe.ingredients, recipe.title)
 
         raise InvalidInput, SOAKED if soaked_bread?(recipe.ingredients)
 

@@ -6,6 +6,8 @@ module Restauro
     # crumbs to scatter over a sauce, fruit beside a crust.
     class SecondFormula
       MEATS = %w[whole_meat quick_meat poultry ground_meat sausage cured].freeze
+      # Kinds that no dough holds: a pot begins with them.
+      COOKED = %w[soften simmer].freeze
       FRIED = DataFiles.words("dishes/words.yml").fetch(:fried)
       FLAKES = DataFiles.words("dishes/words.yml").fetch(:flakes)
       # Oats right before crumbs are mixed with them.   @param line [Recipes::Line]
@@ -77,9 +79,18 @@ module Restauro
         return true if ahead.any? { |other| other.role == "crumb" }
 
         return true if MEATS.include?(line.kind) && ahead[first..].to_a.any? { |other| liquid?(other) }
+        return true if line.role == "fat" && roux?(line, lines[index + 1])
 
         line.role == "fat" && ahead.any? { |other| other.role == "fat" } ||
-          (line.kind == "soften" && ahead[first..].to_a.any? { |other| other.role == "fat" || liquid?(other) })
+          (COOKED.include?(line.kind) && ahead[first..].to_a.any? { |other| other.role == "fat" || liquid?(other) })
+      end
+
+      # Fat right before as much flour, or about.
+      def roux?(fat, flour)
+        return false unless fat.grams && flour && wheat?(flour)
+
+        least, most = %i[roux_least roux_most].map { |name| Constants.fetch(:dishes, name) }
+        (fat.grams.value / flour.grams.value).between?(least, most)
       end
 
       # Egg and crumbs at the end of what is fried go around it.   @return [Integer, nil]

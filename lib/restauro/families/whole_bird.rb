@@ -11,7 +11,7 @@ module Restauro
       module_function
 
       # @param line [Recipes::Line]
-      def is?(line) = line.text.match?(BIRD) && !line.text.match?(CUT)
+      def is?(line) = line.bare_text.match?(BIRD) && !line.text.match?(CUT)
 
       # Like bodies heat through as their thickness squared, so as their weight to the two thirds; above the usual bird
       # by their weight, as kitchens reckon, which is more.   @param line [Recipes::Line]   @return [Float] min

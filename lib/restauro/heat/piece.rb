@@ -29,17 +29,11 @@ module Restauro
       def radius_m = thickness_m / 2
       def millimetres = thickness_m * 1000
 
-      # Grams and coated area of one piece.   @param length_mm, width_mm [Float] of a slice or fillet
+      # Grams and coated area of one piece.   @param across_m [Array(Float, Float)] of a slice or fillet
       # @return [Array(Float, Float)] g and m2
-      def size(
-        length_mm: Constants.fetch(:breading, :slice_length_mm),
-        width_mm: Constants.fetch(:breading, :slice_width_mm)
-      )
-        t, long, wide, round =
-          thickness_m,
-          length_mm / 1000,
-          width_mm / 1000,
-          Constants.fetch(:breading, :ring_round_mm) / 1000
+      def size(across_m: usual_across_m)
+        long, wide = across_m
+        t, round = thickness_m, Constants.fetch(:breading, :ring_round_mm) / 1000
         volume, area =
           case kind
           when "ring"
@@ -54,6 +48,15 @@ module Restauro
             [Math::PI / 6 * t**3, Math::PI * t * t]
           end
         [1e3 * volume * food.density(Constants.fetch(:heat, :piece_start_celsius)), area]
+      end
+
+      # A slice or fillet, how long and wide; a slice across a root is as large as a square of its round.
+      # @return [Array(Float, Float)] m
+      def usual_across_m
+        round_mm = Food.row(name)&.fetch("round_mm") if kind == "slice"
+        return [Float(round_mm) / 1000 * Math.sqrt(Math::PI / 4)] * 2 if round_mm
+
+        %i[slice_length_mm slice_width_mm].map { |side| Constants.fetch(:breading, side) / 1000 }
       end
     end
 

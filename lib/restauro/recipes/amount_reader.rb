@@ -14,7 +14,7 @@ module Restauro
       BULLET = /\A\s*(?:(?:[*•▢☐☑✓✔◦·‣●○▪■□+\#–—]|[\p{So}&&[^°]]\u{FE0F}?|-(?=\s)|\[[\sxX]?\]|-\ \[[\sxX]?\]|
         \d{1,2}[.)](?=\s+[\d½⅓¼⅔¾⅛]))\s*)+/x
       DASH_BULLET = /\A\s*-\s*/
-      OF = /\A\s*(?:of|de la|de l['’]|des?|du|d['’]|di|del|della|dell['’]|von)(?:\s+|(?<=['’]))/i
+      OF = /\A\s*(?:of(?:\s+the)?|de la|de l['’]|des?|du|d['’]|di|del|della|dell['’]|von)(?:\s+|(?<=['’]))/i
       # "a 400 g tin": one of it.
       ARTICLE = /\A(?:an?|one)\s+(?=\d)/i
       # "2 tablespoons flour, heaped", "2 tbsp (heaped) flour".

@@ -5,9 +5,9 @@ module Restauro
     # The cook's own weight beside a measure or a count, the surer of the two: "3/4 cup (110 g) flour", "4 cod fillets
     # (600 g)", "2 fillets (150 g each)", "4 fillets of 150 g", "24 pieces, 15 mm, 25 g each".
     class OwnWeight
-      ABOUT = /(?:about|approx\.?|approximately|around|roughly|ca\.?)?/i
+      ABOUT = /(?:about|approx\.?|approximately|around|roughly|ca\.?|circa|environ|etwa|ongeveer|unos|aprox\.?)?/i
       BRACKET = /\A[^()]{0,60}?\(\s*#{ABOUT}\s*(?<number>#{Numbers::ONE})\s*(?<rest>[^)]*)\)/i
-      BEHIND = /(?:,|\b(?<of>of|at|à)\b)\s*#{ABOUT}\s*(?<number>#{Numbers::ONE})\s*(?<rest>[^,()]*)/i
+      BEHIND = /(?:,|\b(?<of>of|at|à|de|d['’]environ|van|von|zu|da|di|weighing)\b)\s*#{ABOUT}\s*(?<number>#{Numbers::ONE})\s*(?<rest>[^,()]*)/i
       VAGUE = %w[glass wineglass mug].freeze
       EACH = /\beach\b|\bper\b/i
 

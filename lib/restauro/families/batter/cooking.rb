@@ -68,7 +68,8 @@ module Restauro
         def cut
           return unless @options.piece && @lines.coated.one? && Heat::PieceLine.whole_vegetable?(@lines.coated.first)
 
-          " in #{piece.kind}s #{piece.millimetres.round} mm thick"
+          cut = " in #{piece.kind}s" unless @lines.coated.first.text.match?(Heat::PieceLine::CUT_UP)
+          "#{cut} #{piece.millimetres.round} mm thick"
         end
 
         def safety

@@ -103,7 +103,7 @@ module Restauro
         def serve
           table = @lines.table
           Step.new(kind: "serve",
-                   text: "Salt them hot, on a rack#{"; serve with #{list(table)}" if table.any?}. Sauce goes on at " \
+                   text: "Salt them hot, on a rack#{"; serve with #{list(table)}" if table.any?}. A sauce goes on at " \
                          "the last moment, or the coat is soft.",
                    uses: table, hold_minutes: 5)
         end

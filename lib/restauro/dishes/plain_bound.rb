@@ -1,0 +1,74 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # Parts of minced meat with crumbs or egg in it: mixed, shaped by hand, cooked all through (common practice).
+    #   Needs @part, @catalogue, name and list.
+    module PlainBound
+      private
+
+      def bound?(lines) = Bound.by_crumbs?(lines, @part.recipe.title)
+
+      def bound(lines)
+        return loaf(lines) if @part.recipe.title.to_s.match?(Bound::LOAF)
+
+        dust, rest = lines.partition { |line| Bound.dusts?(line) }
+        fat, mixed = rest.partition { |line| line.role == "fat" }
+        [
+          Families::Step.new(
+            kind: "mix",
+            text: "#{name}: by hand, and no longer than it takes: #{list(mixed)}.",
+            uses: mixed,
+            look_for: "no pocket of crumbs; it holds when squeezed",
+            safety: ["raw_meat"]
+          ),
+          Families::Step.new(kind: "shape", uses: dust, look_for: "smooth, no cracks",
+                             text: "With wet hands, #{bound_shape}#{"; roll them in #{list(dust)}" if dust.any?}."),
+          Bound.poached?(@part.recipe) ? poached_balls(lines, fat) : browned_balls(lines, fat)
+        ]
+      end
+
+      def browned_balls(lines, fat)
+        Families::Step.new(
+          kind: "brown",
+          text: "Brown them on every side#{" in #{list(fat)}" if fat.any?}; lid on and low until they are done.",
+          uses: fat,
+          minutes: Constants.fetch(:making, :meatball_minutes),
+          look_for: "no pink in the middle of the largest",
+          safety: Families::Companions.new(lines, @catalogue).safety(lines)
+        )
+      end
+
+      # In what the sauce is made of then.
+      def poached_balls(lines, fat)
+        Families::Step.new(
+          kind: "simmer",
+          text: "Slide them into the stock, or salted water, just under the boil; low until they are done; " \
+                "lift them out.",
+          uses: fat,
+          minutes: Constants.fetch(:making, :meatball_minutes),
+          look_for: "no pink in the middle of the largest; never at a rolling boil",
+          safety: Families::Companions.new(lines, @catalogue).safety(lines)
+        )
+      end
+
+      # One loaf, done in its middle.
+      def loaf(lines)
+        oven = Kitchen::OvenTemperature.new(celsius: Constants.fetch(:making, :loaf_celsius))
+        [
+          Families::Step.new(kind: "mix", text: "#{name}: by hand, and no longer than it takes: #{list(lines)}.",
+                             uses: lines, look_for: "no pocket of crumbs", safety: ["raw_meat"]),
+          Families::Step.new(kind: "shape", text: "Press it into a loaf tin, or shape a loaf on a lined tray.",
+                             look_for: "smooth, no cracks"),
+          Families::Step.new(kind: "bake", text: "Bake it at #{oven.say}.", celsius: oven.celsius,
+                             minutes: Constants.fetch(:making, :loaf_minutes),
+                             look_for: "no pink in the middle, its juice clear",
+                             safety: Families::Companions.new(lines, @catalogue).safety(lines))
+        ]
+      end
+
+      def bound_shape =
+        @part.recipe.title.to_s.match?(Bound::FLAT) ? "flat cakes a finger thick" : "balls the size of a walnut"
+    end
+  end
+end
