@@ -437,7 +437,7 @@ RSpec.describe "Dishes of several hands" do
     expect(
       [
         said[found, /\AMix the filling: 250 g lamb mince and 150 g onion;/].length,
-        said[found, /\AServe with 250 g plain yogurt and 50 g butter/].length
+        said[found, /\AServe with 250 g yogurt and 50 g butter/].length
       ]
     ).to eq [1, 1]
   end

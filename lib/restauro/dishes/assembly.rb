@@ -19,12 +19,16 @@ module Restauro
 
       # @return [Array<Families::Step>]
       def steps
-        [*set_and_cut, *layered, *grilled, *cracked,
-         *AtTable.new(@dish, @answers, @catalogue, in_oven: baked?, rolled_up: rolled_up?,
-                      filling: rolled_in).steps].compact
+        [*set_and_cut, *layered, *grilled, *cracked, *at_table.steps].compact
       end
 
+      # After all is served.   @return [Array<Families::Step>]
+      def on_plates = at_table.scattered
+
       private
+
+      def at_table =
+        AtTable.new(@dish, @answers, @catalogue, in_oven: baked?, rolled_up: rolled_up?, filling: rolled_in)
 
       def step(**more) = Families::Step.new(**more)
       def figure(name) = Constants.fetch(:dishes, name)

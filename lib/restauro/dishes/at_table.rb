@@ -37,6 +37,16 @@ module Restauro
         [step(text: "#{from.name} #{how}.", part: from.name)]
       end
 
+      # Crumbs that no oven has browned on it.   @return [Array<Families::Step>]
+      def scattered
+        return [] if @in_oven
+
+        tops = @dish.joins.select { |join| join.how == "covers" && @answers[join.to].part.role == :sauce }
+                    .map { |join| @answers[join.from] }
+        tops.select { |top| top.part.family.nil? && top.lines.any? { |line| LineKinds.strewn?(line) } }
+            .map { |top| step(text: "#{top.name} over each plate.", part: top.name, look_for: "crisp: not before") }
+      end
+
       private
 
       # A dip by what is fried.

@@ -20,7 +20,8 @@ module Restauro
         [ahead + after[0...cut], after[cut..]]
       end
 
-      def piece?(line) = Bake.laid?(line) || (line.role == "other" && !line.kind.nil?)
+      # Slices, or what is still to be cut.   @param line [Recipes::Line]
+      def piece?(line) = Bake.laid?(line) || (line.role == "other" && !(line.kind || line.ingredient).nil?)
     end
   end
 end

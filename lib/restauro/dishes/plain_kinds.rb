@@ -53,17 +53,24 @@ module Restauro
         return rolled_in(lines) if @coats
 
         early = Families::Companions.new(lines.select { |line| line.role == "other" }, @catalogue).early_steps
+        [*early, Said.of(@part.recipe).baked ? mixed_crumbs(lines) : toasted_crumbs(lines)]
+      end
+
+      def mixed_crumbs(lines)
         fat, others = lines.partition { |line| line.role == "fat" }
         words = fat.any? ? "stir #{list(others)} into #{list(fat)}, melted" : "have ready #{list(others)}"
-        [
-          *early,
-          Families::Step.new(
-            kind: "mix",
-            text: "Crumbs: #{words}.",
-            uses: lines,
-            look_for: fat.any? ? "every crumb damp" : nil
-          )
-        ]
+        Families::Step.new(kind: "mix", text: "Crumbs: #{words}.", uses: lines,
+                           look_for: fat.any? ? "every crumb damp" : nil)
+      end
+
+      # No oven browns them.
+      def toasted_crumbs(lines)
+        fat, others = lines.partition { |line| line.role == "fat" }
+        pan = fat.any? ? "in #{list(fat)}" : "in a dry pan"
+        Families::Step.new(kind: "brown", uses: lines,
+                           text: "Crumbs: toast #{list(others)} #{pan} on medium, stirring.",
+                           minutes: Constants.fetch(:making, :toast_crumbs_minutes),
+                           look_for: "golden all through; off the pan at once, they go on browning")
       end
 
       # Around what comes out of a batter.

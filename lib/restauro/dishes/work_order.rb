@@ -16,7 +16,8 @@ module Restauro
         @answers = answers
         @catalogue = catalogue
         @host = host
-        @assembly = Assembly.new(dish, answers, catalogue, bake).steps
+        assembly = Assembly.new(dish, answers, catalogue, bake)
+        @assembly, @on_plates = assembly.steps, assembly.on_plates
         freeze
       end
 
@@ -25,7 +26,7 @@ module Restauro
         return in_its_pot(@answers.first, named(@answers.first)) if @dish.one_part? && assembly.none?
 
         body = @host ? around_host : guests.flat_map { |part| work(part) }
-        [set_out, *body, *assembly, *ends("serve"), store].compact
+        [set_out, *body, *assembly, *ends("serve"), *@on_plates, store].compact
       end
 
       private
@@ -59,7 +60,9 @@ module Restauro
       def served?(step) =
         step.uses.any? { |line| assembly.none? { |other| other.uses.any? { |used| used.equal?(line) } } }
 
-      def inside?(join, index) = [join.from, join.to].include?(index) && index != @host && join.how != "over"
+      def inside?(join, index) =
+        [join.from, join.to].include?(index) && index != @host && join.how != "over" &&
+          @on_plates.none? { |step| step.part == @answers[join.from].name }
       attr_reader :assembly
 
       def pan_sauce?(part) = Dredged.pan_sauce?(part.name)

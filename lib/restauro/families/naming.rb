@@ -10,7 +10,7 @@ module Restauro
       def say(line, catalogue)
         return "#{line.name_text}, sold as gluten free" if line.ingredient == "gf_other"
 
-        if line.ingredient && line.role != "seasoning"
+        if line.ingredient && line.role != "seasoning" && line.kind != "table"
           return "#{grams(line)}#{typed(line, catalogue) || catalogue.fetch(line.ingredient).say}"
         end
 

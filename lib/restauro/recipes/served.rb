@@ -8,8 +8,12 @@ module Restauro
       WORDS = DataFiles.words("ingredients/words.yml").fetch(:served)
       # What is held in the hand, and what is spooned over it.
       HANDHELD = DataFiles.words("ingredients/words.yml").fetch(:handheld)
+      WARM_BISCUITS, WITH_GRAVY, SIDE =
+        DataFiles.words("ingredients/words.yml").values_at(:warm_biscuits, :biscuits_and_gravy, :side_dish)
       SPOONED = %w[sour_cream creme_fraiche plain_yogurt plant_yogurt].freeze
-      ROLES = %w[liquid fat puree].freeze
+      ROLES = %w[liquid fat puree cheese seasoning].freeze
+      # What would be stirred in under its own name.
+      SWEET = %w[fruit sugar].freeze
       # What such a dish is eaten with: the words behind "with" in its title.
       EATEN_WITH = DataFiles.words("dishes/words.yml").fetch(:eaten_with)
       ON_TOP = %w[other liquid puree cheese].freeze
@@ -28,10 +32,24 @@ module Restauro
 
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
       def of(lines)
-        laid_on(lines, lines.first&.text.to_s[EATEN_WITH, 1].to_s.downcase)
+        breads = lines.map { |line| warm_biscuit?(line, lines.first) ? bread(line) : line }
+        laid_on(breads, lines.first&.text.to_s[EATEN_WITH, 1].to_s.downcase)
       end
 
       private
+
+      # The scone that gravy goes over is no crumb.
+      def warm_biscuit?(line, title) =
+        line.ingredient == "wheat_biscuit_crumbs" &&
+          (line.text.match?(WARM_BISCUITS) || (title.role == "title" && title.text.match?(WITH_GRAVY)))
+
+      # As heavy as a roll.
+      def bread(line)
+        times = line.text.match?(Numbers::WEIGHED) ? 1 : Constants.fetch(:making, :warm_biscuit_times)
+        line.with(role: "other", ingredient: "bread", grams: line.grams && (line.grams * times))
+      end
+
+      def side?(line) = line.grams.nil? && line.amount_text.nil? && !line.words? && line.text.match?(SIDE)
 
       # "Blinis with smoked salmon": it goes on them, and soured cream with it.
       def laid_on(lines, with)
@@ -43,20 +61,22 @@ module Restauro
         end
       end
 
-      # Fruit under its own name would be folded in.
-      def beside(line)
-        fruit = @catalogue.find_key(line.ingredient)&.group == "fruit"
-        line.with(role: "other", kind: "table", ingredient: (line.ingredient unless fruit))
-      end
+      # Nobody has to weigh it.
+      def beside(line) =
+        line.with(role: "other", kind: "table", ingredient: (line.ingredient unless sweet?(line)),
+                  warnings: line.warnings.reject { |warning| warning.code == "no_amount" })
+
+      def sweet?(line) = SWEET.include?(@catalogue.find_key(line.ingredient)&.group)
 
       def at_table(lines)
         floured = lines.select { |line| flour?(line) }.map(&:part)
         handheld = lines.first&.role == "title" && lines.first.text.match?(HANDHELD)
         lines.map do |line|
           heading = line.part unless floured.include?(line.part)
+          next beside(line) if side?(line)
           next line.with(role: "other", kind: "table") if handheld && spooned?(line, lines)
 
-          ROLES.include?(line.role) && Served.words?(line, heading: heading) ? line.with(role: "other") : line
+          (ROLES.include?(line.role) || sweet?(line)) && Served.words?(line, heading: heading) ? beside(line) : line
         end
       end
 

@@ -31,7 +31,7 @@ module Restauro
       def taken(line, steps)
         return unless line.role == "liquid" && line.grams
 
-        found = steps.flat_map { |text| text.scan(AMOUNT) }.filter_map { |words| measure(words, line) }
+        found = steps.flat_map { |text| text.gsub(Prose::POINTED, "").scan(AMOUNT) }.filter_map { |words| measure(words, line) }
         found.first if found.one? && found.first.grams.value < most * line.grams.value
       end
 

@@ -25,6 +25,7 @@ module Restauro
           found = all.find { |_, row| told.match?(/\b(?:#{row["words"]})/i) }&.first ||
             (around?(recipe) ? "coating" : by_rung(Hydration::Rung.of(ratio)&.key, gas_ml, stirred_in?(recipe)))
           return "coating" if found == "fritter" && main(recipe)&.text.to_s.match?(WHOLE)
+          return "coating" if found == "pancake" && fried_meat?(recipe)
           return found if found != "pancake" || told.match?(PANCAKE)
           return "pudding" if main(recipe)&.kind == "sausage"
           return "baked" if told.match?(BAKES) && fruity
@@ -40,6 +41,10 @@ module Restauro
         def stirred_in?(recipe) = main(recipe)&.text.to_s.match?(CUT_SMALL)
         # Fish, prawns, chicken in pieces: it goes around them.
         def around?(recipe) = main(recipe)&.by_the_piece? && !stirred_in?(recipe)
+
+        # Beside waffles, chicken has a batter of its own: no pancake is made with it.
+        def fried_meat?(recipe) =
+          %w[poultry quick_meat].include?(main(recipe)&.kind) && recipe.ingredients.any?(&:to_fry_in?)
 
         # The heaviest thing that is no batter.   @return [Recipes::Line, nil]
         def main(recipe) =
