@@ -48,6 +48,7 @@ module Restauro
       Placing
       Plain
       PlainBound
+      PlainCold
       PlainKinds
       PlainLayers
       PlainPanSauce

@@ -6,6 +6,17 @@ module Restauro
     #   Needs @answers, @host and work.
     module Crowning
       MERINGUE = /\bmeringue\b/i
+      BAKED = %w[egg flour thickener crumb].freeze
+      SPREAD = DataFiles.words("families/crust/words.yml").fetch(:spread)
+
+      # Whipped cream, raw fruit, a jam to glaze it: they go on last.
+      # @param lines [Array<Recipes::Line>]   @param catalogue [Catalogue]
+      def self.cold?(lines, catalogue)
+        lines.none? { |line| BAKED.include?(line.role) } && lines.any? do |line|
+          line.ingredient == "heavy_cream" || line.text.match?(SPREAD) ||
+            catalogue.find_key(line.ingredient)&.group == "fruit"
+        end
+      end
 
       private
 
@@ -15,6 +26,18 @@ module Restauro
       def strewn?(part) = part.part.role == :shell
 
       def crowned(steps, parts)
+        cold, baked = parts.partition { |part| Crowning.cold?(part.lines, @catalogue) }
+        last = cold.flat_map { |part| [*work(part), Families::Step.new(kind: "finish", part: part.name, **laid(part))] }
+        [*under_the_heat(steps, baked), *last]
+      end
+
+      # When it is cold: cream melts, and fruit weeps.
+      def laid(part)
+        {text: "#{part.name}: over it, when it is cold.", uses: part.lines.select(&:grams),
+         look_for: "cold right through: cream melts on what is warm"}
+      end
+
+      def under_the_heat(steps, parts)
         at = steps.rindex { |step| step.kind == "bake" }
         return *parts.flat_map { |part| work(part) }, *steps unless at
 

@@ -38,9 +38,9 @@ module Restauro
 
       private
 
-      def dredges?(flour) = flour.text.match?(TO_DREDGE) || @title.match?(TITLE)
-      # Crumbs, or a sheet of pastry: flour is for another thing then.
-      def another?(line) = line.role == "crumb" || group_of(line) == "pastry"
+      def dredges?(flour) = flour.own_text.match?(TO_DREDGE) || @title.match?(TITLE)
+      # Crumbs, what lifts a batter, or a sheet of pastry: flour is for another thing then.
+      def another?(line) = %w[crumb lift].include?(line.role) || group_of(line) == "pastry"
       def piece?(line) = PIECES.include?(line.kind)
       def coats?(line) = piece?(line) || flour?(line) || line.role == "egg"
 

@@ -24,8 +24,9 @@ module Restauro
         usual = Heat::Frying.usual(how(recipe, deep))
         fat = Heat::Frying.fat_in(recipe.ingredients)
         celsius = [text, *fried].lazy.filter_map { |said| degrees(said) }.first || usual.celsius.round
-        ["#{celsius}C#{" shallow" unless deep}#{" #{Heat::Oil.row(fat)["say"]}" if fat}",
-         text]
+        litres = Heat::Frying.litres_of(recipe.ingredients)
+        ["#{celsius}C#{" shallow" unless deep}#{" #{Heat::Oil.row(fat)["say"]}" if fat}" \
+         "#{" #{litres} litres" if deep && litres != 1}", text]
       end
 
       # What has a batter all round swims, unless it is said not to.

@@ -54,6 +54,8 @@ module Restauro
       def at_the_table(groups)
         groups.each_with_object([]) do |group, kept|
           table = table?(group.label) && group.lines.none? { |line| flour?(line) }
+          next kept << group if table && laid_on?(group, groups)
+
           next kept << Group.new(nil, group.lines) if table && kept.any? && baked_on?(group)
 
           home =
@@ -65,6 +67,11 @@ module Restauro
           home ? kept[home] = Group.new(kept[home].label, kept[home].lines + group.lines) : kept << group
         end
       end
+
+      # "To finish: 400 g strawberries" goes on a tart when that is cold.
+      def laid_on?(group, groups) =
+        group.label.match?(FINISH) && Crowning.cold?(group.lines, @catalogue) &&
+          groups.any? { |other| other.label.to_s.match?(CRUSTY) }
 
       # "To finish: 125 g mozzarella" browns on a dish that is baked.
       def baked_on?(group) =

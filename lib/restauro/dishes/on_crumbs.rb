@@ -12,10 +12,12 @@ module Restauro
 
       private
 
-      # No flour, crumbs of biscuits, and what sets on them: a key lime pie.
+      # No flour, crumbs of biscuits, and what sets on them: a key lime pie, or cream.
       def crumb_pie?(lines)
-        OnCrumbs.crumb_pie?(@title, lines) && lines.none? { |line| flour?(line) } &&
-          lines.any? { |line| line.role == "egg" } && lines.any? { |line| line.role == "liquid" }
+        return false unless OnCrumbs.crumb_pie?(@title, lines) && lines.none? { |line| flour?(line) }
+
+        lines.any? { |line| line.ingredient == "heavy_cream" } ||
+          %w[egg liquid].all? { |role| lines.any? { |line| line.role == role } }
       end
 
       def sugar?(line) = group_of(line) == "sugar"

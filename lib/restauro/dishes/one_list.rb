@@ -13,7 +13,8 @@ module Restauro
 
       WHITE_SAUCE = DataFiles.words("dishes/words.yml").fetch(:under_white_sauce)
       # Ways to split a list without a heading.
-      UNNAMED = %i[crust_first dredged iced pancakes over_a_dough filled_dough eggs_aside named_aside].freeze
+      UNNAMED = %i[meringue_over crust_first dredged iced pancakes over_a_dough filled_dough eggs_aside
+                   named_aside].freeze
       # What a dough that is filled is made of.
       DOUGH = %w[flour egg liquid].freeze
 
@@ -56,6 +57,15 @@ module Restauro
 
       def named(pieces, *names) = pieces&.zip(names)&.map { |lines, name| part(name, lines) }
       def crust_first(group) = named(CrustFirst.new(@catalogue, group.lines, @title).split, nil, "Filling")
+      # Whites with their sugar at the end of a pie that is named so.
+      def meringue_over(group)
+        at = group.lines.index { |line| line.ingredient == "egg_white" } or return
+        return unless @title.match?(Crowning::MERINGUE) && at.positive?
+
+        over = group.lines[at..].take_while { |line| line.role == "egg" || line.role == "seasoning" || sugar?(line) }
+        over.length > 1 ? [*split(part(nil, group.lines - over)), part("Meringue", over)] : nil
+      end
+
       def pancakes(group) = named(FilledPancakes.split(@title, group.lines), nil, "Filling")
       def dredged(group) = named(Dredged.new(@catalogue, @title).split(group.lines), Dredged::NAME, Dredged::SAUCE)
       def iced(group) = named(Iced.split(group.lines), nil, Iced::NAME)

@@ -6,8 +6,8 @@ module Restauro
     module OvenSaid
       BAKES = DataFiles.words("dishes/words.yml").fetch(:bakes)
       # Degrees without their unit, behind what is said of an oven.
-      BARE_DEGREES = /(?<=\bat\ |\bto\ |\bfan\ |\boven\ )\d{3}(?=\s*(?:fan\b|for\b|until\b|in\b|[,.;:)\/]|\z))|
-        \b\d{3}(?=\ fan\b)/ix
+      BARE_DEGREES = /(?<=\bat\ |\bto\ |\bfan\ |\boven\ |\bbake\ )\d{3}
+        (?=\s*(?:fan\b|for\b|until\b|in\b|\d+\s*min|[,.;:)\/]|\z))|\b\d{3}(?=\ fan\b)/ix
 
       module_function
 

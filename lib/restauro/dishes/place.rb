@@ -18,6 +18,11 @@ module Restauro
       def between? = dish.joins.any? { |join| join.how == "between" && [join.from, join.to].include?(index) }
       # Whether it holds something.
       def filled_crust? = under.any?
+      # Under a meringue, or what is strewn: those are baked.
+      def crowned?(catalogue)
+        others = dish.parts.reject.with_index { |_, at| at == index }
+        others.any? { |other| other.place == :top && !Crowning.cold?(other.lines, catalogue) }
+      end
       def covers? = dish.joins_from(index).any? { |join| join.how == "covers" }
       # Parts inside its pieces.   @return [Array<Integer>]
       def inside = dish.joins_to(index).select { |join| join.how == "fills" }.map(&:from)

@@ -12,6 +12,7 @@ module Restauro
       def place(group, groups)
         return :main if groups.length == 1 || group.label.to_s.match?(Recipes::Parts::FILLING)
         return :top if group.label.to_s.match?(Crowning::MERINGUE)
+        return :top if group.label.to_s.match?(Grouping::FINISH) && Crowning.cold?(group.lines, @catalogue)
         return :main if thickened?(group)
         return :top if CrackedEggs.alone?(group.lines)
         return :top if Partition.cheese?(group.lines) && group.label.nil? && groups.length > 1

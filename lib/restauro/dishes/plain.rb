@@ -6,19 +6,19 @@ module Restauro
     # cooked; the rest is mixed or laid in.
     class Plain
       include PlainBound
+      include PlainCold
       include PlainKinds
       include PlainLayers
       include PlainPanSauce
       include PlainSauces
       include PlainSweets
 
-      # What a part may be, the first that fits: it says so in a method of that name with a question mark.
       PUREED = DataFiles.words("dishes/words.yml").fetch(:pureed)
       # Roles that go in when the rest is done.
       LAST = %w[cheese seasoning].freeze
-      KINDS =
-        %i[pan_sauce cracked crumbs mash bound chips meringue laid drained stirred sweet tomatoes melted poached].freeze
-
+      # What a part may be, the first that fits: it says so in a method of that name with a question mark.
+      KINDS = %i[pan_sauce cracked crumbs mash bound chips whipped glazed meringue laid drained stirred sweet tomatoes
+                 melted poached].freeze
       DRAINED = DataFiles.words("dishes/words.yml").fetch(:drained)
       # Whether a line is of what is boiled before a white sauce goes over it.
       def self.drained?(line) = line.text.match?(DRAINED) && !line.text.match?(Families::CompanionKinds::READY)

@@ -34,6 +34,7 @@ module Restauro
       ON_THE_STOVE = DataFiles.words("dishes/words.yml").fetch(:on_the_stove)
       TURNS = DataFiles.words("dishes/words.yml").fetch(:turns)
       BLIND = DataFiles.words("dishes/words.yml").fetch(:blind)
+      GRILLED_NAME = DataFiles.words("dishes/words.yml").fetch(:grilled_by_name)
       GRILLS = DataFiles.words("dishes/words.yml").fetch(:grills)
       STEAMS = DataFiles.words("dishes/words.yml").fetch(:steams)
       SIMMERS = DataFiles.words("dishes/words.yml").fetch(:simmers)
@@ -59,7 +60,7 @@ module Restauro
           oil: FatSaid.of(recipe, sentences),
           pot: PotSaid.of(sentences)
         }.compact
-        grills = sentences.drop(1).any? { |text| text.match?(GRILLS) }
+        grills = sentences.drop(1).any? { |text| text.match?(GRILLS) } || recipe.title.to_s.match?(GRILLED_NAME)
         baked =
           found.key?(:oven) || sentences.drop(1).any? { |text| text.match?(BAKES) } ||
           (!grills && baked_by_name?(words.first.to_s, found.key?(:simmer_minutes)))

@@ -33,7 +33,7 @@ module Restauro
 
       # As much oil as swims: deep, whatever is usual.
       def fat_of(recipe) =
-        Heat::Frying.swims?(recipe.ingredients) ? Heat::Frying.usual(:deep) : usual_fat(recipe)
+        Heat::Frying.swims?(recipe.ingredients) ? Heat::Frying.usual(:deep, recipe.ingredients) : usual_fat(recipe)
 
       def usual_piece(place, recipe)
         line =

@@ -29,6 +29,8 @@ module Restauro
       ].each { |name| autoload name.to_sym, "restauro/families/crust/#{name.downcase}" }
       autoload :AsCooked, "restauro/families/crust/as_cooked"
       autoload :ByKind, "restauro/families/crust/by_kind"
+      autoload :Chilled, "restauro/families/crust/chilled"
+      autoload :ColdFilling, "restauro/families/crust/cold_filling"
       autoload :Custard, "restauro/families/crust/custard"
       autoload :FillSteps, "restauro/families/crust/fill_steps"
       autoload :FillingSteps, "restauro/families/crust/filling_steps"

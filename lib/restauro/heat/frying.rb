@@ -9,7 +9,9 @@ module Restauro
           raise InvalidInput, "oil is #{least.round} to #{most.round} C for frying, got #{celsius.round}"
         end
 
-        raise InvalidInput, "oil to fry in is 0.2 to 10 litres, got #{litres}" unless litres.between?(0.2, 10)
+        unless litres.between?(*Frying::POT_LITRES)
+          raise InvalidInput, "oil to fry in is 0.2 to 10 litres, got #{litres}"
+        end
 
         super
         freeze
@@ -31,11 +33,11 @@ module Restauro
         )
       end
 
-      # As hot as is usual.   @param how [Symbol] deep, shallow or wrapped   @param key [String, nil] of its fat
-      # @return [Frying]
-      def self.usual(how, key: nil)
+      # As hot as is usual, in the fat of a list.   @param how [Symbol] deep, shallow or wrapped
+      # @param lines [Array<Recipes::Line>]   @return [Frying]
+      def self.usual(how, lines = [])
         new(celsius: Constants.fetch(:heat, Frying::USUAL.fetch(how)), shallow: how == :shallow,
-            key: key || "neutral_oil")
+            key: fat_in(lines) || "neutral_oil", litres: litres_of(lines))
       end
 
       # As much fat as pieces swim in.   @param lines [Array<Recipes::Line>]
@@ -43,6 +45,15 @@ module Restauro
         lines.any? do |line|
           line.role == "fat" && line.grams && line.grams.value >= Constants.fetch(:heat, :deep_least_g)
         end
+      end
+
+      # As much as the list has to swim in; one where it says nothing of that.
+      # @param lines [Array<Recipes::Line>]   @return [Float]
+      def self.litres_of(lines)
+        grams = lines.select { |line| line.role == "fat" && line.grams }.map { |line| line.grams.value }.max.to_f
+        return 1.0 if grams < Constants.fetch(:heat, :deep_least_g)
+
+        (grams / Constants.fetch(:heat, :oil_density) / 1000).round(1).clamp(*Frying::POT_LITRES)
       end
 
       # The fat that is there to fry in, where it is another than oil.
@@ -79,6 +90,7 @@ module Restauro
     end
 
     Frying::TEXT = /\A(\d{2,3}(?:\.\d+)?)\s*°?\s*([CF]\b)?[,\s]*(.*)\z/i
+    Frying::POT_LITRES = [0.2, 10.0].freeze
     Frying::USUAL = {deep: :deep_celsius, shallow: :shallow_celsius, wrapped: :wrapped_celsius}.freeze
     Frying::LITRES = /(\d+(?:[.,]\d+)?)\s*(litres?|liters?|ml|l)\b/i
     Frying::SUCH_AS =

@@ -44,7 +44,7 @@ module Restauro
         end
 
         # What goes all around a piece swims (common practice).
-        def usual_fat(recipe) = Heat::Frying.usual(:deep, key: Heat::Frying.fat_in(recipe.ingredients))
+        def usual_fat(recipe) = Heat::Frying.usual(:deep, recipe.ingredients)
         def coats?(recipe) = Prediction.new(recipe, catalogue, options).style == "coating"
       end
     end

@@ -87,8 +87,11 @@ module Restauro
           small.length < (@companions.lines - @companions.at("table")).length ? small : []
         end
 
-        # Cut small, an onion cooks in the batter.
-        def raw_in = fritter? ? @companions.at("soften").select { |line| line.text.match?(SMALL) } : []
+        # Cut small, an onion cooks in the batter; chilli and garlic always do.
+        def raw_in
+          small = Regexp.union(SMALL, Companions::SCORCHES)
+          fritter? ? @companions.at("soften").select { |line| line.text.match?(small) } : []
+        end
 
         # A root, a cauliflower that is stirred in raw would stay hard.
         def parboiled

@@ -21,7 +21,7 @@ module Restauro
           found = super
           return found if found.any? || chosen[:oven] || chosen[:oil] || Lines.wrapped(recipe.ingredients).empty?
 
-          {oil: Heat::Frying.usual(:wrapped)}
+          {oil: Heat::Frying.usual(:wrapped, recipe.ingredients)}
         end
 
         private
@@ -30,7 +30,7 @@ module Restauro
         def usual_piece(place, recipe) = Lines.wrapped(recipe.ingredients).any? ? nil : super
 
         # Crumbs lie in shallow fat (common practice).
-        def usual_fat(recipe) = Heat::Frying.usual(:shallow, key: Heat::Frying.fat_in(recipe.ingredients))
+        def usual_fat(recipe) = Heat::Frying.usual(:shallow, recipe.ingredients)
         def coats?(_recipe) = true
       end
     end

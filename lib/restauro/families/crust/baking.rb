@@ -27,8 +27,8 @@ module Restauro
 
         # Whether it is baked before anything goes in.
         def prebaked? =
-          @crust.cover == "bottom" && OPEN.include?(@crust.style.key) && !@filling&.raw_crust?
-        def weighted? = prebaked? && @crust.style.key == "rolled"
+          @crust.cover == "bottom" && (OPEN.include?(@crust.style.key) || shell?) && !@filling&.raw_crust?
+        def weighted? = prebaked? && %w[rolled sheet].include?(@crust.style.key)
 
         # Under paper and weights, until it has set.
         def weighted_minutes = weighted? && set.done ? Constants.fetch(:crust, :weights_slow) * set.done : nil
@@ -81,6 +81,9 @@ module Restauro
         def filling_course = inside ? inside.points : []
 
         private
+
+        # A bought shell that is baked before what is cooked already.
+        def shell? = @crust.style.sheet? && (@crust.chilled? || @crust.filling&.boiled?)
 
         # The base between its tin and the air; the rim, which the heat also gets into from its end.
         def base = (@sections[:base] ||= section(@blind_around, faces: 2, until_known: %i[crisp done]))

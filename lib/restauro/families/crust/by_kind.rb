@@ -43,7 +43,9 @@ module Restauro
         def poured?(line) = @watered && ((line.role == "liquid" && line.ingredient != "water") || line.role == "puree")
         # An egg beside a sheet, and nothing for it to set.
         def brushed?(line) =
-          @sheet && !@watered && line.role == "egg" && under?(line, Constants.fetch(:crust, :glaze_most_g))
+          @sheet && !@watered && line.role == "egg" && !yolks?(line) &&
+            under?(line, Constants.fetch(:crust, :glaze_most_g))
+        def yolks?(line) = line.ingredient == "egg_yolk" && !under?(line, Constants.fetch(:crust, :glaze_yolk_most_g))
         # A sheet needs nothing more: what is neither brushed nor strewn on it nor eaten with it fills it.
         def beside_sheet?(line)
           return false if line.words? || group(line) == "pastry" || brushed?(line) || Glaze.line?(line)

@@ -93,7 +93,7 @@ module Restauro
           never = "the filling does not get to #{filling&.done_celsius&.round} °C in two and a half hours " \
                   "in this #{where}"
           [(warning(:burns, early) if burnt && burnt < baking.total_minutes),
-           (warning(:not_done, never) if filling && baking.filling_minutes.nil?)]
+           (warning(:not_done, never) if filling && !crust.chilled? && baking.filling_minutes.nil?)]
         end
 
         # @return [Warning]

@@ -26,6 +26,8 @@ module Restauro
           {
             cover: (place.covers? ? "top" : nil),
             bake_minutes: (place.said.bake_minutes if place.said.baked),
+            stew_minutes: place.said.simmer_minutes,
+            crowned: (true if place.crowned?(catalogue)),
             steam_minutes: (place.said.steamed(place.dish.title) if place.filled_crust? && !chosen[:oven]),
             blind_oven: (place.said.blind_oven if chosen[:oven] == place.said.oven)
           }.compact

@@ -37,7 +37,7 @@ module Restauro
 
         def barrier
           return unless filled? && @ours.open? && !@ours.filling.raw_crust?
-          return unless %w[rolled pressed base].include?(@ours.style.key)
+          return if !%w[rolled pressed base].include?(@ours.style.key) || (@ours.chilled? && @ours.chilled.unbaked?)
 
           exclusion = @ours.options.exclusion(@catalogue)
           brush = if exclusion.allows?(@catalogue.fetch("egg_white")) then "egg white, and two minutes more in the oven"

@@ -3,6 +3,8 @@ module Restauro
     class Crust
       # What goes in or under a crust: its kind, its weight, how deep it lies, when it is done.
       class Filling
+        THICKENS = %w[flour starch thickener].freeze
+        private_constant :THICKENS
         attr_reader :recipe, :kind, :done_celsius, :why, :safety
 
         # @param recipe [Recipes::Recipe] with its parts marked   @return [Filling, nil] nil where nothing is filled in
@@ -19,6 +21,7 @@ module Restauro
           @kind, row =
             DataFiles.yaml("families/crust/fillings.yml").find { |_, candidate| told?(candidate) } ||
             ["sauce", Filling.plain]
+          @kind, row = "sauce", Filling.plain if @kind == "custard" && boiled?
           @done_celsius = row["done_celsius"] ? Float(row["done_celsius"]) : Safety.celsius(row["safety"])
           @why = row["why"]
           @safety = [row["safety"], *meats].compact.uniq.freeze
@@ -36,6 +39,16 @@ module Restauro
         def raw_crust? = @raw_crust
         def custard? = kind == "custard"
         def fruit? = kind == "fruit"
+        # A sweet cream that starch thickens on the stove, with yolks at most: whole eggs set in the oven.
+        def boiled?
+          lines = recipe.ingredients
+          return false if lines.none? { |line| THICKENS.include?(line.role) } || lines.none? { |line| sweet?(line) }
+          return false if lines.none? { |line| line.role == "liquid" } || lines.any? { |line| whole_egg?(line) }
+
+          found = sauce({})
+          !found.nil? && found.flour_equivalents.value >= Constants.fetch(:crust, :chilled_least_e)
+        end
+
         # Of what weighs anything, unknown things too.   @return [Float] g
         def grams = recipe.ingredients.filter_map(&:grams).sum(0.0, &:value)
         # @param area_cm2 [Float] of the pan's base   @return [Float] cm
@@ -61,6 +74,9 @@ module Restauro
         end
 
         private
+
+        def sweet?(line) = @catalogue.find_key(line.ingredient)&.group == "sugar"
+        def whole_egg?(line) = line.role == "egg" && !%w[egg_yolk egg_white].include?(line.ingredient)
 
         def told?(row)
           if row["words"]

@@ -17,9 +17,8 @@ module Restauro
 
         # @return [FillingSwap]
         def make
-          return thickened if thickener_out?
+          return thickened if thickener_out? || boiled?
           return without_eggs if eggs_out?
-
           return as_it_is unless runs?
 
           starchy? ? with_starch(plain_pairs) : as_it_is([juicy])
@@ -44,7 +43,12 @@ module Restauro
             .any? { |line| !exclusion.allows?(@catalogue.fetch(line.ingredient)) }
         end
 
-        def choices = {without: @options.without, offer: @options.offer}
+        # A cream of starch that is cooked here, and in no part of its own.
+        def boiled? =
+          @recipe.ingredients.any? { |line| %w[starch thickener].include?(line.role) && line.part == Parts::NAME } &&
+            @filling.boiled?
+
+        def choices = {without: @options.without, offer: @options.offer, stew_minutes: @options.stew_minutes}
         def as_it_is(warnings = []) = FillingSwap.new(pairs: plain_pairs, warnings: warnings)
 
         # Eggs that may not be eaten, in a filling that they would have set.

@@ -6,15 +6,15 @@ module Restauro
       # The steps of a filling that the crust makes itself: fruit tossed, a custard whisked, what is raw cooked first. A
       # filling made as a part of its own has its steps there.
       class FillingSteps
+        include ColdFilling
+
         RAW = %w[ground_meat ground_poultry sausage fish].freeze
         CITRUS = DataFiles.words("families/crust/words.yml").fetch(:citrus)
         def initialize(swap, catalogue)
           @swap = swap
           @filling = swap.ours.filling
           @catalogue = catalogue
-          @lines = swap.ours.recipe.ingredients.select do |line|
-            line.part == Parts::NAME && !line.to_fry_in?
-          end
+          @lines = swap.ours.recipe.ingredients.select { |line| line.part == Parts::NAME && !line.to_fry_in? }
           @companions = Companions.new(@lines.select { |line| companion?(line) }, catalogue)
           freeze
         end
@@ -23,7 +23,6 @@ module Restauro
         def steps
           return [] if @filling.nil? || @lines.empty?
           return sauce if @swap.filling&.sauce && !juicy?
-
           return [raw] if raw?
 
           [*raw_in(@companions.early_steps(fats)), *raw_in(@companions.dry_steps), own].compact
@@ -63,17 +62,18 @@ module Restauro
 
         def companion?(line) = line.role == "other" && !%w[fruit sugar].include?(group(line))
         # Fruit in its own juice: no liquid is poured.
-        def juicy? = @filling.fruit? && @lines.none? { |line|
-          line.role == "liquid" && line.grams &&
-            line.grams.value > Constants.fetch(:crust, :juicy_liquid_g)
-        }
+        def juicy?
+          most = Constants.fetch(:crust, :juicy_liquid_g)
+          @filling.fruit? && @lines.none? { |line| line.role == "liquid" && line.grams && line.grams.value > most }
+        end
+
         def left = @lines - fats - Recipes::Parts.of(@swap.ours.recipe, :bench)
 
         def own
+          return whip if whipped.any?
           return toss if @filling.fruit?
           return set_with_starch if @swap.filling&.added
           return whisk if @filling.custard?
-
           return fold_in if @swap.ours.recipe.ingredients.any? { |line| line.part == Parts::MADE }
           return around_whole if whole_piece
 
@@ -130,9 +130,9 @@ module Restauro
         def set_with_starch
           Step.new(kind: "simmer",
                    text: "Filling: whisk #{list([@swap.filling.added].compact)} into a little of the cold liquid, " \
-                         "bring the rest to the boil " \
-                         "(#{list(left - [@swap.filling.added])}), stir it in, boil one minute.",
-                                         minutes: 1.0, uses: left,
+                         "bring the rest to the boil (#{list(left - [@swap.filling.added])}), stir it in, boil one " \
+                         "minute.",
+                   minutes: 1.0, uses: left,
                    look_for: "a drawn line stays; it sets as it cools",
                    caution: "No egg sets it: it must boil before it goes in.")
         end

@@ -12,7 +12,12 @@ module Restauro
         end
 
         # @return [Array<Step>]
-        def steps = [oven, *blind, *FillSteps.new(@ours, @catalogue).steps, bake, rest].compact
+        def steps
+          filled = FillSteps.new(@ours, @catalogue).steps
+          return [oven, *blind, *filled, bake, rest].compact unless @ours.chilled?
+
+          [*(unbaked? ? [set_base] : [oven, *blind]), *filled, set].compact
+        end
 
         private
 
@@ -24,6 +29,23 @@ module Restauro
         def blind_celsius = @baking.blind_oven.celsius
         # The oven that it is baked empty in, where the recipe says another.
         def blind_apart? = @baking.prebaked? && @baking.blind_oven != @baking.oven
+
+        # A base of crumbs that no oven is told for.
+        def unbaked? = @ours.style.key == "base" && @ours.chilled.unbaked?
+
+        def set_base
+          Step.new(kind: "chill", text: "Chill the base before anything goes on it.",
+                   minutes: constant(:chilled_base_minutes), hold_minutes: 1440, look_for: "firm: the fat has set")
+        end
+
+        # No oven after it is filled.
+        def set
+          Step.new(kind: "chill", text: "Into the fridge until it has set#{skin}.", minutes: constant(:chilled_minutes),
+                   hold_minutes: 1440, look_for: "firm in the middle: a clean cut stands",
+                   safety: ["cooling", *("raw_egg" if @ours.chilled.raw_egg?)])
+        end
+
+        def skin = (", paper on its surface against a skin" if @ours.chilled.boiled?)
 
         def oven
           middle = %w[top wrapped].include?(@ours.cover)

@@ -11,11 +11,14 @@ module Restauro
       #   allergens, groups or keys
       #   offer Array of keys to offer first · bake_minutes min, as the recipe says, or nil · steam_minutes min in a
       #   basin over water, or nil
+      #   stew_minutes min that the recipe simmers what is in it, or nil
+      #   crowned whether something that is baked goes over what is in it
       #   oil Heat::Frying (or its C) or nil: what is folded by the piece can be fried
       Options =
         Struct.new(
           :style, :school, :with, :target, :pan, :oven, :cover, :filling_start, :thickness_mm, :hold, :filling_with,
-          :without, :offer, :altitude, :hands, :bake_minutes, :blind_oven, :oil, :steam_minutes, keyword_init: true
+          :without, :offer, :altitude, :hands, :bake_minutes, :blind_oven, :oil,
+          :steam_minutes, :stew_minutes, :crowned, keyword_init: true
         ) do
           # What other families are asked for is taken and left alone.
           def initialize(
@@ -42,7 +45,7 @@ module Restauro
               oil: Batter::Options.frying(more[:oil]),
               **more.slice(
                 :style, :school, :pan, :oven, :cover, :filling_start, :thickness_mm, :bake_minutes, :blind_oven,
-                :steam_minutes
+                :steam_minutes, :stew_minutes, :crowned
               )
             )
             check

@@ -6,7 +6,8 @@ module Restauro
         include AsCooked
 
         # food Heat::Food of the raw dough
-        attr_reader :recipe, :options, :contents, :style, :cover, :ratio, :stretch, :filling, :food, :lining, :baking
+        attr_reader :recipe, :options, :contents, :style, :cover, :ratio, :stretch, :filling, :food, :lining, :baking,
+                    :chilled
 
         # @param recipe [Recipes::Recipe] its parts marked   @param catalogue [Catalogue]   @param options [Options]
         def initialize(recipe, catalogue, options)
@@ -28,7 +29,8 @@ module Restauro
                              why: "dry")
           @cover = options.cover || Cover.of(self)
           @lining = options.pan && Lining.of(options.pan, style: style, cover: cover, volume_cm3: volume_cm3)
-          @baking = Baking.new(self, filling, oven, options.blind_oven || oven, frying)
+          @chilled = Chilled.new(recipe, filling, catalogue, @options)
+          @baking = Baking.new(self, (filling unless chilled?), oven, options.blind_oven || oven, frying)
           freeze
         end
 
@@ -83,8 +85,10 @@ module Restauro
         def usual_grams = lining && lining.usual_cm3 * density / 1000
         # @return [Kitchen::OvenTemperature] the cook's, else the style's own
         def oven = options.oven || Kitchen::OvenTemperature.new(celsius: style.oven_celsius)
+        # Whether what is in it sets in the cold.
+        def chilled? = cover == "bottom" && chilled.is?
         # @return [String] hot or cold
-        def filling_start = options.filling_start || (filling&.cooked? && !closed? && !hot_water? ? "hot" : "cold")
+        def filling_start = options.filling_start || (hot_filling? ? "hot" : "cold")
         # @return [Float, nil] cm in the pan that is told
         def filling_depth_cm = filling && lining && filling.depth_cm(lining.base_cm2)
         # @return [Float] cm where no pan is told
@@ -119,13 +123,15 @@ module Restauro
         # The same crust at other temperatures.   @return [Array<Baking>] low, middling and fierce
         def oven_schools
           %i[oven_low oven_middling oven_fierce].map do |name|
-            Baking.new(self, filling, Kitchen::OvenTemperature.new(celsius: Constants.fetch(:crust, name),
-                                                                   fan: oven.fan))
+            school = Kitchen::OvenTemperature.new(celsius: Constants.fetch(:crust, name), fan: oven.fan)
+            Baking.new(self, (filling unless chilled?), school)
           end
         end
 
         private
 
+        def hot_filling? =
+          filling&.cooked? && !closed? && !hot_water? && (!chilled? || chilled.boiled?)
         def of_groups(group) = weights.sum(0.0) { |ingredient, g| ingredient.group == group ? g : 0.0 }
       end
     end
