@@ -32,6 +32,8 @@ module Restauro
       # Cooked in a dry pan by the piece. One kept before that says nothing of it.
       def griddled? = snapshot[:picture][:bake][:griddled] == true
       def no_oven? = !steamed.nil? || griddled?
+      # Neither it nor what is in it, where both only set.
+      def oven? = !no_oven? && snapshot[:picture][:bake].values_at(:prebake, :bake).any?
       def bake = BakePicture.new(snapshot[:picture][:bake]).to_s
       def section = bake
       def layout = [bars, pan].compact.join
@@ -56,8 +58,10 @@ module Restauro
       end
 
       def texture_words
-        target = snapshot[:target] or return "bakes as wheat's would, browning a little otherwise"
-        "makes #{target[:does]}"
+        target = snapshot[:target]
+        return "makes #{target[:does]}" if target
+
+        oven? ? "bakes as wheat's would, browning a little otherwise" : "sets as wheat's would"
       end
 
       # How long, at a glance.
@@ -108,7 +112,7 @@ module Restauro
             end
           )
         "The filling, #{filling[:grams]} g#{", #{Format.number(filling[:depth_cm])} cm deep" if filling[:depth_cm]}, #{with}. " \
-          "Done at #{filling[:done_celsius].round} °C: #{filling[:why]}."
+          "Done#{" at #{filling[:done_celsius].round} °C" if filling[:done_celsius]}: #{filling[:why]}."
       end
     end
   end

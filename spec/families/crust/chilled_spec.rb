@@ -51,6 +51,16 @@ RSpec.describe Restauro::Families::Crust::Chilled do
     expect(prediction(pie("300 g cream cheese", "80 g sugar", "2 eggs", title: title))).to be_chilled
   end
 
+  it "bakes no base of crumbs under what only sets, unless an oven is told" do
+    text = "Cheesecake\nBase:\n200 g digestive biscuits\n90 g butter\nFilling:\n300 g cream cheese\n80 g sugar"
+    told = [{}, {oven: Restauro::Kitchen::OvenTemperature.new(celsius: 170.0)}]
+    expect(told.map { |choices| prediction(text, **choices).baking.total_minutes.positive? }).to eq [false, true]
+  end
+
+  it "asks no heat of what only sets" do
+    expect(prediction(pie(*cream)).filling_celsius).to be_nil
+  end
+
   it "warns of eggs that nothing cooks" do
     found = prediction(pie("300 g cream cheese", "80 g sugar", "2 eggs", title: "No-bake cheesecake")).chilled
     expect([found, prediction(pie(*cream)).chilled].map(&:raw_egg?)).to eq [true, false]

@@ -27,7 +27,7 @@ module Restauro
 
         # Whether it is baked before anything goes in.
         def prebaked? =
-          @crust.cover == "bottom" && (OPEN.include?(@crust.style.key) || shell?) && !@filling&.raw_crust?
+          !@crust.unbaked? && @crust.cover == "bottom" && (OPEN.include?(@crust.style.key) || shell?) && !@filling&.raw_crust?
         def weighted? = prebaked? && %w[rolled sheet].include?(@crust.style.key)
 
         # Under paper and weights, until it has set.
@@ -46,6 +46,7 @@ module Restauro
 
         # With its filling; on its own where there is none.
         def bake_minutes
+          return if @crust.unbaked?
           return topped if @crust.style.key == "thin" || thin_topping?
           return @filling && filling_minutes if prebaked?
 

@@ -38,9 +38,9 @@ module Restauro
 
         # (see Declared#expected)
         def expected(swap)
-          filling = swap.ours.filling
-          points = filling && swap.ours.baking.filling_course.map { |point| [point.minutes, point.centre] }
-          ["the middle of the filling", points, filling&.done_celsius]
+          done = swap.ours.filling_celsius
+          points = done && swap.ours.baking.filling_course.map { |point| [point.minutes, point.centre] }
+          ["the middle of the filling", points, done]
         end
       end
     end

@@ -37,7 +37,7 @@ module Restauro
 
         def barrier
           return unless filled? && @ours.open? && !@ours.filling.raw_crust?
-          return if !%w[rolled pressed base].include?(@ours.style.key) || (@ours.chilled? && @ours.chilled.unbaked?)
+          return if !%w[rolled pressed base].include?(@ours.style.key) || @ours.unbaked?
 
           exclusion = @ours.options.exclusion(@catalogue)
           brush = if exclusion.allows?(@catalogue.fetch("egg_white")) then "egg white, and two minutes more in the oven"

@@ -16,7 +16,13 @@ module Restauro
           filled = FillSteps.new(@ours, @catalogue).steps
           return [oven, *blind, *filled, bake, rest].compact unless @ours.chilled?
 
-          [*(unbaked? ? [set_base] : [oven, *blind]), *filled, set].compact
+          [*([oven, *blind] unless @ours.unbaked?), *filled, set].compact
+        end
+
+        # While the filling is made.   @return [Step]
+        def set_base
+          Step.new(kind: "chill", text: "Chill the base before anything goes on it.",
+                   minutes: constant(:chilled_base_minutes), hold_minutes: 1440, look_for: "firm: the fat has set")
         end
 
         private
@@ -29,14 +35,6 @@ module Restauro
         def blind_celsius = @baking.blind_oven.celsius
         # The oven that it is baked empty in, where the recipe says another.
         def blind_apart? = @baking.prebaked? && @baking.blind_oven != @baking.oven
-
-        # A base of crumbs that no oven is told for.
-        def unbaked? = @ours.style.key == "base" && @ours.chilled.unbaked?
-
-        def set_base
-          Step.new(kind: "chill", text: "Chill the base before anything goes on it.",
-                   minutes: constant(:chilled_base_minutes), hold_minutes: 1440, look_for: "firm: the fat has set")
-        end
 
         # No oven after it is filled.
         def set

@@ -15,6 +15,7 @@ module Restauro
           [
             clean,
             *crust,
+            *([heat.set_base] if @ours.unbaked?),
             *FillingSteps.new(@swap, @catalogue).steps,
             *heat.steps,
             *serve,

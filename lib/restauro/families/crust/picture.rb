@@ -94,7 +94,7 @@ module Restauro
             rim_burnt: baking.rim_burnt_minutes,
             cover_from: baking.cover_from,
             band: Constants.fetch(:crust, :oven_band),
-            done_celsius: @ours.filling&.done_celsius,
+            done_celsius: @ours.filling_celsius,
             rim: points(baking.rim_course, &:surface),
             filling: points(baking.filling_course, &:centre)
           }

@@ -87,6 +87,12 @@ module Restauro
         def oven = options.oven || Kitchen::OvenTemperature.new(celsius: style.oven_celsius)
         # Whether what is in it sets in the cold.
         def chilled? = cover == "bottom" && chilled.is?
+        # A base of crumbs that no oven is told for, under what sets.
+        def unbaked? = style.key == "base" && chilled? && chilled.unbaked?
+        # How hot its middle must get; nil where it is not baked.   @return [Float, nil] C
+        def filling_celsius = chilled? ? nil : filling&.done_celsius
+        # @return [String] when what is in it is done
+        def filling_why = chilled? ? Chilled::WHY : filling&.why
         # @return [String] hot or cold
         def filling_start = options.filling_start || (hot_filling? ? "hot" : "cold")
         # @return [Float, nil] cm in the pan that is told

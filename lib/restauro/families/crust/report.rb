@@ -80,8 +80,8 @@ module Restauro
             kind: found.kind,
             grams: found.grams.round(1),
             depth_cm: crust.filling_depth_cm&.round(2),
-            done_celsius: found.done_celsius,
-            why: found.why
+            done_celsius: crust.filling_celsius,
+            why: crust.filling_why
           }
         end
 
