@@ -27,7 +27,8 @@ module Restauro
 
         # Whether it is baked before anything goes in.
         def prebaked? =
-          !@crust.unbaked? && @crust.cover == "bottom" && (OPEN.include?(@crust.style.key) || shell?) && !@filling&.raw_crust?
+          !@crust.unbaked? && @crust.cover == "bottom" && (OPEN.include?(@crust.style.key) || shell?) &&
+            !@filling&.raw_crust?
         def weighted? = prebaked? && %w[rolled sheet].include?(@crust.style.key)
 
         # Under paper and weights, until it has set.

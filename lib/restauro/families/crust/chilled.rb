@@ -8,7 +8,7 @@ module Restauro
       class Chilled
         NO_BAKE, SETS, SWEET =
           DataFiles.words("families/crust/words.yml").values_at(:no_bake, :sets_in_the_cold, :sweet_by_name)
-        WHY = "set in the fridge: a clean cut stands".freeze
+        WHY = "set in the fridge: a clean cut stands"
         MERINGUE = Dishes::Crowning::MERINGUE
         CREAMY = %w[heavy_cream cream_cheese mascarpone ricotta].freeze
         private_constant :NO_BAKE, :SETS, :SWEET, :MERINGUE, :CREAMY
