@@ -39,9 +39,12 @@ module Restauro
 
       def unweighed_piece? = @recipe.ingredients.any? { |line| line.by_the_piece? && line.grams.nil? }
 
-      # What is floured and fried whole.
+      # What is floured and fried whole, or in cubes.
       def pieces_g =
-        @recipe.ingredients.sum(0.0) { |line| line.by_the_piece? && line.grams ? line.grams.value : 0.0 }
+        @recipe.ingredients.sum(0.0) { |line| piece?(line) && line.grams ? line.grams.value : 0.0 }
+
+      def piece?(line) =
+        line.by_the_piece? || (line.kind == "whole_meat" && @recipe.ingredients.any?(&:to_fry_in?))
     end
   end
 end

@@ -29,8 +29,17 @@ module Restauro
       # @param text [String] a step   @return [Boolean] whether it does so
       def step?(text) = text.match?(STEP) || text.match?(BIRD)
 
+      # A bird in one piece with as much water as covers it, and no word of the pan.   @param lines [Array<Line>]
+      def in_a_pot_of_water?(lines)
+        bird = lines.find { |line| line.grams && Families::CompanionKinds.thick(line) == "bird" } or return false
+        water = lines.sum { |line| line.ingredient == "water" && line.grams ? line.grams.value : 0.0 }
+        water >= bird.grams.value && lines.none? { |line| line.words? && line.text.match?(BROWNED) }
+      end
+
       # @param lines [Array<Line>]
       def said?(lines)
+        return true if in_a_pot_of_water?(lines)
+
         title, *rest = lines.select(&:words?).map(&:text)
         return false if rest.any? { |text| text.match?(BROWNED) }
 
