@@ -8,8 +8,8 @@ module Restauro
     Match = Struct.new(:key, :bystander, :piece_g, :ambiguous, keyword_init: true) { def initialize(**) = super.freeze }
     Entry = Struct.new(:key, :bystander, :piece_g, :any_modifier)
     # What comes after these says where it is from or what it is for.
-    AFTER = %w[for from at in into to with if and as on or per zum zur für aus mit pour para voor om en dans em till til i
-               na do].freeze
+    AFTER = %w[for from at in into to with if and as on or per zum zur für aus mit pour para voor om en dans em till til
+               i na do].freeze
     # A flour of something else.
     OF = /(?:di|de|of|von)\s|d['’]/i
     WORD = /\d+(?::|-to-)\d+|[[:alpha:]][[:alpha:]'’\-%]*|\d+\s?%|&/
