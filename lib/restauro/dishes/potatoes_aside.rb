@@ -7,6 +7,7 @@ module Restauro
     module PotatoesAside
       MASHED, MASH_BESIDE, CHIPS =
         DataFiles.words("dishes/words.yml").values_at(:mash_over, :mash_beside, :chips_beside)
+      UNDER = %w[cooked_egg fish simmer wilt].freeze
 
       private
 
@@ -22,9 +23,15 @@ module Restauro
 
         mash = @title.match?(MASHED) || @title.match?(MASH_BESIDE) ||
           (@title.match?(/\bpies?\b/i) && !raw?(group.lines[at]) && spread?(group, at))
-        return [part(nil, group.lines[0...at]), part("Mash", group.lines[at..])] if mash
+        return over_it(group.lines, at) if mash
 
         [part(nil, group.lines - [group.lines[at]]), part("Chips", [group.lines[at]])] if @title.match?(CHIPS)
+      end
+
+      # What else is cooked for the pie is under it, wherever it stands.
+      def over_it(lines, at)
+        under = lines[(at + 1)..].select { |line| SecondFormula::MEATS.include?(line.kind) || UNDER.include?(line.kind) }
+        [part(nil, lines[0...at] + under), part("Mash", lines[at..] - under)]
       end
 
       # Mash for a pie whose sauce stands under a heading of its own.

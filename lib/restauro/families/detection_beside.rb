@@ -19,6 +19,8 @@ module Restauro
       def dredged?
         return false if flour.zero? || told_by_title == %w[sauce] || grams("liquid").positive?
         return false unless pieces_g > flour || unweighed_piece?
+        # Fish minced with egg and a spoon of flour is a cake of all of it.
+        return false if @recipe.title.to_s.match?(Breading::Lines::CAKES) && grams("egg").positive? && !crumbs?
 
         return fried? unless grams("egg").positive?
 

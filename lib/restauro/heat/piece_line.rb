@@ -78,7 +78,11 @@ module Restauro
       # @return [Integer, nil] how many pieces a line counts
       def how_many(line) = (line.text[CUT, 1] || (line.bare_text[COUNT, 1] unless cut_up?(line)))&.to_i
       # Two aubergines in slices are more than two pieces: their weight tells how many.
-      def cut_up?(line) = !line.by_the_piece? && (line.text.match?(CUT_UP) || whole_vegetable?(line))
+      def cut_up?(line)
+        return line.text.match?(CHUNKS) if line.by_the_piece?
+
+        line.text.match?(CUT_UP) || whole_vegetable?(line)
+      end
       # An onion, a celeriac: nobody coats it whole, but for its flower.
       def whole_vegetable?(line)
         return false if line.text.match?(FLOWERS)

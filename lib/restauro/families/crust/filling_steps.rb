@@ -7,6 +7,8 @@ module Restauro
       # filling made as a part of its own has its steps there.
       class FillingSteps
         include ColdFilling
+        include FruitFilling
+        include NutFilling
 
         RAW = %w[ground_meat ground_poultry sausage fish].freeze
         CITRUS = DataFiles.words("families/crust/words.yml").fetch(:citrus)
@@ -61,18 +63,13 @@ module Restauro
         end
 
         def companion?(line) = line.role == "other" && !%w[fruit sugar].include?(group(line))
-        # Fruit in its own juice: no liquid is poured.
-        def juicy?
-          most = Constants.fetch(:crust, :juicy_liquid_g)
-          @filling.fruit? && @lines.none? { |line| line.role == "liquid" && line.grams && line.grams.value > most }
-        end
-
         def left = @lines - fats - Recipes::Parts.of(@swap.ours.recipe, :bench)
 
         def own
           return whip if whipped.any?
           return toss if @filling.fruit?
           return set_with_starch if @swap.filling&.added
+          return creamed if @filling.kind == "nuts" && left.none? { |line| line.role == "liquid" }
           return whisk if @filling.custard?
           return fold_in if @swap.ours.recipe.ingredients.any? { |line| line.part == Parts::MADE }
           return around_whole if whole_piece
@@ -96,20 +93,6 @@ module Restauro
         def fold_in
           Step.new(kind: "mix", text: "Filling: fold #{list(left)} into what is made for it.", uses: left,
                    look_for: "every piece coated", safety: @filling.safety)
-        end
-
-        def toss
-          dry =
-            left.select { |line| %w[thickener starch flour seasoning].include?(line.role) || group(line) == "sugar" }
-          Step.new(kind: "mix", text: "Filling: #{tossed(dry, left - dry)}.", uses: left,
-                   look_for: ("no dry starch to be seen" if dry.any?))
-        end
-
-        def tossed(dry, rest)
-          return "stir #{list(dry)} together dry, then toss with #{list(rest)}" if dry.length > 1
-          return "toss #{list(rest)} with #{list(dry)}" if dry.any?
-
-          rest.length > 1 ? "toss #{list(rest)} together" : "have ready #{list(rest)}"
         end
 
         def whisk

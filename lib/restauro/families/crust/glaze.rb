@@ -18,13 +18,26 @@ module Restauro
         def apart(recipe, catalogue)
           watered = watered?(recipe, catalogue)
           lines = recipe.lines.map do |line|
-            (watered && beaten?(line)) || at_last?(line) || strewn?(line) ? line.with(part: PART) : line
+            (watered && beaten?(line)) || at_last?(line) || strewn?(line) || behind_jam?(line, recipe, catalogue) ?
+              line.with(part: PART) : line
           end
           recipe.with(lines: lines)
         end
 
         # Under "To finish".
         def at_last?(line) = line.role == "egg" && line.part.to_s.match?(FINISH)
+
+        # The one egg at the end of a list, behind mincemeat or jam that it sets nothing in.
+        def behind_jam?(line, recipe, catalogue)
+          all = recipe.ingredients
+          return false unless line.role == "egg" && all.last.equal?(line) && line.grams && one?(line)
+
+          all.any? { |other| other.text.match?(ByKind::SPREAD) && !other.amount_text.nil? } && all.none? do |other|
+            other.role == "liquid" || %w[meal crumb].include?(catalogue.find_key(other.ingredient)&.group)
+          end
+        end
+
+        def one?(line) = line.grams.value <= Constants.fetch(:crust, :glaze_most_g)
 
         # What is scattered on it before the oven; icing sugar is dusted on after.
         def strewn?(line) =
@@ -34,8 +47,7 @@ module Restauro
         def line?(line) =
           line.part == PART || strewn?(line) || (%w[egg liquid].include?(line.role) && line.text.match?(WORDS))
         def beaten?(line)
-          line.role == "egg" && line.text.match?(/\bbeaten\b/i) && line.grams &&
-            line.grams.value <= Constants.fetch(:crust, :glaze_most_g)
+          line.role == "egg" && line.text.match?(/\bbeaten\b/i) && line.grams && one?(line)
         end
 
         def watered?(recipe, catalogue)

@@ -137,7 +137,7 @@ module Restauro
         private
 
         def hot_filling? =
-          filling&.cooked? && !closed? && !hot_water? && (!chilled? || chilled.boiled?)
+          filling&.cooked? && !filling.raw_crust? && !closed? && !hot_water? && (!chilled? || chilled.boiled?)
         def of_groups(group) = weights.sum(0.0) { |ingredient, g| ingredient.group == group ? g : 0.0 }
       end
     end
