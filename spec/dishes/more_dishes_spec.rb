@@ -393,8 +393,7 @@ RSpec.describe "Dishes of several hands" do
         "Almond tart\n200 g plain flour\n100 g butter\n2 tbsp water\n150 g ground almonds\n150 g sugar\n150 g " \
 "butter\n2 eggs\nBake at 180C 35 minutes\n"
       )
-    expect(said[found, /\AFilling: cream 150 g sugar and 150 g butter; beat in 150 g almond flour and 100 g egg/].length)
-      .to eq 1
+    expect(said[found, /\AFilling: cream 150 g sugar and 150 g butter; beat in 150 g almond flour/].length).to eq 1
   end
 
   it "mix a frangipane with a heading of its own, no batter" do

@@ -79,15 +79,15 @@ module Restauro
         return true if ahead.any? { |other| other.role == "crumb" }
 
         return true if MEATS.include?(line.kind) && ahead[first..].to_a.any? { |other| liquid?(other) }
-        return true if line.role == "fat" && roux?(line, lines[index + 1])
+        return true if line.role == "fat" && roux?(line, lines[index..].find { |other| wheat?(other) })
 
         line.role == "fat" && ahead.any? { |other| other.role == "fat" } ||
           (COOKED.include?(line.kind) && ahead[first..].to_a.any? { |other| other.role == "fat" || liquid?(other) })
       end
 
-      # Fat right before as much flour, or about.
+      # Fat before as much flour, or about; what is cooked in it may stand between the two.
       def roux?(fat, flour)
-        return false unless fat.grams && flour && wheat?(flour)
+        return true unless fat.grams
 
         least, most = %i[roux_least roux_most].map { |name| Constants.fetch(:dishes, name) }
         (fat.grams.value / flour.grams.value).between?(least, most)
