@@ -39,6 +39,7 @@ module Restauro
     autoload :Scale, "restauro/recipes/scale"
     autoload :ScaleWish, "restauro/recipes/scale_wish"
     autoload :TrailingAmount, "restauro/recipes/trailing_amount"
+    autoload :SlicedByName, "restauro/recipes/sliced_by_name"
     autoload :TakenOff, "restauro/recipes/taken_off"
     autoload :ToDredge, "restauro/recipes/to_dredge"
     autoload :UnitClues, "restauro/recipes/unit_clues"

@@ -44,7 +44,9 @@ module Restauro
       def laid?(line) = raw_layer?(line) || fried_layer?(line)
       # What is fried before it is laid in: raw it would swim.
       def fried_layer?(line) = line.text.match?(FRIED) && line.text.match?(SLICED)
-      def raw_layer?(line) = line.text.match?(LAYERED) && line.text.match?(SLICED) && !line.text.match?(COOKED)
+      def raw_layer?(line) =
+        line.kind == Recipes::SlicedByName::KIND ||
+          (line.text.match?(LAYERED) && line.text.match?(SLICED) && !line.text.match?(COOKED))
 
       # What layers give a sauce as they bake.   @return [Float] e
       def given_e(with, layer_g, sauce_g, starch)

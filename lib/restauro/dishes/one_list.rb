@@ -15,6 +15,7 @@ module Restauro
       # Ways to split a list without a heading.
       UNNAMED = %i[meringue_over crust_first dredged iced pancakes over_a_dough filled_dough eggs_aside
                    named_aside].freeze
+      TO_FILL = %i[crust_first pancakes filled_dough].freeze
       # What a dough that is filled is made of.
       DOUGH = %w[flour egg liquid].freeze
 
@@ -37,7 +38,13 @@ module Restauro
       private
 
       def part(label, lines) = Grouping::Group.new(label, lines)
-      def unnamed(group) = UNNAMED.lazy.filter_map { |how| send(how, group) }.first
+      def unnamed(group)
+        ways = filling_named? ? UNNAMED - TO_FILL : UNNAMED
+        ways.lazy.filter_map { |how| send(how, group) }.first
+      end
+
+      # What goes in has its own heading: nothing else does.
+      def filling_named? = @recipe.ingredients.any? { |line| line.part.to_s.match?(Recipes::Parts::FILLING) }
 
       def pieces(group)
         found = base_and_filling(group) || @fruit.split(group) || fried_first(@second.split(group.lines))

@@ -23,7 +23,7 @@ module Restauro
       PORTIONS = DataFiles.words("ingredients/words.yml").fetch(:portions)
       STRIPS = DataFiles.words("ingredients/words.yml").fetch(:strips)
       # Roots cut as fine as the onion go in with it.
-      CUT_FINE, BRIEFLY = DataFiles.words("ingredients/words.yml").values_at(:cut_fine, :briefly)
+      CUT_FINE, BRIEFLY, PULPY = DataFiles.words("ingredients/words.yml").values_at(:cut_fine, :briefly, :pulpy)
       # Dried: they take their time.
       PULSES = DataFiles.words("ingredients/words.yml").fetch(:pulses)
       STEAK = DataFiles.words("ingredients/words.yml").fetch(:steak)
@@ -75,6 +75,7 @@ module Restauro
         return unless line.kind
         return kind_row("soften") if line.text.match?(CUT_FINE) || soffritto?(line)
         return kind_row("pulse") if line.kind == "simmer" && line.text.match?(PULSES)
+        return kind_row("pulpy") if line.kind == "simmer" && line.text.match?(PULPY)
         return kind_row("briefly") if line.kind == "simmer" && line.text.match?(BRIEFLY)
         return kind_row(line.kind).except("back") if line.text.match?(thin(line))
 

@@ -8,7 +8,7 @@ module Restauro
         DataFiles.words("dishes/words.yml")
           .values_at(:poached, :poached_by_name, :meat_browned, :cured_joint, :bird_poached)
       private_constant :STEP, :TITLE, :BROWNED, :JOINT, :BIRD
-      KINDS = {meat: "poached_meat", bird: "poached_bird"}.freeze
+      KINDS = {meat: "poached_meat", bird: "poached_bird", joint: "poached_joint"}.freeze
 
       module_function
 
@@ -21,7 +21,8 @@ module Restauro
 
       # What is stewed, a joint that was cured, a bird in one piece.   @param line [Line]   @return [String, nil]
       def kind(line)
-        return KINDS[:bird] if Families::CompanionKinds.thick(line) == "bird"
+        thick = Families::CompanionKinds.thick(line)
+        return KINDS[thick.to_sym] if %w[bird joint].include?(thick)
 
         KINDS[:meat] if line.kind == "whole_meat" || (line.kind == "cured" && line.text.match?(JOINT))
       end

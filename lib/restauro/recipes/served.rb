@@ -49,6 +49,8 @@ module Restauro
         line.with(role: "other", ingredient: "bread", grams: line.grams && (line.grams * times))
       end
 
+      # No other sugar is dusted over what is cooked.
+      def dusted_on?(line) = line.ingredient == "icing_sugar" && line.text.match?(ToDredge::WORDS)
       def side?(line) = line.grams.nil? && line.amount_text.nil? && !line.words? && line.text.match?(SIDE)
 
       # "Blinis with smoked salmon": it goes on them, and soured cream with it.
@@ -73,7 +75,7 @@ module Restauro
         handheld = lines.first&.role == "title" && lines.first.text.match?(HANDHELD)
         lines.map do |line|
           heading = line.part unless floured.include?(line.part)
-          next beside(line) if side?(line)
+          next beside(line) if side?(line) || dusted_on?(line)
           next line.with(role: "other", kind: "table") if handheld && spooned?(line, lines)
 
           (ROLES.include?(line.role) || sweet?(line)) && Served.words?(line, heading: heading) ? beside(line) : line
