@@ -41,10 +41,11 @@ module Restauro
       def scattered
         return [] if @in_oven
 
-        tops = @dish.joins.select { |join| join.how == "covers" && @answers[join.to].part.role == :sauce }
-                    .map { |join| @answers[join.from] }
+        over = @dish.joins.select { |join| join.how == "covers" }
+        tops = over.select { |join| %i[sauce dough].include?(@answers[join.to].part.role) }
+          .map { |join| @answers[join.from] }
         tops.select { |top| top.part.family.nil? && top.lines.any? { |line| LineKinds.strewn?(line) } }
-            .map { |top| step(text: "#{top.name} over each plate.", part: top.name, look_for: "crisp: not before") }
+            .map { |top| step(text: "Crumbs over each plate.", part: top.name, look_for: "crisp: not before") }
       end
 
       private
@@ -71,7 +72,8 @@ module Restauro
         return [] if @in_oven || join.nil?
 
         thing, sauce = @answers.values_at(join.from, join.to)
-        return [] unless sauce.part.role == :sauce && thing.part.family.nil? && thing.steps.any?(&:minutes)
+        fried = thing.steps.any? { |made| made.minutes || made.kind == "fry" }
+        return [] unless sauce.part.role == :sauce && thing.part.family.nil? && fried
 
         title = thing.part.recipe.title.to_s
         return [into(thing, sauce)] if Bound.by_crumbs?(thing.lines, title) && !title.match?(Bound::LOAF)

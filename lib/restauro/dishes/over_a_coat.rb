@@ -12,12 +12,18 @@ module Restauro
       # @param lines [Array<Recipes::Line>] of one list
       # @return [Array(Array, Array), nil] the coat with its piece, and what goes over it
       def split(lines)
-        crumbs = lines.index { |line| line.role == "crumb" } or return
-        ahead, after = lines[0..crumbs], lines[(crumbs + 1)..]
+        whole = lines.index { |line| line.role == "crumb" } || battered(lines) or return
+        ahead, after = lines[0..whole], lines[(whole + 1)..]
         return unless ahead.any? { |line| line.role == "egg" } && ahead.any? { |line| piece?(line) }
 
         cut = after.index { |line| SOFT.include?(line.ingredient) } or return
         [ahead + after[0...cut], after[cut..]]
+      end
+
+      # Flour, egg and the fat to fry in: a batter is whole with them.   @return [Integer, nil]
+      def battered(lines)
+        at = lines.index(&:to_fry_in?) or return
+        at if lines[0...at].any? { |line| line.role == "flour" } && lines[0...at].any? { |line| line.role == "egg" }
       end
 
       # Slices, or what is still to be cut.   @param line [Recipes::Line]

@@ -5,8 +5,8 @@ module Restauro
     # Potatoes in one list with a sauce that they are not in: mash over it or beside it, chips.
     #   Needs @title, part, flour?, wet?.
     module PotatoesAside
-      MASHED, MASH_BESIDE, CHIPS =
-        DataFiles.words("dishes/words.yml").values_at(:mash_over, :mash_beside, :chips_beside)
+      MASHED, MASH_BESIDE, CHIPS, FRIES =
+        DataFiles.words("dishes/words.yml").values_at(:mash_over, :mash_beside, :chips_beside, :fries)
       UNDER = %w[cooked_egg fish simmer wilt].freeze
 
       private
@@ -18,6 +18,7 @@ module Restauro
           group.lines.index do |line|
             line.ingredient == "raw_potato" || Families::Dough::Contents.roots.key?(line.ingredient)
           end or return
+        return fries(group.lines, at) if fries?(group.lines, at)
         return mash_behind(group.lines, at) if group.lines.none? { |line| flour?(line) }
         return mash_first(group.lines, at) unless at.positive? && group.lines[0...at].any? { |line| flour?(line) }
 
@@ -26,6 +27,16 @@ module Restauro
         return over_it(group.lines, at) if mash
 
         [part(nil, group.lines - [group.lines[at]]), part("Chips", [group.lines[at]])] if @title.match?(CHIPS)
+      end
+
+      # Cut into chips, with fat to fry them in, and nothing else that is fried.
+      def fries?(lines, at) =
+        lines[at].text.match?(FRIES) && lines.any?(&:to_fry_in?) && lines.none?(&:by_the_piece?)
+
+      def fries(lines, at)
+        fried = [lines[at], *lines.select(&:to_fry_in?)]
+        rest = lines - fried
+        [part("Chips", fried), (part(nil, rest) if rest.any?)].compact
       end
 
       # What else is cooked for the pie is under it, wherever it stands.

@@ -97,7 +97,8 @@ module Restauro
         count = how_many(line)
         return unless line.grams && count&.positive?
 
-        line.grams.value / count if line.text.match?(Numbers::WEIGHED) || line.by_the_piece?
+        whole = line.by_the_piece? || line.text.match?(FLOWERS)
+        line.grams.value / count if whole || line.text.match?(Numbers::WEIGHED)
       end
 
       # @return [Recipes::Line, nil] the first that counts a known food

@@ -13,7 +13,7 @@ module Restauro
         )
       private_constant :WORDS
       INGREDIENTS_TITLE = "Ingredients"
-      NUMBERED = /\A\s*(?:step\s*)?\d+\s*[.):]\s+(?=[[:alpha:]])/i
+      NUMBERED = /\A\W*(?:step\s*)?\d+\s*[.):]\s+(?=[[:alpha:]])/i
       AMOUNT_FIRST = /\A\W*(?:\d|[#{Numbers::GLYPHS.keys.join}])/
       # What only a method says: degrees, minutes.
       TIME_FIRST = /\A\W*(?:\d+[.)]\s+)?\d+(?:\s*[-–]\s*\d+)?\s*(?:min|minut(?:es?|en|i|os)|stunden?|heures?)\b/i

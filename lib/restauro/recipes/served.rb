@@ -50,7 +50,8 @@ module Restauro
       end
 
       # No other sugar is dusted over what is cooked.
-      def dusted_on?(line) = line.ingredient == "icing_sugar" && line.text.match?(ToDredge::WORDS)
+      def dusted_on?(line) =
+        line.ingredient == "icing_sugar" && (line.grams.nil? || line.text.match?(ToDredge::WORDS))
       def side?(line) = line.grams.nil? && line.amount_text.nil? && !line.words? && line.text.match?(SIDE)
 
       # "Blinis with smoked salmon": it goes on them, and soured cream with it.
