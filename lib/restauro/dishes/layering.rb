@@ -80,9 +80,16 @@ module Restauro
       # Slices and bought sheets by what they are; a sauce, a ragout by its name.
       def layer_name(part)
         laid = part.lines.select { |line| laid?(line) }
-        return part.name.to_s.downcase if part.family || laid.empty? || laid.length < part.lines.length
+        return plain_name(part) if part.family || laid.empty? || laid.length < part.lines.length
 
         Families::Companions.list(laid.map { |line| layer(line) })
+      end
+
+      # "Dough" and "Over it" are names for the cook's list, not for what lies in the dish.
+      def plain_name(part)
+        return "what goes over it" if part.name == OverDough::NAME
+
+        part.family&.key == "gnocchi" && part.name == Naming::NAMED["gnocchi"] ? "gnocchi" : part.name.to_s.downcase
       end
 
       def layer(line) = Families::Companions.say(line, @catalogue) + (Bake.laid?(line) ? " in slices" : "")

@@ -35,6 +35,7 @@ module Restauro
       autoload :FillSteps, "restauro/families/crust/fill_steps"
       autoload :FillingSteps, "restauro/families/crust/filling_steps"
       autoload :FillingSwap, "restauro/families/crust/filling_swap"
+      autoload :DoughRest, "restauro/families/crust/dough_rest"
       autoload :DoughSteps, "restauro/families/crust/dough_steps"
       autoload :FillingMaker, "restauro/families/crust/filling_maker"
       autoload :FruitFilling, "restauro/families/crust/fruit_filling"

@@ -12,6 +12,8 @@ module Restauro
       THICK_FISH = DataFiles.words("heat/words.yml").fetch(:thick_fish)
       # Cut up before it is coated.
       CHUNKS = DataFiles.words("heat/words.yml").fetch(:chunks)
+      # However many there were before.
+      TO_BITS = DataFiles.words("heat/words.yml").fetch(:cut_to_bits)
       FINGERS = DataFiles.words("heat/words.yml").fetch(:fingers)
       FLOWERS = DataFiles.words("heat/words.yml").fetch(:flowers)
       WING = DataFiles.words("heat/words.yml").fetch(:wing)
@@ -79,7 +81,7 @@ module Restauro
       def how_many(line) = (line.text[CUT, 1] || (line.bare_text[COUNT, 1] unless cut_up?(line)))&.to_i
       # Two aubergines in slices are more than two pieces: their weight tells how many.
       def cut_up?(line)
-        return line.text.match?(CHUNKS) if line.by_the_piece?
+        return line.text.match?(TO_BITS) if line.by_the_piece?
 
         line.text.match?(CUT_UP) || whole_vegetable?(line)
       end

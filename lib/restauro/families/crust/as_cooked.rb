@@ -16,6 +16,8 @@ module Restauro
         def hot_water? =
           %w[rolled hand].include?(style.key) && recipe.ingredients.any? { |line| line.ingredient == "water" } &&
             recipe.lines.any? { |line| line.text.match?(HOT_WATER) }
+        # Raised in the warm, and never chilled.
+        def yeast? = Recipes::Parts.dough(recipe).any? { |line| line.ingredient == "yeast_dried" }
         # A flatbread by its name, with nothing on it and no oven said: it is cooked in a dry pan.
         def griddled? =
           style.key == "thin" && filling.nil? && options.oven.nil? && recipe.title.to_s.match?(GRIDDLED)

@@ -4,6 +4,7 @@ module Restauro
       # The steps of a dough that is made: what binds it, mixed, rested, shaped.
       class DoughSteps
         include Words
+        include DoughRest
 
         def initialize(swap, catalogue)
           @swap = swap
@@ -21,7 +22,7 @@ module Restauro
           return [*toasted, *binding, mix] if @style.key == "dropped"
 
           shaped = @ours.steamed? || @ours.griddled? ? [] : ShapeSteps.new(@ours).steps
-          [*toasted, *binding, mix, rest, *shaped].compact
+          [*toasted, *binding, mix, rest, *shaped, (rise if thin?)].compact
         end
 
         private
@@ -81,7 +82,8 @@ module Restauro
                    look_for: "a jelly that holds the spoon's track", safety: ["psyllium"])
         end
 
-        def poured = "cold #{@swap.liquid ? @catalogue.fetch(@swap.liquid.ingredient).say : "water"}"
+        def poured =
+          "#{@ours.yeast? ? "lukewarm" : "cold"} #{@swap.liquid ? @catalogue.fetch(@swap.liquid.ingredient).say : "water"}"
 
         # Everything that is in the dough goes in here, whatever it is.
         def mix
@@ -114,7 +116,7 @@ module Restauro
         def fat_step
           dry = flours + (stirred.any? ? " with #{list(stirred)}" : "")
           return "Stir #{dry} together" if fat.empty?
-          return "Stir #{fat} into #{dry}" if !solid_fat? || @style.key == "thin"
+          return "Stir #{fat} into #{dry}" if !solid_fat? || thin?
 
           "Rub #{fat}, fridge-cold and diced, into #{dry} until it looks like coarse crumbs"
         end
@@ -122,20 +124,6 @@ module Restauro
         def look
           {"thin" => "soft and sticky, spreads under oiled hands", "pressed" => "damp crumbs that hold when squeezed"}
             .fetch(@style.key, "holds together when squeezed, no dry flour; cracks at the edge: a few drops more")
-        end
-
-        def warm
-          Step.new(kind: "rest", text: "Keep it covered and warm: cold it cracks.", hold_minutes: 30,
-                   minutes: constant(:warm_minutes), look_for: "no longer sticky, still soft")
-        end
-
-        def rest
-          return if @style.key == "thin"
-          return warm if @ours.hot_water?
-
-          Step.new(kind: "chill", text: "Wrap it flat and chill it: the fat sets, the flour drinks.",
-                   hold_minutes: 2880, minutes: constant(:chill_minutes),
-                   look_for: "firm, bends a little before it cracks")
         end
       end
     end

@@ -33,7 +33,7 @@ module Restauro
           return [spread] if @style.key == "thin"
           return hand if @style.key == "hand"
 
-          [roll, chill_again]
+          [roll, *chill_again]
         end
 
         private
@@ -48,7 +48,7 @@ module Restauro
                   "#{ShapeSteps.round_cm(@ours).round} cm, the scraps rolled again.",
               look_for: "a crack: press a scrap in with a wet finger"
             ),
-            chill_again
+            *chill_again
           ]
         end
 
@@ -96,14 +96,13 @@ module Restauro
           )
         end
 
-        def chill_again =
-          Step.new(
-            kind: "chill",
-            hold_minutes: 1440,
-            text: "Chill it in its shape.",
-            minutes: constant(:chill_again_minutes),
-            look_for: "hard again: it shrinks less"
-          )
+        # Not what has just risen.   @return [Array<Step>]
+        def chill_again
+          return [] if @ours.yeast?
+
+          [Step.new(kind: "chill", hold_minutes: 1440, text: "Chill it in its shape.",
+                    minutes: constant(:chill_again_minutes), look_for: "hard again: it shrinks less")]
+        end
       end
     end
   end
