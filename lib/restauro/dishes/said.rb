@@ -27,12 +27,15 @@ module Restauro
     Said::STEAMED_TITLE = DataFiles.words("dishes/words.yml").fetch(:steamed_title)
 
     class << Said
+      # No oven is meant.
+      A_POT = DataFiles.words("dishes/words.yml").fetch(:oven_that_is_a_pot)
       BAKES = DataFiles.words("dishes/words.yml").fetch(:bakes)
       BAKED_TITLE = DataFiles.words("dishes/words.yml").fetch(:baked_title)
       # "Steak pie gravy" is poured.
       POURED_TITLE = DataFiles.words("dishes/words.yml").fetch(:poured_title)
       ON_THE_STOVE = DataFiles.words("dishes/words.yml").fetch(:on_the_stove)
       TURNS = DataFiles.words("dishes/words.yml").fetch(:turns)
+      FILLED_THEN = DataFiles.words("dishes/words.yml").fetch(:filled_then)
       BLIND = DataFiles.words("dishes/words.yml").fetch(:blind)
       GRILLED_NAME = DataFiles.words("dishes/words.yml").fetch(:grilled_by_name)
       GRILLS = DataFiles.words("dishes/words.yml").fetch(:grills)
@@ -45,7 +48,7 @@ module Restauro
       PAN_WORD = DataFiles.words("dishes/words.yml").fetch(:pan)
       # @param recipe [Recipes::Recipe]   @return [Said]
       def of(recipe)
-        words = recipe.lines.select(&:words?).map(&:text)
+        words = recipe.lines.select(&:words?).map { |line| line.text.gsub(A_POT, "pot") }
         sentences = turns_joined(words.flat_map { |text| text.split(/(?<=[.;!])\s+/) })
         baking = filled_first(sentences)
         found = {
@@ -90,6 +93,7 @@ module Restauro
 
       # What is said of the filled crust before what is said of the blind one: "bake blind at 190, fill, bake at 170".
       def filled_first(sentences)
+        sentences = sentences.partition { |text| text.match?(FILLED_THEN) && TimeSaid.of(text).any? }.flatten
         return sentences if sentences.none? { |text| text.match?(BLIND) }
 
         clauses(sentences).partition { |text| !text.match?(BLIND) }.flatten

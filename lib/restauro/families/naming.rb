@@ -2,6 +2,8 @@ module Restauro
   module Families
     # What a step calls a thing, with its grams.
     module Naming
+      # A weight that the grams say already.
+      BRACKET = /\A\([^)]*\)\s*(?=\p{L})/
       # How warm it comes is for the step to say.
       WARMTH = /\A(?:(?:ice|very|boiling)[- ])?(?:hot|cold|warm|boiling|chilled|lukewarm|iced)\s+/i
 
@@ -15,6 +17,7 @@ module Restauro
         end
 
         name = (line.name_text || line.text).strip.sub(/\A[-*•\s]+/, "").sub(/\A(?:of|the)\s+/i, "")
+        name = name.sub(BRACKET, "") if line.grams
         name = Recipes::Served.bare(name)
         line.grams || line.amount_text.nil? ? "#{grams(line)}#{name}" : "#{line.amount_text} #{name}".strip
       end

@@ -3,7 +3,7 @@
 module Restauro
   module Recipes
     # A list with its name, and what is done with it, on one line: "White sauce: 25 g butter, 25 g flour, half a pint of
-    # milk. Melt, stir, simmer."
+    # milk. Melt, stir, simmer." Another list may follow: "Topping: 50 g crumbs, 20 g butter. Bake."
     class ListAndSteps
       # Not behind "1 c." or "2 tsp.".
       SENTENCE_END = /(?<!\d c)(?<!\b(?:oz|lb|pt|qt))(?<!tsp)(?<!bsp)\.\s+(?=\p{Lu}|\d)/
@@ -22,7 +22,7 @@ module Restauro
         return [line] unless steps && !Outline::VERBS.match?(list)
 
         _, things = @headings.on_the_line(list, @several)
-        things && @several.split(things).length > 1 ? [list, steps] : [line]
+        things && @several.split(things).length > 1 ? [list, *split(steps)] : [line]
       end
     end
   end

@@ -33,6 +33,13 @@ RSpec.describe Restauro::Families::Sauce::Traits do
     expect([alone, both]).to eq %w[holds weeps]
   end
 
+  it "says that starch dry into what is hot lumps, and cold liquid onto a roux does not" do
+    dry, cold = [{school: "slurry", pour: "dry_into_hot"}, {school: "roux", pour: "cold_at_once"}].map do |choices|
+      traits[self, milk, with: %w[corn_starch], **choices].risks
+    end
+    expect([dry, cold]).to match([include("lumps"), not_include("lumps")])
+  end
+
   it "names two thickeners' tastes once each" do
     tastes = traits[self, milk, with: %w[sorghum_flour corn_starch]].taste
     expect(tastes.split(", ").uniq.length).to eq tastes.split(", ").length
