@@ -5,8 +5,10 @@ module Restauro
     # The oven that a sentence names, also without its unit.
     module OvenSaid
       BAKES = DataFiles.words("dishes/words.yml").fetch(:bakes)
+      # "400 for 25 minutes".
+      BEGINS_SO = /\A\W*[1-5]\d{2}\s+for\s+\d+\s*min/i
       # Degrees without their unit, behind what is said of an oven.
-      BARE_DEGREES = /(?<=\bat\ |\bto\ |\bfan\ |\boven\ |\bbake\ )\d{3}
+      BARE_DEGREES = /(?<=\A|\bat\ |\bto\ |\bfan\ |\boven\ |\bbake\ )\d{3}
         (?=\s*(?:fan\b|for\b|until\b|in\b|\d+\s*min|[,.;:)\/]|\z))|\b\d{3}(?=\ fan\b)/ix
 
       module_function
@@ -23,7 +25,7 @@ module Restauro
         text
           .gsub(/(\d)\s*(?:degrees|deg)\s*/i, '\1 ')
           .gsub(/\b(\d{3})\s*°(?!\s*[CF])/) { degrees(Regexp.last_match(1)) }
-          .gsub(text.match?(BAKES) ? BARE_DEGREES : /(?!)/) { |number| degrees(number) }
+          .gsub(text.match?(BAKES) || text.match?(BEGINS_SO) ? BARE_DEGREES : /(?!)/) { |number| degrees(number) }
       end
 
       # @param number [String] three digits   @return [String] with the unit that an oven can have

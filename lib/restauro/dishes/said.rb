@@ -42,6 +42,7 @@ module Restauro
       STEAMS = DataFiles.words("dishes/words.yml").fetch(:steams)
       SIMMERS = DataFiles.words("dishes/words.yml").fetch(:simmers)
       NO_OVEN = DataFiles.words("dishes/words.yml").fetch(:no_oven)
+      DEGREES = /\d{3}\s*°?\s*[CF]\b|gas (?:mark )?\d/i
       MAKES = /\b(?:makes|yields?)\D{0,12}(\d{1,3})\b/i
       # "Yorkshire puddings (12)".
       SO_MANY = /\((\d{1,2})\)\s*\z/
@@ -124,7 +125,7 @@ module Restauro
       def minutes(texts, words)
         first_in(
           texts.select do |text|
-            text.match?(words) || (words == BAKES && text.match?(/\d{3}\s*°?\s*[CF]\b|gas (?:mark )?\d/i))
+            text.match?(words) || (words == BAKES && OvenSaid.with_unit(text).match?(DEGREES))
           end
         ) do |text|
           found = TimeSaid.of(text)

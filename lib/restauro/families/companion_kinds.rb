@@ -26,6 +26,8 @@ module Restauro
       CUT_FINE, BRIEFLY, PULPY = DataFiles.words("ingredients/words.yml").values_at(:cut_fine, :briefly, :pulpy)
       # Dried: they take their time.
       PULSES = DataFiles.words("ingredients/words.yml").fetch(:pulses)
+      # Meat that is stewed whole, and what says it is not.
+      ONE_PIECE, DICED = DataFiles.words("ingredients/words.yml").values_at(:in_one_piece, :diced)
       STEAK = DataFiles.words("ingredients/words.yml").fetch(:steak)
       SOFFRITTO = DataFiles.words("ingredients/words.yml").values_at(:carrot, :onion, :celery).freeze
       # Cut so that they are to be found in the plate.
@@ -86,6 +88,17 @@ module Restauro
       def soffritto?(line) =
         line.text.match?(SOFFRITTO.first) && !line.text.match?(LARGE) &&
           SOFFRITTO.all? { |word| @lines.any? { |other| other.text.match?(word) } }
+
+      # @return [Float] min
+      def stew_minutes
+        whole = @lines.any? { |line| one_piece?(line) }
+        @stew_minutes || Constants.fetch(:dishes, whole ? :joint_minutes : :stew_minutes)
+      end
+
+      # A joint by its name, and by its weight.
+      def one_piece?(line) =
+        line.kind == "whole_meat" && line.text.match?(ONE_PIECE) && !line.text.match?(DICED) &&
+          line.grams&.value.to_f >= Constants.fetch(:dishes, :joint_least_g)
 
       # A steak is as done as it is wanted when it is brown.
       # @return [Float, nil] min

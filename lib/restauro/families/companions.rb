@@ -108,7 +108,6 @@ module Restauro
 
       # In the oven, or in a pot that does it by itself.
       def later? = stew_minutes.zero?
-      def stew_minutes = @stew_minutes || Constants.fetch(:dishes, :stew_minutes)
       # Neither raw nor dry by then: twice its time is too long for what is tender soon.
       def along?(line, minutes)
         own = back_minutes(line)

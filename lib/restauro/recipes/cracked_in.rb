@@ -5,17 +5,22 @@ module Restauro
     # Eggs that a step breaks whole into the dish, or that the dish is named for: they bind no sauce.
     module CrackedIn
       KIND = "cracked_egg"
-      STEP, TITLE = DataFiles.words("dishes/words.yml").values_at(:cracked_in, :cracked_by_name)
-      private_constant :STEP, :TITLE
+      STEP, TITLE, ON_TOP =
+        DataFiles.words("dishes/words.yml").values_at(:cracked_in, :cracked_by_name, :fried_on_top)
+      private_constant :STEP, :TITLE, :ON_TOP
 
       module_function
 
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
       def of(lines)
+        return on_top(lines) if lines.first&.role == "title" && lines.first.text.match?(ON_TOP)
         return lines unless said?(lines)
 
         lines.map { |line| whole?(line) ? line.with(ingredient: nil, role: "other", kind: KIND) : line }
       end
+
+      # Fried by themselves, and laid on it.   @param lines [Array<Line>]   @return [Array<Line>]
+      def on_top(lines) = lines.map { |line| whole?(line) ? line.with(role: "other", kind: "table") : line }
 
       # @param lines [Array<Line>]
       def said?(lines)

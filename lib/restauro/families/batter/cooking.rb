@@ -60,10 +60,17 @@ module Restauro
         def into_fat
           return "Slide in spoonfuls of #{@ours.piece_g.round} g. " if spooned?
 
+          return "Make #{what}; dip, drip. " if @dips && @lines.sandwich?
+
           patties? ? "Slide them in. " : ("Dry #{what}, dip, drip. " if @dips)
         end
 
-        def what = @lines.coated.any? ? "#{list(@lines.coated)}#{cut}" : "the pieces"
+        def what
+          return "sandwiches of #{list(@lines.coated)}, pressed together" if @dips && @lines.sandwich?
+
+          @lines.coated.any? ? "#{list(@lines.coated)}#{cut}" : "the pieces"
+        end
+
         # A vegetable that comes whole is cut as it was reckoned.
         def cut
           return unless @options.piece && @lines.coated.one? && Heat::PieceLine.whole_vegetable?(@lines.coated.first)

@@ -10,6 +10,7 @@ module Restauro
         WRUNG, OF_GRATED = DataFiles.words("families/batter/words.yml").values_at(:squeezed_dry, :of_grated)
         PIECES = DataFiles.words("heat/words.yml").fetch(:cut_up)
         GRATED = DataFiles.words("families/batter/words.yml").fetch(:grated)
+        SANDWICH = DataFiles.words("families/batter/words.yml").fetch(:sandwich)
         SMALL = DataFiles.words("families/batter/words.yml").fetch(:small)
         attr_reader :companions
 
@@ -45,17 +46,21 @@ module Restauro
 
         # What the batter goes around; else what goes into it.
         def coated =
-          if coating?
+          if sandwich?
+            (bread | (@companions.lines - table - folded)) + @all.select { |line| line.role == "cheese" }
+          elsif coating?
             @companions.lines - table - folded + @all.select { |line| group(line) == "fruit" || dipped?(line) }
           else
             []
           end
+        # Filled before it is dipped.
+        def sandwich? = coating? && bread.any? && @ours.recipe.title.to_s.match?(SANDWICH)
         # @return [Array<Recipes::Line>] what is stirred in at the end
         def folded = coating? ? @companions.at("finish").select { |line| line.kind == "herb" } : inside
         # In a hot tin the browned sausages lie under the batter.
         def in_tin = @ours.style == "pudding" ? @companions.lines - @companions.at("table") : []
         # @return [Array<Recipes::Line>] what only goes beside it
-        def table = @companions.at("table") + beside
+        def table = @companions.at("table") - (sandwich? ? bread : []) + beside
 
         # What is folded in or lies in the tin is cooked first where it is raw; what the batter goes around cooks in it.
         def early_steps
@@ -118,6 +123,7 @@ module Restauro
           Heat::Food.row(line.text)&.fetch("done_celsius").to_f >= Constants.fetch(:batter, :hard_celsius)
         end
 
+        def bread = @companions.lines.select { |line| line.ingredient == "gf_bread" }
         def fritter? = @ours.style == "fritter"
         def coating? = @ours.style == "coating"
         def frying_fat?(line) =
