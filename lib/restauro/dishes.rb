@@ -52,6 +52,7 @@ module Restauro
       PlainKinds
       PlainLayers
       PlainPanSauce
+      PlainRoast
       PlainSauces
       PlainSweets
       PotSaid
@@ -61,6 +62,7 @@ module Restauro
       Refusal
       Rejoined
       Report
+      Roast
       Said
       SecondFormula
       SetAndCut

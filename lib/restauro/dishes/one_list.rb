@@ -13,7 +13,7 @@ module Restauro
 
       WHITE_SAUCE = DataFiles.words("dishes/words.yml").fetch(:under_white_sauce)
       # Ways to split a list without a heading.
-      UNNAMED = %i[meringue_over crust_first dredged iced pancakes over_a_dough filled_dough eggs_aside
+      UNNAMED = %i[roasted meringue_over crust_first dredged iced pancakes over_a_dough filled_dough eggs_aside
                    named_aside].freeze
       TO_FILL = %i[crust_first pancakes filled_dough].freeze
       # What a dough that is filled is made of.
@@ -64,6 +64,15 @@ module Restauro
 
       def named(pieces, *names) = pieces&.zip(names)&.map { |lines, name| part(name, lines) }
       def crust_first(group) = named(CrustFirst.new(@catalogue, group.lines, @title).split, nil, "Filling")
+      # What is roasted, and all that is with it where nothing of that is thickened.
+      def roasted(group)
+        meat = group.lines.select { |line| Roast.meat?(line) }
+        return if meat.empty? || !Roast.of?(@recipe) || @recipe.ingredients.none? { |line| flour?(line) }
+        return [part(Roast::NAME, group.lines)] if group.lines.none? { |line| flour?(line) }
+
+        [part(Roast::NAME, meat), *pieces(part("Gravy", group.lines - meat))]
+      end
+
       # Whites with their sugar at the end of a pie that is named so.
       def meringue_over(group)
         at = group.lines.index { |line| line.ingredient == "egg_white" } or return

@@ -5,6 +5,8 @@ module Restauro
     # The oven that a sentence names, also without its unit.
     module OvenSaid
       BAKES = DataFiles.words("dishes/words.yml").fetch(:bakes)
+      DEGREES = /(?:degrees|degrés|graden|grados|gradi|grad|deg)\b\.?/i
+      IN_WORDS, BEHIND = /\b(\d{3})\s*#{DEGREES}\s*(?![CF]\b)/io, /(\d)\s*#{DEGREES}\s*/io
       # "400 for 25 minutes".
       BEGINS_SO = /\A\W*[1-5]\d{2}\s+for\s+\d+\s*min/i
       # Degrees without their unit, behind what is said of an oven.
@@ -23,7 +25,8 @@ module Restauro
       # "Bake at 180 fan", "350 degrees": no oven of Celsius goes above some 260, few of Fahrenheit below it.
       def with_unit(text)
         text
-          .gsub(/(\d)\s*(?:degrees|deg)\s*/i, '\1 ')
+          .gsub(IN_WORDS) { "#{degrees(Regexp.last_match(1))} " }
+          .gsub(BEHIND, '\1 ')
           .gsub(/\b(\d{3})\s*°(?!\s*[CF])/) { degrees(Regexp.last_match(1)) }
           .gsub(text.match?(BAKES) || text.match?(BEGINS_SO) ? BARE_DEGREES : /(?!)/) { |number| degrees(number) }
       end

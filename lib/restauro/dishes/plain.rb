@@ -10,6 +10,7 @@ module Restauro
       include PlainKinds
       include PlainLayers
       include PlainPanSauce
+      include PlainRoast
       include PlainSauces
       include PlainSweets
 
@@ -17,8 +18,8 @@ module Restauro
       # Roles that go in when the rest is done.
       LAST = %w[cheese seasoning].freeze
       # What a part may be, the first that fits: it says so in a method of that name with a question mark.
-      KINDS = %i[pan_sauce cracked crumbs mash bound chips whipped glazed meringue laid drained stirred sweet tomatoes
-                 melted poached].freeze
+      KINDS = %i[roast pan_sauce cracked crumbs mash bound chips whipped glazed meringue laid drained stirred sweet
+                 tomatoes melted poached].freeze
       DRAINED = DataFiles.words("dishes/words.yml").fetch(:drained)
       # Whether a line is of what is boiled before a white sauce goes over it.
       def self.drained?(line) = line.text.match?(DRAINED) && !line.text.match?(Families::CompanionKinds::READY)
@@ -43,25 +44,21 @@ module Restauro
           pairs: pairs.freeze,
           steps: steps(lines).freeze,
           substitutions: @found.select(&:found?).freeze,
-          warnings:
-            (lines.flat_map(&:warnings) + @exclusion.warnings(@part.recipe.with(lines: lines), @catalogue)).uniq.freeze
+          warnings: (lines.flat_map(&:warnings) + excluded(lines)).uniq.freeze
         )
       end
 
       private
 
+      def excluded(lines) = @exclusion.warnings(@part.recipe.with(lines: lines), @catalogue)
       # Flour left over in a part without a family of its own goes by starch.
       def in_place_of(line)
         elsewhere.in_place_of(line) || @found.find { |found| found.line.equal?(line) && found.found? }&.lines || [line]
       end
 
       def elsewhere
-        Families::WheatElsewhere.new(
-          @catalogue,
-          flour: -> { Families::Sauce::Choice.new(@catalogue, @exclusion).rescuer },
-          exclusion: @exclusion,
-          units: @units
-        )
+        flour = -> { Families::Sauce::Choice.new(@catalogue, @exclusion).rescuer }
+        Families::WheatElsewhere.new(@catalogue, flour: flour, exclusion: @exclusion, units: @units)
       end
 
       def list(lines) = Families::Companions.list(lines.map { |line| Families::Companions.say(line, @catalogue) })

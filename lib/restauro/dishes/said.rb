@@ -47,10 +47,12 @@ module Restauro
       # "Yorkshire puddings (12)".
       SO_MANY = /\((\d{1,2})\)\s*\z/
       PAN_WORD = DataFiles.words("dishes/words.yml").fetch(:pan)
-      # @param recipe [Recipes::Recipe]   @return [Said]
-      def of(recipe)
+      # @param recipe [Recipes::Recipe]   @param roasts [Boolean] whether what is said of a roast is asked for
+      # @return [Said]
+      def of(recipe, roasts: false)
         words = recipe.lines.select(&:words?).map { |line| line.text.gsub(A_POT, "pot") }
         sentences = turns_joined(words.flat_map { |text| text.split(/(?<=[.;!])\s+/) })
+        sentences = sentences.reject { |text| Roast.step?(text) } if !roasts && Roast.alone?(recipe)
         baking = filled_first(sentences)
         found = {
           oven: oven(baking),

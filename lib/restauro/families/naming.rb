@@ -4,6 +4,7 @@ module Restauro
     module Naming
       # A weight that the grams say already.
       BRACKET = /\A\([^)]*\)\s*(?=\p{L})/
+      BRACKET_BEHIND = /\s*\(\s*[\d.,½¼¾]+\s*(?:k?g|lbs?|oz|pounds?|kilos?)\.?\s*\)\s*\z/i
       # How warm it comes is for the step to say.
       WARMTH = /\A(?:(?:ice|very|boiling)[- ])?(?:hot|cold|warm|boiling|chilled|lukewarm|iced)\s+/i
 
@@ -17,7 +18,7 @@ module Restauro
         end
 
         name = (line.name_text || line.text).strip.sub(/\A[-*•\s]+/, "").sub(/\A(?:of|the)\s+/i, "")
-        name = name.sub(BRACKET, "") if line.grams
+        name = name.sub(BRACKET, "").sub(BRACKET_BEHIND, "") if line.grams
         name = Recipes::Served.bare(name)
         line.grams || line.amount_text.nil? ? "#{grams(line)}#{name}" : "#{line.amount_text} #{name}".strip
       end

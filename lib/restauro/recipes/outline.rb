@@ -17,7 +17,7 @@ module Restauro
       AMOUNT_FIRST = /\A\W*(?:\d|[#{Numbers::GLYPHS.keys.join}])/
       # What only a method says: degrees, minutes.
       TIME_FIRST = /\A\W*(?:\d+[.)]\s+)?\d+(?:\s*[-–]\s*\d+)?\s*(?:min|minut(?:es?|en|i|os)|stunden?|heures?)\b/i
-      SAYS_HOW = /\d\s*°\s*[CF]?\b|\b\d{3}\s?[CF]\b|\bgas (?:mark )?\d|\b\d+\s*(?:min\b|mins\b|minutes?\b|hours?\b)/i
+      SAYS_HOW = WORDS.fetch(:says_how)
       BARE_WORDS = 3
       LONG_SENTENCE = Regexp.union(/\A[^\d].{55,}[.!]\s*\z/, WORDS.fetch(:verb_last))
 
