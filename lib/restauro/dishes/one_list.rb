@@ -67,7 +67,8 @@ module Restauro
       # What is roasted, and all that is with it where nothing of that is thickened.
       def roasted(group)
         meat = group.lines.select { |line| Roast.meat?(line) }
-        return if meat.empty? || !Roast.of?(@recipe) || @recipe.ingredients.none? { |line| flour?(line) }
+        return if meat.empty? || group.lines.any? { |line| group_of(line) == "pastry" }
+        return if !Roast.of?(@recipe) || @recipe.ingredients.none? { |line| flour?(line) }
         return [part(Roast::NAME, group.lines)] if group.lines.none? { |line| flour?(line) }
 
         [part(Roast::NAME, meat), *pieces(part("Gravy", group.lines - meat))]

@@ -14,16 +14,23 @@ module Restauro
         said = Said.of(Roast.told(@part.recipe), roasts: true)
         oven = said.oven || Kitchen::OvenTemperature.new(celsius: Constants.fetch(:dishes, :roast_celsius))
         safety = Families::Companions.new(meat, @catalogue).safety(meat)
-        [*rubbed(meat, lines - meat),
+        around, rubbed = (lines - meat).partition { |line| around?(line) }
+        [*rubbed(meat, rubbed),
          Families::Step.new(kind: "preheat", text: "Heat the oven to #{oven.say}.", celsius: oven.celsius,
                             minutes: Constants.fetch(:crust, :preheat_minutes)),
-         Families::Step.new(kind: "bake", text: "Roast #{list(meat)} at #{oven.say}.", uses: meat,
+         Families::Step.new(kind: "bake", uses: meat + around,
+                            text: "Roast #{list(meat)} at #{oven.say}#{beside(around)}.",
                             celsius: oven.celsius, minutes: said.bake_minutes || Roast.minutes(meat),
                             attended: false, look_for: done(meat), safety: ["middle_decides", *safety]),
          Families::Step.new(kind: "rest", text: "Let it stand under foil; what runs out of it goes into the gravy.",
                             minutes: Constants.fetch(:dishes, :roast_rest_minutes),
                             look_for: "its juice no longer runs when it is cut")]
       end
+
+      # Potatoes and roots lie beside it for as long as they take; an onion or a lemon goes in it.
+      def around?(line) = line.grams && line.grams.value >= Constants.fetch(:dishes, :roast_around_g) && root?(line)
+      def root?(line) = line.kind == "simmer" || line.ingredient.to_s.start_with?("raw_")
+      def beside(around) = (", #{list(around)} around it for the last hour" if around.any?)
 
       def rubbed(meat, rest)
         return [] if rest.empty?
