@@ -72,8 +72,7 @@ module Restauro
         return [] if @in_oven || join.nil?
 
         thing, sauce = @answers.values_at(join.from, join.to)
-        fried = thing.steps.any? { |made| made.minutes || made.kind == "fry" }
-        return [] unless sauce.part.role == :sauce && thing.part.family.nil? && fried
+        return [] unless sauce.part.role == :sauce && thing.part.family.nil? && thing.steps.any?(&:minutes)
 
         title = thing.part.recipe.title.to_s
         return [into(thing, sauce)] if Bound.by_crumbs?(thing.lines, title) && !title.match?(Bound::LOAF)

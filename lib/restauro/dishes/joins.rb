@@ -55,12 +55,16 @@ module Restauro
         when :dough
           dough_join(part, index, host, recipe)
         else
-          Join.new(
-            from: index,
-            to: host,
-            how: part.family.nil? && recipe.title.to_s.match?(LAYERED) ? "between" : "fills"
-          )
+          sauce_join(part, index, host, recipe)
         end
+      end
+
+      # A roast and chips have it poured over; slices have it between them; what else there is goes in.
+      def sauce_join(part, index, host, recipe)
+        return Join.new(from: host, to: index, how: "over") if Roast.part?(part) || part.name == "Chips"
+
+        layered = part.family.nil? && recipe.title.to_s.match?(LAYERED)
+        Join.new(from: index, to: host, how: layered ? "between" : "fills")
       end
 
       # A sauce for the table: by its name, beside what is wrapped, or beside fruit that has its crust over it.
