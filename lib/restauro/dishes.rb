@@ -63,6 +63,7 @@ module Restauro
       Rejoined
       Report
       Roast
+      RoastInList
       Said
       SecondFormula
       SetAndCut

@@ -33,4 +33,21 @@ RSpec.describe Restauro::Dishes::Roast do
    "Roast beef hash\n500 g cooked roast beef"].each do |text|
     it("roasts nothing of #{text.tr("\n", ":")}") { expect(roasted("#{text}\n30 g flour\n500 ml stock")).to be_empty }
   end
+
+  # Safety: USDA FSIS, stuffing 74 °C; the bird is weighed with it (common practice).
+  ["Roast chicken\n%s\nGravy:\n30 g flour\n500 ml stock",
+   "Roast chicken\n%s\n30 g butter\n30 g flour\n500 ml stock",
+   "Roast chicken\nFor the bird:\n%s\nFor the gravy:\n30 g flour\n500 ml stock"].each do |list|
+    it "fills a bird with its crumbs in #{list[/[^%]+/].tr("\n", ":")}#{list[/\d+ g \w+/]} and coats it with nothing" do
+      found = steps(format(list, "1 chicken, 1.6 kg\n150 g breadcrumbs\n1 onion, chopped\n1 egg"))
+      roast = found.find { |step| step.kind == "bake" }
+      expect([found.any? { |step| step.kind == "fry" }, roast.safety & %w[poultry stuffed], roast.minutes > 92])
+        .to eq [false, %w[poultry stuffed], true]
+    end
+  end
+
+  it "says of no meat that it is done as one wants it" do
+    found = roasted("Roast pork\n1.5 kg pork loin\n30 g flour\n500 ml stock").first
+    expect(found.look_for).to include "as hot as below"
+  end
 end

@@ -16,6 +16,7 @@ module Restauro
         given = @given[group.label.to_s.downcase]
         return given == "none" ? nil : given if given
         return if Bound.by_crumbs?(group.lines, group.label || @recipe.title)
+        return if Roast.stuffed?(@recipe, group.lines)
         return crumbs_only(group) unless flour?(group.lines) && thickened?(group)
         return if fruit_in_its_juice?(group) || dusted?(group)
 

@@ -9,6 +9,7 @@ module Restauro
       include LineKinds
       include OnCrumbs
       include PotatoesAside
+      include RoastInList
       include StewAndDumplings
 
       WHITE_SAUCE = DataFiles.words("dishes/words.yml").fetch(:under_white_sauce)
@@ -31,8 +32,8 @@ module Restauro
 
       # @param group [Grouping::Group]   @return [Array<Grouping::Group>] itself alone, or its pieces
       def split(group)
-        over_a_coat(group) || bound(group) || dumplings(group) || layered(group) || under_white_sauce(group) ||
-          (unnamed(group) unless group.label) || pieces(group)
+        stuffed(group) || over_a_coat(group) || bound(group) || dumplings(group) || layered(group) ||
+          under_white_sauce(group) || (unnamed(group) unless group.label) || pieces(group)
       end
 
       private
@@ -64,16 +65,6 @@ module Restauro
 
       def named(pieces, *names) = pieces&.zip(names)&.map { |lines, name| part(name, lines) }
       def crust_first(group) = named(CrustFirst.new(@catalogue, group.lines, @title).split, nil, "Filling")
-      # What is roasted, and all that is with it where nothing of that is thickened.
-      def roasted(group)
-        meat = group.lines.select { |line| Roast.meat?(line) }
-        return if meat.empty? || group.lines.any? { |line| group_of(line) == "pastry" }
-        return if !Roast.of?(@recipe) || @recipe.ingredients.none? { |line| flour?(line) }
-        return [part(Roast::NAME, group.lines)] if group.lines.none? { |line| flour?(line) }
-
-        [part(Roast::NAME, meat), *pieces(part("Gravy", group.lines - meat))]
-      end
-
       # Whites with their sugar at the end of a pie that is named so.
       def meringue_over(group)
         at = group.lines.index { |line| line.ingredient == "egg_white" } or return

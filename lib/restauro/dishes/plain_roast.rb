@@ -13,14 +13,15 @@ module Restauro
         meat = lines.select { |line| Roast.meat?(line) }
         said = Said.of(Roast.told(@part.recipe), roasts: true)
         oven = said.oven || Kitchen::OvenTemperature.new(celsius: Constants.fetch(:dishes, :roast_celsius))
-        safety = Families::Companions.new(meat, @catalogue).safety(meat)
         around, rubbed = (lines - meat).partition { |line| around?(line) }
+        inside = rubbed.any? { |line| Roast.stuffing?(line) } ? rubbed : []
+        safety = [*Families::Companions.new(meat, @catalogue).safety(meat), *("stuffed" if inside.any?)]
         [*rubbed(meat, rubbed),
          Families::Step.new(kind: "preheat", text: "Heat the oven to #{oven.say}.", celsius: oven.celsius,
                             minutes: Constants.fetch(:crust, :preheat_minutes)),
          Families::Step.new(kind: "bake", uses: meat + around,
                             text: "Roast #{list(meat)} at #{oven.say}#{beside(around)}.",
-                            celsius: oven.celsius, minutes: said.bake_minutes || Roast.minutes(meat),
+                            celsius: oven.celsius, minutes: said.bake_minutes || Roast.minutes(meat, inside),
                             attended: false, look_for: done(meat), safety: ["middle_decides", *safety]),
          Families::Step.new(kind: "rest", text: "Let it stand under foil; what runs out of it goes into the gravy.",
                             minutes: Constants.fetch(:dishes, :roast_rest_minutes),
@@ -39,8 +40,11 @@ module Restauro
                             look_for: "dry skin under the fat browns", safety: ["raw_meat"])]
       end
 
-      def done(meat) =
-        meat.any? { |line| line.kind == "poultry" } ? "no pink at the bone, its juice clear" : "as done as you want it"
+      def done(meat)
+        return "no pink at the bone, its juice clear" if meat.any? { |line| line.kind == "poultry" }
+
+        "the middle as hot as below"
+      end
     end
   end
 end

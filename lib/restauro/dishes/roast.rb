@@ -47,10 +47,24 @@ module Restauro
           !line.text.match?(DICED))
       end
 
-      # @param lines [Array<Recipes::Line>]   @return [Float] min by the weight of the heaviest piece
-      def minutes(lines)
+      # Crumbs, bread or mince in a bird: they are done later than it is.   @param line [Recipes::Line]
+      def stuffing?(line) =
+        line.role == "crumb" || Bound::BREADS.include?(line.ingredient) || line.text.match?(Bound::MINCE)
+
+      # A bird that is filled with them, coated with nothing.   @param recipe [Recipes::Recipe]
+      # @param lines [Array<Recipes::Line>] of it
+      def stuffed?(recipe, lines) =
+        of?(recipe) && lines.any? { |line| meat?(line) && Families::WholeBird.is?(line) } &&
+          lines.any? { |line| stuffing?(line) }
+
+      # @param lines [Array<Recipes::Line>]   @param inside [Array<Recipes::Line>] what it is filled with
+      # @return [Float] min by the weight of the heaviest piece, and a bird's with its stuffing (common practice)
+      def minutes(lines, inside = [])
         line = lines.max_by { |one| grams(one) }
-        return bird_minutes(Families::WholeBird.each_g(line) / 1000) if line.kind == "poultry"
+        if line.kind == "poultry"
+          each_g = Families::WholeBird.each_g(line)
+          return bird_minutes(each_g * (1 + inside.sum { |one| grams(one) } / lines.sum { |one| grams(one) }) / 1000)
+        end
 
         found = (figure(:roast_base_minutes) + grams(line) / 1000 * figure(:roast_meat_kg_minutes)).round
         line.text.match?(SLOW) ? [found, figure(:roast_slow_minutes)].max : found
