@@ -16,6 +16,10 @@ RSpec.describe Restauro::Families::WholeBird do
     expect(instance_exec("Two chickens, 3 kg", &minutes)).to eq 75
   end
 
+  it "reckons three in words as three" do
+    expect(instance_exec("Three chickens, 4.5 kg", &minutes)).to eq 75
+  end
+
   it "takes no weight for a count" do
     expect(instance_exec("3 kg whole chicken", &minutes)).to eq 150
   end

@@ -5,9 +5,8 @@ module Restauro
     # What is spread over a filled crust just before it is baked: a meringue, a crumble, mash.
     #   Needs @answers, @host and work.
     module Crowning
-      MERINGUE = /\bmeringue\b/i
       BAKED = %w[egg flour thickener crumb].freeze
-      SPREAD = DataFiles.words("families/crust/words.yml").fetch(:spread)
+      MERINGUE, SPREAD = DataFiles.words("families/crust/words.yml").values_at(:meringue, :spread)
 
       # Whipped cream, raw fruit, a jam to glaze it: they go on last.
       # @param lines [Array<Recipes::Line>]   @param catalogue [Catalogue]

@@ -29,27 +29,22 @@ module Restauro
       end
 
       def browned_balls(lines, fat)
-        Families::Step.new(
-          kind: "brown",
-          text: "Brown them on every side#{" in #{list(fat)}" if fat.any?}; lid on and low until they are done.",
-          uses: fat,
-          minutes: Constants.fetch(:making, :meatball_minutes),
-          look_for: "no pink in the middle of the largest",
-          safety: Families::Companions.new(lines, @catalogue).safety(lines)
-        )
+        through(lines, kind: "brown", uses: fat, look_for: "no pink in the middle of the largest",
+                       text: "Brown them on every side#{" in #{list(fat)}" if fat.any?}; lid on and low until they " \
+                             "are done.")
       end
 
       # In what the sauce is made of then.
       def poached_balls(lines, fat)
-        Families::Step.new(
-          kind: "simmer",
-          text: "Slide them into the stock, or salted water, just under the boil; low until they are done; " \
-                "lift them out.",
-          uses: fat,
-          minutes: Constants.fetch(:making, :meatball_minutes),
-          look_for: "no pink in the middle of the largest; never at a rolling boil",
-          safety: Families::Companions.new(lines, @catalogue).safety(lines)
-        )
+        through(lines, kind: "simmer", uses: fat,
+                       look_for: "no pink in the middle of the largest; never at a rolling boil",
+                       text: "Slide them into the stock, or salted water, just under the boil; low until they are " \
+                             "done; lift them out.")
+      end
+
+      def through(lines, **more)
+        Families::Step.new(minutes: Constants.fetch(:making, :meatball_minutes),
+                           safety: Families::Companions.new(lines, @catalogue).safety(lines), **more)
       end
 
       # One loaf, done in its middle.

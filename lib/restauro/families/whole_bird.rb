@@ -5,8 +5,7 @@ module Restauro
     # A bird cooked in one piece in a pot: it is done by its weight, not by a clock for all birds.
     module WholeBird
       BIRD, CUT, OLD = DataFiles.words("ingredients/words.yml").values_at(:bird, :jointed, :old_bird)
-      COUNT = {"two" => 2}.freeze
-      private_constant :BIRD, :CUT, :OLD, :COUNT
+      private_constant :BIRD, :CUT, :OLD
 
       module_function
 
@@ -31,7 +30,7 @@ module Restauro
       # @return [Integer] how many the line counts, 0 where it counts none
       def count(line)
         text = line.bare_text
-        (text[/\A\d+(?=\s+(?!k?g\b))/i] || COUNT[text[/\A\w+/].to_s.downcase]).to_i
+        (text[/\A\d+(?=\s+(?!k?g\b))/i] || Numbers::WORDS[text[/\A\w+/].to_s.downcase]).to_i
       end
     end
   end

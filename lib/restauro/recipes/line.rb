@@ -67,6 +67,8 @@ module Restauro
         # Sold by the piece: one weighs what it usually does. Of a vegetable that is cut, a piece is no whole one.
         def by_the_piece? = Line::BY_THE_PIECE.include?(kind)
         def words? = %w[title step].include?(role)
+        # The same as words of the method: nothing is made of it.   @return [Line]
+        def as_words = with(ingredient: nil, grams: nil, kind: nil, understood: true, role: "step")
         def gluten? = warnings.any? { |warning| warning.code == "gluten_in_line" }
       end
 

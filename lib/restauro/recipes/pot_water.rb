@@ -19,7 +19,7 @@ module Restauro
         lines.map do |line|
           next line unless told?(line) || (potful?(line, taken) && spared?(lines, line))
 
-          line.with(ingredient: nil, grams: nil, kind: nil, understood: true, role: "step")
+          line.as_words
         end
       end
 

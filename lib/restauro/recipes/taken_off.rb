@@ -20,7 +20,7 @@ module Restauro
         steps = lines.select { |line| line.role == "step" }.map(&:text)
         return lines if steps.none? { |text| cooks_in_it?(text) } || steps.any? { |text| text.match?(REST) }
 
-        lines.flat_map { |line| (taken = taken(line, steps)) ? [words(line), taken] : [line] }
+        lines.flat_map { |line| (taken = taken(line, steps)) ? [line.as_words, taken] : [line] }
       end
 
       private
@@ -42,7 +42,6 @@ module Restauro
           .find { |read| read.ingredient == line.ingredient && read.grams }
       end
 
-      def words(line) = line.with(ingredient: nil, grams: nil, kind: nil, understood: true, role: "step")
       def most = Constants.fetch(:dishes, :taken_off_share)
     end
   end

@@ -6,10 +6,10 @@ module Restauro
       # A sweet filling that sets in the cold, and never sees the oven: one that starch has thickened on the stove, or
       # cream and soft cheese without raw egg (common practice).
       class Chilled
-        NO_BAKE, SETS, SWEET =
-          DataFiles.words("families/crust/words.yml").values_at(:no_bake, :sets_in_the_cold, :sweet_by_name)
+        NO_BAKE, SETS, SWEET, MERINGUE =
+          DataFiles.words("families/crust/words.yml")
+            .values_at(:no_bake, :sets_in_the_cold, :sweet_by_name, :meringue)
         WHY = "set in the fridge: a clean cut stands"
-        MERINGUE = Dishes::Crowning::MERINGUE
         CREAMY = %w[heavy_cream cream_cheese mascarpone ricotta].freeze
         private_constant :NO_BAKE, :SETS, :SWEET, :MERINGUE, :CREAMY
 

@@ -67,7 +67,11 @@ module Restauro
 
         def own
           return whip if whipped.any?
-          return spread_thin if spread_thin
+
+          spread_thin || mixed
+        end
+
+        def mixed
           return toss if @filling.fruit?
           return set_with_starch if @swap.filling&.added
           return creamed if @filling.kind == "nuts" && left.none? { |line| line.role == "liquid" }
