@@ -84,8 +84,8 @@ module Restauro
       def crust_join(index, host, parts, recipe)
         strewn = parts.any? { |part| part.place == :top && part.role == :shell }
         words = [parts[host].name, *(recipe.title unless strewn), *recipe.steps.map(&:text)].join("\n")
-        covers =
-          !words.match?(UNDER_TOO) && (words.match?(CRUST_OVER) || lidded?(parts, recipe, words))
+        under = words.match?(UNDER_TOO) || parts[host].name.to_s.match?(CRUST_UNDER)
+        covers = !under && (words.match?(CRUST_OVER) || lidded?(parts, recipe, words))
         Join.new(from: host, to: index, how: covers ? "covers" : "lines")
       end
 

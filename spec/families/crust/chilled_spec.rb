@@ -74,4 +74,12 @@ RSpec.describe Restauro::Families::Crust::Chilled do
   it "warns of no middle that never gets hot" do
     expect(prediction(pie(*cream)).warnings.map(&:code)).not_to include("not_done")
   end
+
+  ["top with whipped cream", "top with fresh strawberries"].each do |last|
+    it "lies under it, and no oven is lit, though a step says: #{last}" do
+      found = answer("Cream pie\nBase:\n200 g biscuits, crushed\n90 g butter\nFilling:\n500 ml milk\n4 egg yolks\n" \
+                     "100 g sugar\n40 g cornflour\nPress the base into a 23 cm tin. Chill 4 hours, #{last}.").steps
+      expect(found.map(&:kind) & %w[preheat bake chill]).to eq %w[chill]
+    end
+  end
 end
