@@ -16,6 +16,7 @@ module Restauro
       Bake
       Bound
       Choices
+      CountSaid
       CrackedEggs
       CrustFirst
       Crowning

@@ -5,6 +5,7 @@ module Restauro
     autoload :AmountReader, "restauro/recipes/amount_reader"
     autoload :Correction, "restauro/recipes/correction"
     autoload :CrackedIn, "restauro/recipes/cracked_in"
+    autoload :CupDensity, "restauro/recipes/cup_density"
     autoload :Divided, "restauro/recipes/divided"
     autoload :DidYouMean, "restauro/recipes/did_you_mean"
     autoload :Entities, "restauro/recipes/entities"

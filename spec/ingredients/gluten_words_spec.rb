@@ -17,7 +17,11 @@ RSpec.describe Restauro::GlutenWords do
     "rye bread",
     "panko",
     "couscous",
-    "spelt"
+    "spelt",
+    "4 sesame buns",
+    "1 pack wonton wrappers",
+    "4 fish fingers",
+    "barley malt syrup"
   ].each { |text| it("#{text}: contains") { expect(finding[text]).to eq "contains" } }
 
   [
@@ -31,6 +35,7 @@ RSpec.describe Restauro::GlutenWords do
     "oat drink",
     "curry powder",
     "tamari",
+    "6 corn tortillas",
     "gluten-free soy sauce",
     "gluten-free breadcrumbs"
   ].each { |text| it("#{text}: read the label") { expect(finding[text]).to eq "check" } }

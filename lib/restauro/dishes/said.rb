@@ -43,9 +43,7 @@ module Restauro
       SIMMERS = DataFiles.words("dishes/words.yml").fetch(:simmers)
       NO_OVEN = DataFiles.words("dishes/words.yml").fetch(:no_oven)
       DEGREES = /\d{3}\s*°?\s*[CF]\b|gas (?:mark )?\d/i
-      MAKES = /\b(?:makes|yields?)\D{0,12}(\d{1,3})\b/i
-      # "Yorkshire puddings (12)".
-      SO_MANY = /\((\d{1,2})\)\s*\z/
+      HOT_TIN, BATTER_IN, COOKS = DataFiles.words("dishes/words.yml").values_at(:fat_in_its_tin, :batter_in, :cooks_for)
       PAN_WORD = DataFiles.words("dishes/words.yml").fetch(:pan)
       # @param recipe [Recipes::Recipe]   @param roasts [Boolean] whether what is said of a roast is asked for
       # @return [Said]
@@ -58,11 +56,11 @@ module Restauro
           oven: oven(baking),
           blind_oven: oven(blind(sentences)),
           pan: pan(sentences),
-          bake_minutes: minutes(baking, BAKES),
+          bake_minutes: (minutes(behind_the_batter(sentences), COOKS) if oven(baking)) || minutes(baking, BAKES),
           turned: first_in(baking) { |text| TurnedDown.of(text) },
           simmer_minutes: minutes(sentences, SIMMERS),
           steam_minutes: minutes(sentences, STEAMS),
-          makes: makes(words),
+          makes: first_in(words) { |text| CountSaid.of(text, title: text.equal?(words.first)) },
           oil: FatSaid.of(recipe, sentences),
           pot: PotSaid.of(sentences)
         }.compact
@@ -102,11 +100,17 @@ module Restauro
         clauses(sentences).partition { |text| !text.match?(BLIND) }.flatten
       end
 
+      # "Heat the fat for 10 minutes, pour in the batter, cook for 25."   @return [Array<String>]
+      def behind_the_batter(sentences)
+        at = sentences.index { |text| text.match?(BATTER_IN) } or return []
+        [sentences[at].split(BATTER_IN, 2).last, *sentences.drop(at + 1)]
+      end
+
       def first_in(texts) = texts.lazy.filter_map { |text| (yield text)&.then { |value| [value, text] } }.first
 
       def oven(texts)
         first_in(texts) do |text|
-          next if text.match?(NO_OVEN) && !text.match?(BAKES)
+          next if text.match?(NO_OVEN) && !text.match?(BAKES) && !text.match?(HOT_TIN)
 
           OvenSaid.of(text)
         end
@@ -132,13 +136,6 @@ module Restauro
         ) do |text|
           found = TimeSaid.of(text)
           (words == BAKES && text.match?(TurnedDown::IN_TURN) ? found.sum : found.first) if found.any?
-        end
-      end
-
-      def makes(texts)
-        first_in(texts) do |text|
-          said = text[MAKES, 1] || (text[SO_MANY, 1] if text.equal?(texts.first))
-          said&.to_i&.then { |count| count if count.between?(1, 200) }
         end
       end
     end

@@ -39,7 +39,7 @@ module Restauro
         return %w[crust] if sheet? || crumb_base? || (crumbs_in_fat? && told_by_title == %w[crust])
         return %w[breading] if crumbs? && !liquid_over_flour? && !crumbs_inside?
 
-        return %w[batter] if fruit_in_batter?
+        return %w[batter] if fruit_in_batter? || cakes?
 
         told = told_by_title
         return told if told.length == 1 && possible?(told.first)

@@ -20,12 +20,16 @@ module Restauro
         return false if flour.zero? || told_by_title == %w[sauce] || grams("liquid").positive?
         return false unless pieces_g > flour || unweighed_piece?
         # Fish minced with egg and a spoon of flour is a cake of all of it.
-        return false if @recipe.title.to_s.match?(Breading::Lines::CAKES) && grams("egg").positive? && !crumbs?
+        return false if cakes? && grams("egg").positive?
 
         return fried? unless grams("egg").positive?
 
         ratio.to_f < figure(:dough_under) || (fried? && to_dredge?) || starched?
       end
+
+      # Mashed or minced and bound with a spoon of flour, without crumbs around them.
+      def cakes? =
+        @recipe.title.to_s.match?(Breading::Lines::CAKES) && flour.positive? && !crumbs? && !liquid_over_flour?
 
       def fried? = @recipe.lines.any? { |line| line.text.match?(FRIED) }
 

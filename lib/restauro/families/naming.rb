@@ -20,7 +20,9 @@ module Restauro
         name = (line.name_text || line.text).strip.sub(/\A[-*•\s]+/, "").sub(/\A(?:of|the)\s+/i, "")
         name = name.sub(BRACKET, "").sub(BRACKET_BEHIND, "") if line.grams
         name = Recipes::Served.bare(name)
-        line.grams || line.amount_text.nil? ? "#{grams(line)}#{name}" : "#{line.amount_text} #{name}".strip
+        return "#{grams(line)}#{name}" if line.amount_text.nil? || (line.grams && !in_cups?(line))
+
+        "#{line.amount_text} #{name}".strip
       end
 
       # @return [String] "200 g ", to a tenth where it is under 20
@@ -28,6 +30,13 @@ module Restauro
         line.grams ? "#{Recipes::WeighedLine.tenths(line.grams.value.round(line.grams.value < 20 ? 1 : 0))} g " : ""
 
       private
+
+      # Cups of cut things: what they weigh is out of a table, the cups are the cook's own.
+      def in_cups?(line)
+        _, rest = Numbers.read(line.amount_text)
+        unit, = KitchenUnits.of("us").read(rest.to_s.lstrip)
+        line.ingredient.nil? && unit&.volume? && !unit.spoon
+      end
 
       # The cook's own gorgonzola, where the catalogue has one row for many cheeses.   @return [String, nil]
       def typed(line, catalogue)

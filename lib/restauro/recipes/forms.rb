@@ -8,6 +8,8 @@ module Restauro
       # "2 lemons, juice and zest", "1 lemon, juiced".
       JUICED = /\A\s*(.+?)\s*(?:large|small|medium|ripe|fresh|unwaxed)?\s+([[:alpha:]]+?)s?,\s*
         (?:(?:finely\s+grated\s+)?zest\s+and\s+)?juiced?\b(.*)\z/ix
+      # "a squeeze of lemon", "a squeeze of half a lime".
+      SQUEEZE = /\b(?<squeeze>squeezes?|squirt)\s+of\s+(?:fresh\s+)?(?:half\s+)?(?:an?\s+)?(?<fruit>lemon|lime|orange)\b(?!\s+juice)/i
 
       def initialize(table: DataFiles.yaml("ingredients/forms.yml"))
         @juice = table.fetch("juice")
@@ -27,7 +29,7 @@ module Restauro
 
       # @param text [String] plain   @return [String] the same amount of juice by volume, or the text as it was
       def poured(text)
-        return text unless text.match?(/juice/i)
+        return text.sub(SQUEEZE, '\k<squeeze> of \k<fruit> juice') unless text.match?(/juice/i)
 
         plain = Numbers.plain(text)
         match = JUICE.match(plain) || JUICED.match(plain) or return text

@@ -84,7 +84,7 @@ module Restauro
         return zest(text, part, amount) if match.bystander == "table" && text.match?(ZEST)
 
         piece_g = slices?(amount, match) ? nil : match.piece_g
-        grams = amount && PieceWeight.of(@weigher.bystander_grams(amount, piece_g), text, match)
+        grams = amount && PieceWeight.of(@weigher.bystander_grams(amount, piece_g, match.bystander, text), text, match)
         Line.new(text: text, part: part, role: "other", grams: grams, amount_text: amount&.text,
                  name_text: amount&.rest, kind: match.bystander)
       end

@@ -7,9 +7,13 @@ module Restauro
     class Prose
       VERB, INFINITIVE, ENDS = DataFiles.words("recipes/words.yml").values_at(:told_verb, :told_infinitive, :told_ends)
       AMOUNT =
-        /(?<![\d.,\/[:alpha:]])(?<!\d\s)(?<!\d\sand\s)(?:\d|[½¼¾⅓⅔⅛]|(?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|half\ an?|
+        /(?<![\d.,\/[:alpha:]])(?<!\d\s)(?<!\d\sand\s)(?:\d|[½¼¾⅓⅔⅛]|juice\ (?:of|from)\ (?:half\ an?|an?|\S+)\ |
+        (?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|half\ an?|
         an?\ (?:tablespoon|teaspoon|cup|pinch|knob|pint|quart|litre|liter|handful|splash|stick|glass|tin|can|clove|bunch|pound|kilo|quarter|
-        half|third|dozen|ounce|egg|onion|carrot|leek|shallot|lemon|(?:large|medium|small|whole|good)\ \p{L}+))\b)/ix
+        squeeze|dollop|spoonful|grating|dash|rasher|half|third|dozen|ounce|egg|onion|carrot|leek|shallot|lemon|
+        (?:large|medium|small|whole|good)\ \p{L}+))\b)/ix
+      # An amount that stands behind its name.
+      JUICE = /\Ajuice\s/i
       # "50 g. butter" is no end of a sentence.
       POINTED = /(?<=\dg|\d g|\d c|ml|kg|oz|lb|sp)\.(?=\s+\p{Ll})/i
       # "1 inch of hot oil" weighs nothing.
@@ -88,7 +92,7 @@ module Restauro
       def thing(text, start, following)
         piece = text[start...(following || text.length)][0, MOST_LETTERS]
         plain = Numbers.plain(piece)
-        number, rest = Numbers.read(plain)
+        number, rest = Numbers.read(plain) || (plain.match?(JUICE) && [1, plain])
         return if number.nil? || rest.match?(LONG)
 
         head = plain[0, plain.length - rest.length]

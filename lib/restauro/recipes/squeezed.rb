@@ -31,7 +31,7 @@ module Restauro
 
       def named_after?(line, names)
         fruit = line.text[FRUIT, 1].downcase
-        names.compact.any? { |name| name.match(NAMED)&.then { |found| found[1].casecmp?(fruit) } }
+        names.compact.any? { |name| name.match(NAMED)&.captures&.compact&.any? { |found| found.casecmp?(fruit) } }
       end
 
       def juice(line)

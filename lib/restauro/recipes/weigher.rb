@@ -22,12 +22,14 @@ module Restauro
       # One piece of it.   @return [Estimate, nil] g
       def piece(ingredient) = ingredient.piece_g && Estimate.within(ingredient.piece_g, @shares[:piece])
 
-      # Grams of something known by name only: a weight, or pieces of a known size.
-      def bystander_grams(amount, piece_g)
+      # Grams of something known by name only: a weight, pieces of a known size, or cups of it.
+      # @param kind [String] of data/ingredients/kinds.yml   @param text [String] the raw line
+      def bystander_grams(amount, piece_g, kind, text)
         term = amount.terms.first
         return scaled(term.number, term.unit.amount) if term.unit&.mass? && term.unit.only.nil?
+        return (term.number * piece_g).widen(@shares[:piece]) if piece_g && piece?(term.unit)
 
-        (term.number * piece_g).widen(@shares[:piece]) if piece_g && piece?(term.unit)
+        in_cups(term, kind, text)
       end
 
       private
@@ -74,10 +76,18 @@ module Restauro
       end
 
       def volume(term, ingredient, line)
-        density = ingredient.density or return
+        density = ingredient.density or return in_cups(term, ingredient.group, line)
         weight = heaped(term, ingredient) * (term.unit.amount * density)
         low, high = filling(term, ingredient)
         fill(weight.widen(low, high), ingredient, line)
+      end
+
+      # Cut things in a cup; a spoon of them stays a spoon.
+      def in_cups(term, kind, text)
+        return unless term.unit&.volume? && !term.unit.spoon
+
+        density = CupDensity.of(text, kind)
+        density && (term.number * (term.unit.amount * density)).widen(@shares[:cup_of_pieces])
       end
 
       def heaped(term, ingredient)

@@ -13,7 +13,7 @@ module Restauro
           said = place.said
           {
             **super,
-            pan: said.pan || one_tray(place.dish.title),
+            pan: said.pan || one_tray(place.dish),
             makes: said.makes,
             bake_minutes: said.bake_minutes
           }.compact
@@ -37,9 +37,10 @@ module Restauro
 
         private
 
-        # What is by its name baked in one tin.
-        def one_tray(title)
-          _, tray = DataFiles.yaml("families/batter/trays.yml").find { |words, _| title.to_s.match?(/\b#{words}\b/i) }
+        # What is baked in one tin, by its name or by its steps.
+        def one_tray(dish)
+          told = [dish.title, *dish.recipe.lines.select { |line| line.role == "step" }.map(&:text)].join("; ")
+          _, tray = DataFiles.yaml("families/batter/trays.yml").find { |words, _| told.match?(/\b#{words}\b/i) }
           tray && Kitchen::BakingPan.parse(tray)
         end
 

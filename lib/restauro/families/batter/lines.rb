@@ -12,6 +12,7 @@ module Restauro
         GRATED = DataFiles.words("families/batter/words.yml").fetch(:grated)
         SANDWICH = DataFiles.words("families/batter/words.yml").fetch(:sandwich)
         SMALL = DataFiles.words("families/batter/words.yml").fetch(:small)
+        RAW, ALL_RAW = DataFiles.words("families/batter/words.yml").values_at(:raw_in_batter, :all_raw)
         attr_reader :companions
 
         def initialize(swap, catalogue)
@@ -81,6 +82,15 @@ module Restauro
           end
         end
 
+        # Cut small, an onion cooks in a fritter's batter, chilli and garlic always do; green onions cook in anything.
+        # @return [Array<Recipes::Line>]
+        def raw_in
+          soft = @companions.at("soften")
+          return soft if @ours.recipe.title.to_s.match?(ALL_RAW)
+
+          soft.select { |line| line.text.match?(fritter? ? Regexp.union(SMALL, RAW, Companions::SCORCHES) : RAW) }
+        end
+
         private
 
         # Shredded cabbage beside fish in its batter: nobody dips that.
@@ -90,12 +100,6 @@ module Restauro
           small = @companions.at("simmer").select { |line| line.text.match?(Style::CUT_SMALL) }
           small += @companions.at("finish").select { |line| line.text.match?(Breading::Lines::BESIDE) }
           small.length < (@companions.lines - @companions.at("table")).length ? small : []
-        end
-
-        # Cut small, an onion cooks in the batter; chilli and garlic always do.
-        def raw_in
-          small = Regexp.union(SMALL, Companions::SCORCHES)
-          fritter? ? @companions.at("soften").select { |line| line.text.match?(small) } : []
         end
 
         # A root, a cauliflower that is stirred in raw would stay hard.

@@ -50,7 +50,7 @@ module Restauro
             Step.new(
               kind: "bake",
               text: "Bake at #{oven ? oven.say : "#{celsius.round} °C"}.",
-              minutes: Cooking.half(Muffins.minutes(tin, oven)),
+              minutes: @ours.options.bake_minutes || Cooking.half(Muffins.minutes(tin, oven)),
               celsius: celsius,
               look_for:
                 "domed, and the middle at #{Constants.fetch(:batter, :muffin_done_celsius).round} °C: a filling fools the skewer",

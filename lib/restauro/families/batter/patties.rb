@@ -15,8 +15,8 @@ module Restauro
         # Softened or boiled before it is mixed; raw meat cooks in the pan.   @return [Array<Step>]
         def early
           companions = @lines.companions
-          [*boiled_roots,
-           *Companions.new(companions.lines - companions.at("brown") - companions.at("table"), @catalogue).early_steps]
+          cooked = companions.lines - companions.at("brown") - companions.at("table") - @lines.raw_in
+          [*boiled_roots, *Companions.new(cooked, @catalogue).early_steps]
         end
 
         # @return [Array<Step>]

@@ -27,7 +27,7 @@ module Restauro
         end
 
         # @return [Array<Step>]
-        def steps = [fished, cheese, yolks, finish, stand, keep].compact
+        def steps = [fished, cheese, yolks, finish, @lines.toast.step, stand, keep].compact
 
         private
 
@@ -113,7 +113,7 @@ module Restauro
         end
 
         def stand
-          table, pasta = %w[table boiled].map { |stage| @lines.companions.at(stage) }
+          table, pasta = %w[table boiled].map { |stage| @lines.companions.at(stage) - @lines.toast.lines }
           return if @ours.cooling.empty? && table.empty?
 
           served = "erve at about #{@ours.serve_celsius.round} °C"

@@ -44,8 +44,10 @@ module Restauro
         def spices = of("seasoning").select { |line| line.ingredient == "ground_spice" && !line.grams.nil? }
         # @return [Array<Recipes::Line>]
         def eggs = of("egg")
-        # @return [Array<Recipes::Line>]
-        def cheeses = of("cheese")
+        # @return [Array<Recipes::Line>] what melts in it
+        def cheeses = of("cheese") - toast.lines
+        # Bread that lies on a soup, its cheese on it.   @return [OnToast]
+        def toast = OnToast.new(@ours.recipe, @catalogue)
         # @return [Array<Recipes::Line>]
         def crumbs = of("crumb")
         # Last of all: sharp things, cream that splits, mustard, salt.
