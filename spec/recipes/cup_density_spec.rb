@@ -1,4 +1,4 @@
-# Household weights of a cup, USDA Home and Garden Bulletin 72, "Nutritive Value of Foods", table 9; the figures here from
+# Household weights of a cup, USDA Home and Garden Bulletin 72, "Nutritive Value of Foods", table 9; figures from
 # memory.
 RSpec.describe Restauro::Recipes::CupDensity do
   {

@@ -43,8 +43,7 @@ module Restauro
       def poached_minutes(line) = [back_minutes(line), @stew_minutes].compact.max || stew_minutes
 
       # It is done, and goes back to get hot.
-      def warmed
-        done = at("poach")
+      def warmed(done)
         return [] if done.empty?
 
         [Step.new(kind: "simmer", text: "#{said(done)} back into the pan.", minutes: figure(:back_minutes), uses: done,

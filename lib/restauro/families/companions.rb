@@ -12,6 +12,8 @@ module Restauro
       # Minutes in the sauce of what is not done when it is brown.
       MINUTES = {"fish" => :fish_minutes, "wilt" => :wilt_minutes, "brief" => :brief_minutes,
                  "pulse" => :pulse_minutes}.freeze
+      # What goes in later than this needs no lid, and only minutes.
+      LID_OFF_RANK = 7
       STAGES = %w[boiled poach brown soften infuse simmer finish table].freeze
 
       attr_reader :lines
@@ -61,8 +63,11 @@ module Restauro
       # What cooks in the sauce until it is tender.   @param but [Array<Recipes::Line>] that are in it already
       # @return [Array<Step>]
       def simmer_steps(but: [])
-        [*back(at("brown") - but), *warmed, *tender("words", at("simmer") - but)]
+        [*back(at("brown") - but), *warmed(at("poach") - but), *tender("words", at("simmer") - but)]
       end
+
+      # What only needs its last minutes: fish, peas, leaves.   @return [Array<Recipes::Line>]
+      def quick = at("simmer").select { |line| @rows[line]["rank"].to_i > LID_OFF_RANK }
 
       # What goes in before a sauce's own simmer, where that lasts as long as it takes: meat that is brown, roots.
       # @param minutes [Float]   @return [Array<Recipes::Line>]
@@ -125,7 +130,7 @@ module Restauro
           next tender_later(group) if later? && how == "words" && !row.key?("minutes")
 
           words = row.fetch(how, row["words"]) % said(group)
-          lid = ", lid on, low" unless row["rank"].to_i > 7 || row.key?(how) && how == "alone"
+          lid = ", lid on, low" unless row["rank"].to_i > LID_OFF_RANK || row.key?(how) && how == "alone"
           Step.new(kind: "simmer", text: "#{capital(words)}#{lid}.",
                    minutes: minutes(group.first), uses: group, safety: safety(group))
         end

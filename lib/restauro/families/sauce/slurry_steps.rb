@@ -13,10 +13,13 @@ module Restauro
         def steps
           return cold_start if cold_start?
 
-          [*wine, warm, (boiled_eggs? ? custard : stir_slurry), simmered, *late].compact
+          [*wine, warm, *tender_first, (boiled_eggs? ? custard : stir_slurry), simmered, *late].compact
         end
 
         private
+
+        # A slurry that stews for long goes thin: what takes its time is done before it goes in.
+        def tender_first = boiled_eggs? ? [] : @lines.companions.simmer_steps(but: along + @lines.companions.quick)
 
         # Flours without fat are whisked in cold and heated with the liquid.
         def cold_start? =
