@@ -7,6 +7,7 @@ module Restauro
         Baking
         Cautions
         Cover
+        Cups
         Declarations
         Depth
         Filling
@@ -29,6 +30,7 @@ module Restauro
       ].each { |name| autoload name.to_sym, "restauro/families/crust/#{name.downcase}" }
       autoload :AsCooked, "restauro/families/crust/as_cooked"
       autoload :ByKind, "restauro/families/crust/by_kind"
+      autoload :ByThePiece, "restauro/families/crust/by_the_piece"
       autoload :Chilled, "restauro/families/crust/chilled"
       autoload :ColdFilling, "restauro/families/crust/cold_filling"
       autoload :Custard, "restauro/families/crust/custard"

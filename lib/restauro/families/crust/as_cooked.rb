@@ -4,7 +4,7 @@ module Restauro
   module Families
     class Crust
       # How a crust is made and cooked, by its words and by what is chosen: boiling fat or cold; oven, basin, pan, fat.
-      #   Needs recipe, options, style, cover and filling.
+      #   Needs recipe, options, style, cover, filling and chilled.
       module AsCooked
         HOT_WATER = DataFiles.words("families/crust/words.yml").fetch(:hot_water)
         GRIDDLED = DataFiles.words("families/crust/words.yml").fetch(:griddled)
@@ -24,6 +24,10 @@ module Restauro
         # The fat that it is fried in: closed around its filling, by the piece.   @return [Heat::Frying, nil]
         def frying = by_the_piece? ? options.oil : nil
         def by_the_piece? = style.key == "hand" || (cover == "wrapped" && !rolled_up?)
+        # Whether what is in it sets in the cold.
+        def chilled? = options.chilled.nil? ? cover == "bottom" && chilled.is? : options.chilled
+        # A base of crumbs that no oven is told for, under what sets.
+        def unbaked? = style.key == "base" && chilled? && chilled.unbaked?
         # Around its filling, which goes in cold: hot it would melt the dough.
         def closed? = style.key == "hand" || cover == "wrapped"
         # Whether the filling lies open to the oven.

@@ -27,7 +27,7 @@ module Restauro
 
         # Whether it is baked before anything goes in.
         def prebaked? =
-          !@crust.unbaked? && @crust.cover == "bottom" && (OPEN.include?(@crust.style.key) || shell?) &&
+          !raw_cups? && !@crust.unbaked? && @crust.cover == "bottom" && (OPEN.include?(@crust.style.key) || shell?) &&
             !@filling&.raw_crust?
         def weighted? = prebaked? && %w[rolled sheet].include?(@crust.style.key)
 
@@ -59,6 +59,8 @@ module Restauro
           return if prebaked?
           return [rim_golden_minutes, through.done].compact.max if @crust.style.key == "dropped"
 
+          return small_golden if @crust.cups&.cases
+
           [flat.brown, flat.crisp && Constants.fetch(:crust, :lid_dry_times) * flat.crisp].compact.min
         end
 
@@ -84,6 +86,11 @@ module Restauro
 
         private
 
+        # In a cup the heat is all round it, and there is little of it.
+        def small_golden =
+          base.crisp && Constants.fetch(:crust, @crust.cups.lids ? :small_lid_dry_times : :small_dry_times) * base.crisp
+        # Small ones are filled raw, unless they are to be filled when they are cold.
+        def raw_cups? = @crust.cups && @filling && !@crust.cups.blind
         # A bought shell that is baked before what is cooked already.
         def shell? = @crust.style.sheet? && (@crust.chilled? || @crust.filling&.boiled?)
 

@@ -63,7 +63,7 @@ module Restauro
 
         # The filling stands too high in its pan.   @return [Warning, nil]
         def overfull(crust)
-          deep, depth = crust.filling_depth_cm, crust.options.pan.depth_cm
+          deep, depth = crust.filling_depth_cm, crust.cups&.deep_cm || crust.options.pan.depth_cm
           return unless deep && depth && deep > depth * Constants.fetch(:crust, :filling_share)
 
           warning(

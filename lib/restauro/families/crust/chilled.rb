@@ -6,12 +6,12 @@ module Restauro
       # A sweet filling that sets in the cold, and never sees the oven: one that starch has thickened on the stove, or
       # cream and soft cheese without raw egg (common practice).
       class Chilled
-        NO_BAKE, SETS, SWEET, MERINGUE =
+        NO_BAKE, FILLED_COLD, SETS, SWEET, MERINGUE =
           DataFiles.words("families/crust/words.yml")
-            .values_at(:no_bake, :sets_in_the_cold, :sweet_by_name, :meringue)
+            .values_at(:no_bake, :filled_cold, :sets_in_the_cold, :sweet_by_name, :meringue)
         WHY = "set in the fridge: a clean cut stands"
         CREAMY = %w[heavy_cream cream_cheese mascarpone ricotta].freeze
-        private_constant :NO_BAKE, :SETS, :SWEET, :MERINGUE, :CREAMY
+        private_constant :NO_BAKE, :FILLED_COLD, :SETS, :SWEET, :MERINGUE, :CREAMY
 
         # @param recipe [Recipes::Recipe] the whole of it   @param filling [Filling, nil]   @param options [Options]
         def initialize(recipe, filling, catalogue, options)
@@ -24,7 +24,7 @@ module Restauro
 
         def is?
           return false if @filling.nil? || @options.crowned || !sweet? || meat? || words.first.to_s.match?(MERINGUE)
-          return true if words.any? { |text| text.match?(NO_BAKE) }
+          return true if words.any? { |text| text.match?(NO_BAKE) || text.match?(FILLED_COLD) }
 
           sets_by_itself? && (@options.bake_minutes.nil? || words.any? { |text| text.match?(SETS) })
         end

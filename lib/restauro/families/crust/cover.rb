@@ -49,7 +49,10 @@ module Restauro
           return "wrapped" if crust.style.key == "rolled" && rolled_up?(crust.recipe)
           return "double" if crust.hot_water? && crust.filling
 
-          dough_words(words) || (fruit_pie?(crust, words) && (both?(crust) ? "double" : lid(words))) || "bottom"
+          told = dough_words(words)
+          return "double" if told == "top" && Cups.cases?(crust)
+
+          told || (fruit_pie?(crust, words) && fruit_cover(crust, words)) || "bottom"
         end
 
         # @return [String] bottom where the words line a tin with it, else top
@@ -59,13 +62,16 @@ module Restauro
         def dough_words(words)
           return "double" if words.match?(WORDS.fetch(:top)) && words.match?(WORDS.fetch(:under_too))
 
-          {top: "top", freely: "free", double: "double"}.find { |name, _| words.match?(WORDS.fetch(name)) }&.last
+          {double: "double", top: "top", freely: "free"}.find { |name, _| words.match?(WORDS.fetch(name)) }&.last
         end
 
         def fruit_pie?(crust, words)
           crust.style.key == "rolled" && crust.filling&.fruit? && words.match?(WORDS.fetch(:pie)) &&
             !words.match?(WORDS.fetch(:open))
         end
+
+        # Small ones have lids and cases.
+        def fruit_cover(crust, words) = Cups.row(crust.recipe) || both?(crust) ? "double" : lid(words)
 
         # Dough for a lid as well.
         def both?(crust)

@@ -19,18 +19,26 @@ module Restauro
         def told(place, shared)
           said = place.said
           fat = Heat::Frying.parse(said.oil) if said.oil && !said.oven && !shared[:oven]
-          {oven: said.oven, pan: said.pan, oil: fat}.compact
+          {oven: said.oven, pan: said.pan, oil: fat, makes: said.makes}.compact
         end
         # On top where it covers; for as long as the recipe bakes it.
-        def usual(place, _recipe, chosen)
+        def usual(place, recipe, chosen)
           {
-            cover: (place.covers? ? "top" : nil),
+            cover: (over(recipe, chosen) if place.covers?),
             bake_minutes: (place.said.bake_minutes if place.said.baked),
             stew_minutes: place.said.simmer_minutes,
             crowned: (true if place.crowned?(catalogue)),
             steam_minutes: (place.said.steamed(place.dish.title) if place.filled_crust? && !chosen[:oven]),
             blind_oven: (place.said.blind_oven if chosen[:oven] == place.said.oven)
           }.compact
+        end
+
+        # A lid; small pies have cases too, where there is dough for them.
+        def over(recipe, chosen)
+          return "double" if Cover.dough_words(Cover.words(recipe)) == "double"
+
+          crust = Prediction.new(recipe, catalogue, options(**chosen.slice(:makes, :pan, :style), cover: "top"))
+          Cups.cases?(crust) ? "double" : "top"
         end
 
         # (see Declared#holds)

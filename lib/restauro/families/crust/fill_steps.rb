@@ -5,6 +5,8 @@ module Restauro
     class Crust
       # What goes on a crust between its blind baking and its oven: a barrier, the filling, the lid, the wash.
       class FillSteps
+        include ByThePiece
+
         WHOLE = %w[quick_meat whole_meat fish].freeze
         TATIN = DataFiles.words("families/crust/words.yml").fetch(:tatin)
 
@@ -37,6 +39,7 @@ module Restauro
 
         def barrier
           return unless filled? && @ours.open? && !@ours.filling.raw_crust?
+          return unless @ours.baking.prebaked?
           return if !%w[rolled pressed base].include?(@ours.style.key) || @ours.unbaked?
 
           exclusion = @ours.options.exclusion(@catalogue)
@@ -57,7 +60,9 @@ module Restauro
           into = "Fill it"
           into = "Fill the dish, then scatter the topping over it" if @ours.style.loose? && @ours.cover == "top"
           hot = @ours.filling_start == "hot"
-          weight = ": #{filling.grams.round} g#{deep}, #{hot ? "hot" : "cold from the fridge"}" if filling.grams >= 1
+          start = hot ? "hot" : "cold from the fridge"
+          weight = ": #{filling.grams.round} g#{deep}, #{start}" if filling.grams >= 1
+          into, weight = "Fill them", each(filling, start) if @ours.cups
           under = @ours.cover == "top" ? "dish, the lid cold" : "dry crust"
           over = "; scatter #{strewn} over it" if strewn && @ours.open?
           Step.new(kind: "shape", text: "#{into}#{weight}#{over}.", uses: filling.recipe.ingredients,
@@ -65,37 +70,7 @@ module Restauro
                    safety: filling.kind == "sauce" ? [] : filling.safety)
         end
 
-        # So much on each round, folded, crimped, cut.
-        def by_hand(filling)
-          count = ShapeSteps.rounds(@ours)
-          Step.new(kind: "shape", uses: [*filling.recipe.ingredients, *glaze], look_for: "no filling on the rim",
-                   text: "#{share(filling.grams / count)} on one half of each of #{count} rounds; " \
-                         "wet the rim, fold, crimp#{closed}.",
-                   safety: filling.kind == "sauce" ? [] : filling.safety)
-        end
-
-        def share(grams) = grams >= 1 ? "#{grams.round} g of cold filling" : "Cold filling"
-
-        # The sheet around it: one long roll that is cut, or squares folded over.
-        def wrapped(filling)
-          thick = Recipes::WeighedLine.tenths(constant(:wrapped_cm))
-          how = "by spoonfuls on squares of the sheet; wet the rim, fold corner to corner, press it shut with a fork" \
-                "#{closed}"
-          if FillSteps.whole_piece(filling.recipe.ingredients)
-            how = "on the middle of the sheet; wrap it right round, the seam underneath, the ends tucked in#{closed}"
-          elsif @ours.rolled_up?
-            how = "in a roll along the sheet, #{thick} cm thick; wet the far edge, roll it up, the seam underneath; " \
-                  "cut it in lengths, or leave it whole and slash the top; brush with #{wash}"
-          end
-          Step.new(kind: "shape", text: "#{filling.grams.round} g of cold filling #{how}.",
-                   uses: [*filling.recipe.ingredients, *glaze], look_for: "nothing shows at the seam",
-                   safety: filling.kind == "sauce" ? [] : filling.safety)
-        end
-
         def glaze = FillSteps.glaze(@ours.recipe)
-        # In fat nothing may leak, and nothing is brushed.
-        def closed = @ours.frying ? ", no gap anywhere" : ", cut a vent; brush with #{wash}"
-
         def lid
           return [fold] if @ours.cover == "free" && filled?
           return [dropped] if @ours.style.key == "dropped"
@@ -103,7 +78,9 @@ module Restauro
           return [] unless %w[double top].include?(@ours.cover) && !@ours.style.loose?
           return [tucked] if @ours.recipe.lines.any? { |line| line.words? && line.text.match?(TATIN) }
 
-          [Step.new(kind: "shape", text: "Lid on, the rim sealed with water; cut vents, brush with #{wash}.",
+          closed = @ours.cups ? "Lids on, the rims sealed with water; a hole in each" :
+                                "Lid on, the rim sealed with water; cut vents"
+          [Step.new(kind: "shape", text: "#{closed}, brush with #{wash}.",
                     uses: glaze, look_for: "steam can get out: it lifts the lid off else")]
         end
 

@@ -14,7 +14,7 @@ module Restauro
         # @return [Array<Step>]
         def steps
           filled = FillSteps.new(@ours, @catalogue).steps
-          return [oven, *blind, *filled, bake, rest].compact unless @ours.chilled?
+          return [cooled, oven, *blind, *filled, bake, rest].compact unless @ours.chilled?
 
           [*([oven, *blind] unless @ours.unbaked?), *filled, set].compact
         end
@@ -35,6 +35,17 @@ module Restauro
         def blind_celsius = @baking.blind_oven.celsius
         # The oven that it is baked empty in, where the recipe says another.
         def blind_apart? = @baking.prebaked? && @baking.blind_oven != @baking.oven
+
+        # What was cooked and goes between raw doughs.
+        def cooled
+          filling = @ours.filling
+          return unless filling&.cooked? && !filling.raw_crust?
+          return unless @ours.cover == "double" && @ours.filling_start == "cold"
+
+          Step.new(kind: "rest", text: "Spread the filling in a shallow dish until it is cold.",
+                   minutes: constant(:cool_filling_minutes), hold_minutes: 1440, safety: ["cooling"],
+                   look_for: "cold to the touch: warm, it melts the dough from inside")
+        end
 
         # No oven after it is filled.
         def set
@@ -117,8 +128,15 @@ module Restauro
           [("golden" unless @baking.prebaked?), middle, reckoned].compact.join("; ")
         end
 
+        def out_of_the_cups =
+          Step.new(kind: "rest", minutes: constant(:small_rest_minutes), safety: ["hot_filling"],
+                   text: @ours.cups.cases ? "Let them stand, then lift them out with a knife." : "Let them stand.",
+                   look_for: @ours.cups.cases ? "they come away from the tin" : "no longer bubbling")
+
         def rest
           return unless filled?
+
+          return out_of_the_cups if @ours.cups
 
           custard = @ours.filling.custard?
           Step.new(kind: "rest", text: "Let it stand before it is cut.",

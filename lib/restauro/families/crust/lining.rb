@@ -22,6 +22,12 @@ module Restauro
           )
         end
 
+        # @param cups [Cups]
+        def self.of_cups(cups, style:, volume_cm3:)
+          new(base_cm2: cups.base_cm2, covered_cm2: cups.covered_cm2, there_mm: 10 * volume_cm3 / cups.covered_cm2,
+              rolled: true, roll_cm: nil, usual_mm: style.thickness_mm)
+        end
+
         # The round tin, as deep as is usual, that so much dough lines at its usual thickness.
         # @param volume_cm3 [Float]   @return [Kitchen::BakingPan]
         def self.round_for(style, volume_cm3)

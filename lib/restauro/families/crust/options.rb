@@ -13,12 +13,14 @@ module Restauro
       #   basin over water, or nil
       #   stew_minutes min that the recipe simmers what is in it, or nil
       #   crowned whether something that is baked goes over what is in it
+      #   makes how many, as the recipe says, where they are small · cups Cups that they were told to be, or nil
+      #   chilled whether the recipe's own words had it set in the cold, or nil
       #   oil Heat::Frying (or its C) or nil: what is folded by the piece can be fried
       Options =
         Struct.new(
           :style, :school, :with, :target, :pan, :oven, :cover, :filling_start, :thickness_mm, :hold, :filling_with,
           :without, :offer, :altitude, :hands, :bake_minutes, :blind_oven, :oil,
-          :steam_minutes, :stew_minutes, :crowned, keyword_init: true
+          :steam_minutes, :stew_minutes, :crowned, :makes, :cups, :chilled, keyword_init: true
         ) do
           # What other families are asked for is taken and left alone.
           def initialize(
@@ -45,7 +47,7 @@ module Restauro
               oil: Batter::Options.frying(more[:oil]),
               **more.slice(
                 :style, :school, :pan, :oven, :cover, :filling_start, :thickness_mm, :bake_minutes, :blind_oven,
-                :steam_minutes, :stew_minutes, :crowned
+                :steam_minutes, :stew_minutes, :crowned, :makes, :cups, :chilled
               )
             )
             check

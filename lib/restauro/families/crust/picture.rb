@@ -23,7 +23,7 @@ module Restauro
               wheat: bar(@swap.wheat),
               ours: bar(@ours)
             },
-            pan: @ours.lining && pan,
+            pan: @ours.lining && @ours.options.pan && pan,
             bake: bake
           }
         end

@@ -6,8 +6,9 @@ module Restauro
         include AsCooked
 
         # food Heat::Food of the raw dough
-        attr_reader :recipe, :options, :contents, :style, :cover, :ratio, :stretch, :filling, :food, :lining, :baking,
-                    :chilled
+        # cups Cups of small pies, or nil
+        attr_reader :recipe, :options, :contents, :style, :cover, :ratio, :stretch, :filling, :food, :cups, :lining,
+                    :baking, :chilled
 
         # @param recipe [Recipes::Recipe] its parts marked   @param catalogue [Catalogue]   @param options [Options]
         def initialize(recipe, catalogue, options)
@@ -28,7 +29,8 @@ module Restauro
             Heat::Food.mixed(weights, gas_fraction: style.gas, done_celsius: Constants.fetch(:crust, :dry_celsius),
                              why: "dry")
           @cover = options.cover || Cover.of(self)
-          @lining = options.pan && Lining.of(options.pan, style: style, cover: cover, volume_cm3: volume_cm3)
+          @cups = Cups.of(self)
+          @lining = lined
           @chilled = Chilled.new(recipe, filling, catalogue, @options)
           @baking = Baking.new(self, (filling unless chilled?), oven, options.blind_oven || oven, frying)
           freeze
@@ -85,18 +87,14 @@ module Restauro
         def usual_grams = lining && lining.usual_cm3 * density / 1000
         # @return [Kitchen::OvenTemperature] the cook's, else the style's own
         def oven = options.oven || Kitchen::OvenTemperature.new(celsius: style.oven_celsius)
-        # Whether what is in it sets in the cold.
-        def chilled? = cover == "bottom" && chilled.is?
-        # A base of crumbs that no oven is told for, under what sets.
-        def unbaked? = style.key == "base" && chilled? && chilled.unbaked?
         # How hot its middle must get; nil where it is not baked.   @return [Float, nil] C
         def filling_celsius = chilled? ? nil : filling&.done_celsius
         # @return [String] when what is in it is done
         def filling_why = chilled? ? Chilled::WHY : filling&.why
         # @return [String] hot or cold
         def filling_start = options.filling_start || (hot_filling? ? "hot" : "cold")
-        # @return [Float, nil] cm in the pan that is told
-        def filling_depth_cm = filling && lining && filling.depth_cm(lining.base_cm2)
+        # @return [Float, nil] cm in the pan that is told, of what weighs anything
+        def filling_depth_cm = (filling.depth_cm(lining.base_cm2) if lining && filling&.grams.to_f.positive?)
         # @return [Float] cm where no pan is told
         def supposed_depth_cm = Depth.supposed_cm(self)
         def egg? = Recipes::Parts.dough(recipe).any? { |line| line.role == "egg" }
@@ -136,8 +134,15 @@ module Restauro
 
         private
 
+        def lined
+          return Lining.of_cups(cups, style: style, volume_cm3: volume_cm3) if cups
+
+          options.pan && Lining.of(options.pan, style: style, cover: cover, volume_cm3: volume_cm3)
+        end
+
         def hot_filling? =
-          filling&.cooked? && !filling.raw_crust? && !closed? && !hot_water? && (!chilled? || chilled.boiled?)
+          filling&.cooked? && !filling.raw_crust? && !in_raw_dough? && (!chilled? || chilled.boiled?)
+        def in_raw_dough? = closed? || cover == "double" || hot_water?
         def of_groups(group) = weights.sum(0.0) { |ingredient, g| ingredient.group == group ? g : 0.0 }
       end
     end

@@ -74,7 +74,7 @@ module Restauro
         end
 
         def roll
-          to = @ours.lining ? " to #{size(@ours.lining.roll_cm)}" : ""
+          to = @ours.lining&.roll_cm ? " to #{size(@ours.lining.roll_cm)}" : ""
           over = @ours.trimmings_g > 15 ? " About #{@ours.trimmings_g.round} g is left for patches." : ""
           Step.new(
             kind: "shape",
@@ -85,6 +85,8 @@ module Restauro
         end
 
         def into_pan
+          return into_cups(@ours.cups) if @ours.cups
+
           {
             "free" => "Leave it on its paper, on a tray.",
             "wrapped" => "Leave it on its paper, as long as the tray.",
@@ -94,6 +96,14 @@ module Restauro
             @ours.cover,
             "Peel one sheet off, turn it into the tin, let it fall into the corners, press the rim on."
           )
+        end
+
+        def into_cups(cups)
+          lids = "rounds of #{tenths(cups.lid_cm)} cm for lids"
+          return "Cut #{cups.count} #{lids}; keep them flat in the cold until the filling is in." unless cups.cases
+
+          "Cut #{cups.count} rounds of #{tenths(cups.case_cm)} cm#{" and as many #{lids}" if cups.lids}, the scraps " \
+            "rolled again; press #{cups.lids ? "the larger" : "them"} into the cups, up to the rim."
         end
 
         # Not what has just risen.   @return [Array<Step>]

@@ -10,7 +10,8 @@ module Restauro
           @catalogue = catalogue
           @recipe = recipe
           @wheat = Prediction.new(recipe, catalogue, options)
-          @options = options.with_choices(style: @wheat.style.key, cover: @wheat.cover)
+          @options = options.with_choices(style: @wheat.style.key, cover: @wheat.cover, cups: @wheat.cups,
+                                          chilled: @wheat.chilled?)
           @exclusion = @options.exclusion(catalogue)
           # What is only crumbled has nothing solved for: its milk stays.
           @stays = Dough::Stays.new(recipe, catalogue, @exclusion, keep_liquids: @wheat.style.loose?, own_liquid: true)
