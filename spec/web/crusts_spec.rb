@@ -23,6 +23,14 @@ RSpec.describe "The pages of crusts" do
     expect(page.at_css("details[data-opened]").text).to include("The same in other ovens")
   end
 
+  it "draw the rounds of small pies, and say how many there are" do
+    pies = "Mince pies\n225 g plain flour\n110 g butter\n2 tbsp water\n300 g mincemeat\nA 12-hole tin, 200C"
+    send_crust[self, recipe: pies]
+    expect(labels[self]).to match(/12 of them, dough [\d.]+ mm thick: rounds of 9.2 cm for the case, 7 cm for the lid/)
+    expect(page.css("svg.pan-picture circle.cut").length).to eq 12
+    expect(text_of("#crust-picture").first).not_to include("Say which pan")
+  end
+
   it "steam a suet crust: no oven is drawn, and none offered" do
     pudding = "Steak pudding\nSuet pastry\n300 g self-raising flour\n150 g suet\n200 ml water\nFilling\n" \
               "700 g stewing steak\n2 tbsp flour\n300 ml beef stock\nSteam for 4 hours"

@@ -23,6 +23,8 @@ module Restauro
           CrustBars.new(snapshot[:picture][:bars]).to_s
         end
       def pan = no_oven? ? nil : snapshot[:picture][:pan]&.then { |pan| PanPicture.new(pan).to_s }
+      # Small ones, each in its cup. One kept before that says nothing of them.
+      def cups = no_oven? ? nil : snapshot[:picture][:cups]&.then { |cups| CupsPicture.new(cups).to_s }
       # What is folded or rolled up by the piece lies in no pan.
       def in_a_pan? = !%w[hand wrapped].include?(snapshot[:cover]) && !no_oven?
       # One kept before pies were fried says nothing of it.

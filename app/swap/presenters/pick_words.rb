@@ -95,8 +95,9 @@ module Restauro
         state["becomes"].empty? ? "eaten now" : Families::Sauce::Becomes.words.fetch(state["becomes"], state["becomes"])
       def dish_pan = state["pan"].empty? ? (@said&.pan&.say || "no dish") : state["pan"]
       def pan =
-        (@worked.swap && @worked.pan_chosen&.say) || @said&.pan&.say ||
+        (@worked.swap && @worked.pan_chosen&.say) || @said&.pan&.say || cups ||
           (state["pan"].empty? ? "not said" : state["pan"])
+      def cups = @view&.snapshot&.dig(:picture, :cups)&.then { |cups| "#{cups[:count]} small ones" }
       def oven = option(:oven)&.say || baked_at || (state["oven"].empty? ? "what suits" : state["oven"])
       def baked_at = @view&.snapshot&.dig(:picture, :bake, :oven)&.then { |celsius| "#{celsius} °C" }
       def fat(oil) = "#{oil.shallow ? "a pan of" : "deep"} #{oil.say}, #{oil.celsius.round} °C"

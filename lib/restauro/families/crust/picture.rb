@@ -23,7 +23,8 @@ module Restauro
               wheat: bar(@swap.wheat),
               ours: bar(@ours)
             },
-            pan: @ours.lining && @ours.options.pan && pan,
+            pan: (pan if @ours.lining && !@ours.cups),
+            cups: @ours.cups && cups,
             bake: bake
           }
         end
@@ -62,6 +63,12 @@ module Restauro
             vents: vents(pan),
             sheet: sheet
           }
+        end
+
+        def cups
+          cups = @ours.cups
+          {count: cups.count, across_cm: cups.across_cm, deep_cm: cups.deep_cm,
+           thickness_mm: @ours.thickness_mm.round(1), case_cm: (cups.case_cm if cups.cases), lid_cm: (cups.lid_cm if cups.lids)}
         end
 
         # Where steam gets out of a lid: one cut to so many centimetres, never fewer than three.
