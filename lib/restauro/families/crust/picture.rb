@@ -68,7 +68,8 @@ module Restauro
         def cups
           cups = @ours.cups
           {count: cups.count, across_cm: cups.across_cm, deep_cm: cups.deep_cm,
-           thickness_mm: @ours.thickness_mm.round(1), case_cm: (cups.case_cm if cups.cases), lid_cm: (cups.lid_cm if cups.lids)}
+           case_cm: (cups.case_cm if cups.cases), lid_cm: (cups.lid_cm if cups.lids),
+           thickness_mm: @ours.thickness_mm.round(1)}
         end
 
         # Where steam gets out of a lid: one cut to so many centimetres, never fewer than three.
