@@ -98,7 +98,7 @@ module Restauro
 
       # A very thick base is what a croquette's coat goes around; another sauce goes over a coat at the table.
       def coat_join(part, index, host, to, recipe)
-        if part.role == :sauce && recipe.title.to_s.match?(CROQUETTES)
+        if part.role == :sauce && recipe.title.to_s.match?(CROQUETTES) && !mashed?(to)
           return Join.new(from: host, to: index, how: "around")
         end
 
@@ -106,6 +106,10 @@ module Restauro
 
         Join.new(from: index, to: host, how: inside_coat?(part, to, recipe) ? "fills" : "over")
       end
+
+      # Croquettes of potato: what they are made of stands with their coat.
+      def mashed?(coat) =
+        coat.lines.any? { |line| line.role == "puree" || Families::Dough::Contents.mash(line.ingredient.to_s) }
 
       # Pancakes are filled with what is made for them, other batters only with what is called so.
       def inside_coat?(part, host, recipe)

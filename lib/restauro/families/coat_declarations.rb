@@ -26,14 +26,16 @@ module Restauro
         piece = chosen[:piece] || Heat::PieceLine.piece(recipe, catalogue) || usual_piece(place, recipe)
         return {} unless piece && coats?(recipe)
 
-        {piece: piece, oil: (chosen[:oven] || chosen[:oil] ? nil : fat_of(recipe))}.compact
+        {piece: piece, oil: (chosen[:oven] || chosen[:oil] ? nil : fat_of(recipe, piece))}.compact
       end
 
       private
 
-      # As much oil as swims: deep, whatever is usual.
-      def fat_of(recipe) =
-        Heat::Frying.swims?(recipe.ingredients) ? Heat::Frying.usual(:deep, recipe.ingredients) : usual_fat(recipe)
+      # As much oil as swims, and what is round: deep, whatever is usual.
+      def fat_of(recipe, piece)
+        deep = Heat::Frying.swims?(recipe.ingredients) || piece.kind == "ball"
+        deep ? Heat::Frying.usual(:deep, recipe.ingredients) : usual_fat(recipe)
+      end
 
       def usual_piece(place, recipe)
         line =

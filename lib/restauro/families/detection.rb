@@ -66,7 +66,7 @@ module Restauro
         when "batter"
           flour.zero? || grams("liquid").zero? || poured&.between?(figure(:told_over), figure(:poured_under))
         when "breading"
-          crumbs? || !liquid_over_flour? || soaked?
+          crumbs? || !liquid_over_flour? || soaked? || dredged_by_name?
         else
           ratio && ratio < figure(:unsure_over)
         end

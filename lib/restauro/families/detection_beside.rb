@@ -4,7 +4,8 @@ module Restauro
     #   Needs @recipe, grams, flour, ratio, poured, figure and told_by_title.
     module DetectionBeside
       FRIED = DataFiles.words("dishes/words.yml").fetch(:fried)
-      private_constant :FRIED
+      DREDGED = DataFiles.words("families/breading/words.yml").fetch(:dredged)
+      private_constant :FRIED, :DREDGED
 
       private
 
@@ -30,6 +31,9 @@ module Restauro
       # Mashed or minced and bound with a spoon of flour, without crumbs around them.
       def cakes? =
         @recipe.title.to_s.match?(Breading::Lines::CAKES) && flour.positive? && !crumbs? && !liquid_over_flour?
+
+      # Wet, then thick in flour, whatever it is wet with: chicken-fried.
+      def dredged_by_name? = @recipe.title.to_s.match?(DREDGED) && (pieces_g.positive? || unweighed_piece?)
 
       def fried? = @recipe.lines.any? { |line| line.text.match?(FRIED) }
 

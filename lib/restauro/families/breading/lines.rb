@@ -35,7 +35,7 @@ module Restauro
         def shaped = rolls? ? "short rolls" : "flat cakes"
 
         # What is mixed and shaped before it is coated: where there is a purée or mince, the pieces are cakes of it.
-        def mixture = cakes? && wrapped.empty? ? @companions.lines - table + of(%w[puree seasoning acid]) : []
+        def mixture = cakes? && wrapped.empty? ? @companions.lines - table + of(%w[puree seasoning acid]) + binding : []
         def cakes? = of(%w[puree]).any? || minced? || @title.match?(CAKES) || rolls?
         # Croquettes of a root that is still raw: mashed first.
         def rolls? =
@@ -53,7 +53,9 @@ module Restauro
         end
 
         # What the pieces lie in before they are dredged.
-        def soak = @dredged ? of(WET) : []
+        def soak = @dredged && !floured_again? ? of(WET) : []
+        # Dusted, dipped in what has egg in it, and pressed into the flour again.
+        def floured_again? = @dredged && of(%w[egg]).any?
         # @return [Array<Recipes::Line>] what the coat goes around
         def coated = around.any? ? around + wrapped : @companions.lines - table - finishing - mixture - butter + inside
         # What lies around eggs, with its leaves.   @return [Array<Recipes::Line>]
@@ -92,6 +94,12 @@ module Restauro
         end
 
         private
+
+        # A yolk among what is mashed, where there are eggs to dip in behind the flour.
+        def binding
+          eggs, dust = of(%w[egg]), @all.index { |line| DUST.include?(line.role) }
+          eggs.length > 1 && dust ? eggs & @all.first(dust) : []
+        end
 
         # What melts in the middle of a Kiev: butter, and the garlic and leaves in it.
         def butter

@@ -82,6 +82,8 @@ module Restauro
         def order
           return "lift out, let it drip, press it into the flour on every side, shake off" if @lines.soak.any?
 
+          return "dust, dip and drip, then press it into the flour again on every side" if @lines.floured_again?
+
           layers = @ours.layers.map(&:name)
           [("dust and shake off" if layers.include?("dust")), ("dip and drip" if layers.include?("wet")),
            ("lay in the crumbs and press" if layers.include?("crumb"))].compact.join(", ")
@@ -89,11 +91,11 @@ module Restauro
 
         # Flour alone goes damp on what is only dusted: into the fat with it.
         def rest
-          return unless @lines.soak.any? || @ours.layers.any? { |layer| layer.name == "crumb" }
+          return unless @ours.dredged? || @ours.layers.any? { |layer| layer.name == "crumb" }
 
           Step.new(kind: "rest", text: "Rest the pieces on a rack so that the coat sticks.",
                    minutes: Constants.fetch(:making, :coat_rest_minutes),
-                   look_for: @lines.soak.any? ? "the flour looks damp: it stays on" :
+                   look_for: @ours.dredged? ? "the flour looks damp: it stays on" :
                                                 "the crumbs no longer come off on a finger")
         end
 
