@@ -25,6 +25,7 @@ module Restauro
       FamiliesOfParts
       FatSaid
       FilledPancakes
+      FiloOver
       FruitAndCrust
       Grouping
       Iced

@@ -52,6 +52,8 @@ module Restauro
         tops.map do |part|
           next "a hollow for each of #{CrackedEggs.say(part.lines)}, broken into it" if CrackedEggs.alone?(part.lines)
 
+          next "lay the #{part.name.to_s.downcase} over it" if FiloOver.alone?(part.lines)
+
           scattered = part.lines.any? { |line| LineKinds.strewn?(line) } || Partition.cheese?(part.lines)
           "#{scattered ? "scatter" : "spread"} the #{part.name.to_s.downcase} over it"
         end

@@ -14,7 +14,7 @@ module Restauro
 
       WHITE_SAUCE = DataFiles.words("dishes/words.yml").fetch(:under_white_sauce)
       # Ways to split a list without a heading.
-      UNNAMED = %i[roasted meringue_over crust_first dredged iced pancakes over_a_dough filled_dough eggs_aside
+      UNNAMED = %i[filo_over roasted meringue_over crust_first dredged iced pancakes over_a_dough filled_dough eggs_aside
                    named_aside].freeze
       TO_FILL = %i[crust_first pancakes filled_dough].freeze
       # What a dough that is filled is made of.
@@ -76,6 +76,12 @@ module Restauro
 
       def pancakes(group) = named(FilledPancakes.split(@title, group.lines), nil, "Filling")
       def dredged(group) = named(Dredged.new(@catalogue, @title).split(group.lines), Dredged::NAME, Dredged::SAUCE)
+      # What is under the sheets may hold more than one formula still.
+      def filo_over(group)
+        under, over = FiloOver.split(group.lines)
+        over && [*split(part(nil, under)), part(FiloOver::NAME, over)]
+      end
+
       def iced(group) = named(Iced.split(group.lines), nil, Iced::NAME)
       def eggs_aside(group) = named(CrackedEggs.split(group.lines), nil, CrackedEggs::NAME)
       def over_a_coat(group) = named(OverACoat.split(group.lines), group.label, "Sauce")

@@ -14,7 +14,7 @@ module Restauro
         return :top if group.label.to_s.match?(Crowning::MERINGUE)
         return :top if group.label.to_s.match?(Grouping::FINISH) && Crowning.cold?(group.lines, @catalogue)
         return :main if thickened?(group)
-        return :top if CrackedEggs.alone?(group.lines)
+        return :top if CrackedEggs.alone?(group.lines) || FiloOver.alone?(group.lines)
         return :top if Partition.cheese?(group.lines) && group.label.nil? && groups.length > 1
 
         crumbs = group.lines.any? { |line| LineKinds.strewn?(line) } && group.lines.none? { |line| wet?(line) }

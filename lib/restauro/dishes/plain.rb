@@ -18,7 +18,7 @@ module Restauro
       # Roles that go in when the rest is done.
       LAST = %w[cheese seasoning].freeze
       # What a part may be, the first that fits: it says so in a method of that name with a question mark.
-      KINDS = %i[roast pan_sauce cracked crumbs mash bound chips whipped glazed meringue laid drained stirred sweet
+      KINDS = %i[filo roast pan_sauce cracked crumbs mash bound chips whipped glazed meringue laid drained stirred sweet
                  tomatoes melted poached].freeze
       DRAINED = DataFiles.words("dishes/words.yml").fetch(:drained)
       # Whether a line is of what is boiled before a white sauce goes over it.

@@ -7,6 +7,21 @@ module Restauro
     module PlainKinds
       private
 
+      def filo?(lines) = FiloOver.alone?(lines)
+      def filo(lines)
+        sheets, with = lines.partition { |line| FiloOver.line?(line) }
+        fat = with.select { |line| line.role == "fat" }
+        brush = fat.any? ? list(fat) : "melted butter or oil"
+        over = with - fat
+        [Families::Step.new(
+          kind: "mix", uses: lines,
+          text: "#{name}: keep #{list(sheets)} under a damp cloth; brush a sheet at a time with #{brush}, crumple it " \
+                "loosely#{"; #{list(over)} for the top" if over.any?}.",
+          look_for: "glossy all over: what stays dry cracks",
+          caution: "Rice paper instead: a dip in water first, then the fat; it crisps, and browns less."
+        )]
+      end
+
       def chips?(_lines) = name == "Chips"
       # Ahead of whatever has crumbs or batter on it, while the oil is clean.
       def chips(lines)
