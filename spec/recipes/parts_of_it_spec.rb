@@ -76,7 +76,15 @@ RSpec.describe Restauro::Recipes do
       line = Restauro::Recipes::Line.new(text: "butter", ingredient: "butter", role: "fat",
 grams: Restauro::Estimate.new(value: 50.0))
       twice = described_class.scaled(line, 2.0, catalogue, "uk")
-      expect([twice.text, twice.grams.value]).to eq ["100.0 g butter", 100.0]
+      expect([twice.text, twice.grams.value]).to eq ["100 g butter", 100.0]
+    end
+
+    {2 => ["4 tbsp parsley", "6 onions", "1 tsp thyme", "300 g bacon"],
+     1.5 => ["3 tbsp parsley", "4 1/2 onions", "3/4 tsp thyme", "225 g bacon"]}.each do |factor, texts|
+      it "makes #{factor} times of what has a name only, in the cook's own measure" do
+        recipe = read("Gravy\n30 g flour\n2 tbsp parsley\n3 onions\n1/2 tsp thyme\n150 g bacon")
+        expect(described_class.of(recipe, factor, catalogue: catalogue).ingredients.map(&:text).last(4)).to eq texts
+      end
     end
 
     it "leaves a recipe as it is where it is made once" do

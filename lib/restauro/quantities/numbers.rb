@@ -66,6 +66,14 @@ module Restauro
       digits(number)
     end
 
+    # As a cook writes it, to the nearest quarter: "1 1/2"; whole from ten on.   @param value [Float]   @return [String]
+    def mixed(value)
+      whole, part = [(4 * value).round, 1].max.divmod(4)
+      return value.round.to_s if value >= 10 || part.zero?
+
+      [(whole if whole.positive?), Rational(part, 4)].compact.join(" ")
+    end
+
     # @return [Rational] of digits as people write them: a fraction, thousands, a point or a comma
     def digits(number)
       case number

@@ -38,7 +38,7 @@ module Restauro
         number, rest = fruit && Numbers.read(count)
         return text unless number && rest.strip.empty?
 
-        "#{format("%.1f", number.value * Float(fruit["millilitres"]))} ml #{fruit["key"].tr("_", " ")}#{after}"
+        "#{WeighedLine.tenths((number.value * Float(fruit["millilitres"])).round(1))} ml #{fruit["key"].tr("_", " ")}#{after}"
       end
 
       # "400 g tin tomatoes": the pack's word went with the amount.   @return [String] the name of what is tinned

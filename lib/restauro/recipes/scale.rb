@@ -19,9 +19,21 @@ module Restauro
         recipe.with(
           lines:
             recipe.lines.map do |line|
-              line.words? || line.grams.nil? ? line : scaled(line, factor, catalogue, recipe.system)
+              line.words? ? line : counted(line, factor) || scaled(line, factor, catalogue, recipe.system)
             end
         )
+      end
+
+      # What is known by its name only keeps the cook's measure: "2 tbsp parsley", "3 onions".
+      # @return [Line, nil] nil for what the catalogue has; as it is without an amount
+      def counted(line, factor)
+        return if line.ingredient && line.grams
+
+        number, unit = line.amount_text && Numbers.read(Numbers.plain(line.amount_text))
+        return line unless number
+
+        amount = "#{Numbers.mixed(number.value * factor)}#{unit}"
+        line.with(text: "#{amount} #{line.name_text}".strip, amount_text: amount, grams: line.grams && line.grams * factor)
       end
 
       # @return [Line] so many times as much, its text written anew
@@ -32,7 +44,7 @@ module Restauro
         name = line.name_text || catalogue.find_key(line.ingredient)&.say || line.text.strip
         line.with(
           grams: grams,
-          text: "#{format("%.1f", grams.value)} g #{name}",
+          text: "#{WeighedLine.tenths(grams.value.round(1))} g #{name}",
           amount_text: measure&.text,
           name_text: name
         )
