@@ -33,7 +33,7 @@ module Restauro
         return line unless number
 
         amount = "#{Numbers.mixed(number.value * factor)}#{unit}"
-        line.with(text: "#{amount} #{line.name_text}".strip, amount_text: amount, grams: line.grams && line.grams * factor)
+        line.with(text: "#{amount} #{line.name_text}".strip, amount_text: amount, grams: line.grams&.*(factor))
       end
 
       # @return [Line] so many times as much, its text written anew
