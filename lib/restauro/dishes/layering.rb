@@ -43,6 +43,9 @@ module Restauro
         lid = "; lid on" if stew?
         return "Layer #{Families::Companions.list(names)} in the dish#{lid}" if names.length > 1
 
+        sheets = main_parts.flat_map(&:lines).select { |line| SHEETS.key?(line.ingredient) }
+        return "Layer #{list(sheets)} and the sauce in a buttered dish#{lid}" if sheets.any?
+
         lid ? "Lid on: in a pot for the oven, or turned into a dish with a lid" : "Turn it into a buttered dish"
       end
 

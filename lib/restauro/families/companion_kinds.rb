@@ -4,7 +4,7 @@ module Restauro
   module Families
     # Which stage of the cooking a thing that is only cooked along belongs to, and what is done with it:
     # data/ingredients/kinds.yml.
-    #   Needs @catalogue.
+    #   Needs @catalogue and @soup.
     module CompanionKinds
       GROUPS = {"vegetable" => "simmer", "bought" => "finish"}.freeze
       BOILED = %w[gf_pasta gf_pasta_sheets gf_noodles gf_grain gf_couscous].freeze
@@ -23,7 +23,8 @@ module Restauro
       PORTIONS = DataFiles.words("ingredients/words.yml").fetch(:portions)
       STRIPS = DataFiles.words("ingredients/words.yml").fetch(:strips)
       # Roots cut as fine as the onion go in with it.
-      CUT_FINE, BRIEFLY, PULPY = DataFiles.words("ingredients/words.yml").values_at(:cut_fine, :briefly, :pulpy)
+      CUT_FINE, BRIEFLY, PULPY, GRAINS =
+        DataFiles.words("ingredients/words.yml").values_at(:cut_fine, :briefly, :pulpy, :grains)
       # Dried: they take their time.
       PULSES = DataFiles.words("ingredients/words.yml").fetch(:pulses)
       # Meat that is stewed whole, and what says it is not.
@@ -53,9 +54,7 @@ module Restauro
 
       def row(line)
         ingredient = line.ingredient && @catalogue.find_key(line.ingredient)
-        if ingredient && BOILED.include?(ingredient.key)
-          return {"stage" => "boiled", "rank" => "0", "words" => "boil %s"}
-        end
+        return boiled_row if ingredient && BOILED.include?(ingredient.key)
 
         # Under "To serve" nothing is cooked along but raw meat.
         served = Recipes::Served.words?(line, heading: line.part)
@@ -73,10 +72,14 @@ module Restauro
         stage == "simmer" ? kind_row("simmer") : {"stage" => stage, "rank" => "4", "words" => "%s"}
       end
 
+      # By itself, unless it boils in the soup.
+      def boiled_row = @soup ? kind_row("in_soup") : {"stage" => "boiled", "rank" => "0", "words" => "boil %s"}
+
       def kind(line)
         return unless line.kind
         return kind_row("soften") if line.text.match?(CUT_FINE) || soffritto?(line)
         return kind_row("pulse") if line.kind == "simmer" && line.text.match?(PULSES)
+        return kind_row("grain") if line.kind == "simmer" && line.text.match?(GRAINS)
         return kind_row("pulpy") if line.kind == "simmer" && line.text.match?(PULPY)
         return kind_row("briefly") if line.kind == "simmer" && line.text.match?(BRIEFLY)
         return kind_row(line.kind).except("back") if line.text.match?(thin(line))

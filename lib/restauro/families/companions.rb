@@ -19,10 +19,10 @@ module Restauro
       attr_reader :lines
 
       # @param lines [Array<Recipes::Line>] of our side, those that no formula has   @param catalogue [Catalogue]
-      # @param stew_minutes [Float, nil] min that the recipe itself simmers its meat
-      def initialize(lines, catalogue, stew_minutes: nil)
+      # @param stew_minutes [Float, nil] min that the recipe itself simmers its meat   @param soup [Boolean]
+      def initialize(lines, catalogue, stew_minutes: nil, soup: false)
         @catalogue = catalogue
-        @stew_minutes = stew_minutes
+        @soup, @stew_minutes = soup, stew_minutes
         @lines = lines.freeze
         @rows = lines.to_h { |line| [line, row(line)] }.compare_by_identity.freeze
         freeze

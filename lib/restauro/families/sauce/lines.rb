@@ -5,6 +5,7 @@ module Restauro
     class Sauce
       # The lines of our sauce by what is done with them, each in one place: nothing is left over.
       class Lines
+        SOUP = DataFiles.words("families/sauce/words.yml").fetch(:soup)
         attr_reader :companions, :thickeners, :late_thickeners, :slurry
 
         # @param swap [Swap]
@@ -18,7 +19,8 @@ module Restauro
             line.role == "thickener" && line.counted? && @thickeners.none? { |fresh| fresh.equal?(line) }
           end
           @companions =
-            Companions.new(all.select { |line| companion?(line) }, catalogue, stew_minutes: @ours.options.stew_minutes)
+            Companions.new(all.select { |line| companion?(line) }, catalogue, stew_minutes: @ours.options.stew_minutes,
+                           soup: @ours.recipe.title.to_s.match?(SOUP))
           freeze
         end
 

@@ -76,10 +76,11 @@ module Restauro
         def pour
           lumps = LumpRisk.assess(@formula, @ours.options.pour || LumpRisk.usual("roux"))
           into = liquid.empty? ? [*@lines.wines, *poured] : poured
+          fruits = into - @lines.fruits == [] ? [] : @lines.fruits
           Step.new(
             kind: "mix",
             heat: "hob",
-            text: POURED.fetch(lumps.pour) % @lines.list(into),
+            text: "#{POURED.fetch(lumps.pour) % @lines.list(into - fruits)}#{" Add #{@lines.list(fruits)}." if fruits.any?}",
             uses: into,
             look_for: "no lumps before it warms; press any flat against the side",
             caution:
