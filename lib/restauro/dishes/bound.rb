@@ -6,8 +6,9 @@ module Restauro
     module Bound
       WORDS, FLAT, LOAF = DataFiles.words("dishes/words.yml").values_at(:bound, :bound_flat, :bound_loaf)
       MINCE, COATED, HELD = DataFiles.words("dishes/words.yml").values_at(:mince, :coated_by_name, :held_in)
-      DUSTED, POACHED, BROWNED =
-        DataFiles.words("dishes/words.yml").values_at(:to_dredge, :bound_poached, :bound_browned)
+      DUSTED, POACHED, BY_NAME, BROWNED =
+        DataFiles.words("dishes/words.yml")
+          .values_at(:to_dredge, :bound_poached, :bound_poached_by_name, :bound_browned)
 
       BREADS = %w[bread gf_bread].freeze
 
@@ -41,10 +42,12 @@ module Restauro
       # Flour that they are rolled in.   @param line [Recipes::Line]
       def dusts?(line) = %w[flour starch thickener].include?(line.role) && line.text.match?(DUSTED)
 
-      # In stock or water, and never browned.   @param recipe [Recipes::Recipe]
+      # In stock or water, by its name or its steps, and never browned.   @param recipe [Recipes::Recipe]
       def poached?(recipe)
         words = recipe.steps.map(&:text)
-        words.any? { |text| text.match?(POACHED) } && words.none? { |text| text.match?(BROWNED) }
+        return false if words.any? { |text| text.match?(BROWNED) }
+
+        recipe.title.to_s.match?(BY_NAME) || words.any? { |text| text.match?(POACHED) }
       end
 
       # "Meatballs", by the dish where no heading names them.   @param part [Part]   @return [String, nil]

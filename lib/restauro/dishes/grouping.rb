@@ -39,12 +39,11 @@ module Restauro
         [Group.new(group.label, group.lines[0...at]), Group.new("Pastry", group.lines[at..])]
       end
 
-      # "Assembly: 9 lasagne sheets, 60 g parmesan": layers, and cheese over them.
+      # "Assembly: 9 lasagne sheets, 60 g parmesan": layers, and cheese over them; also behind lists that have a name.
       def assembled(group)
-        return [group] unless group.label.to_s.match?(ASSEMBLY)
-
+        named = group.label ? group.label.match?(ASSEMBLY) : @recipe.ingredients.any?(&:part)
         cheese, sheets = group.lines.partition { |line| line.role == "cheese" }
-        return [group] unless sheets.all? { |line| @catalogue.find_key(line.ingredient)&.group == "bought" }
+        return [group] unless named && sheets.any? && sheets.all? { |line| group_of(line) == "bought" }
 
         [sheets, cheese].reject(&:empty?).map { |lines| Group.new(nil, lines) }
       end

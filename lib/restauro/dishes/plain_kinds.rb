@@ -5,6 +5,9 @@ module Restauro
     # Parts without flour that are told by their name or by what is in them: chips, a meringue, mash, crumbs.
     #   Needs @part, @coats, @catalogue, name and list.
     module PlainKinds
+      SALAD = DataFiles.words("dishes/words.yml").fetch(:salad)
+      private_constant :SALAD
+
       private
 
       def filo?(lines) = FiloOver.alone?(lines)
@@ -48,6 +51,15 @@ module Restauro
           (name.match?(/\bmash/i) || lines.any? { |line| line.text.match?(/\bmash/i) } || @part.place == :top)
       def root(lines) =
         lines.find { |line| Families::Dough::Contents.raw?(line.ingredient) }
+
+      def salad?(lines) = name.match?(SALAD) && !root(lines).nil?
+      # Warm, it drinks what it is dressed with.
+      def salad(lines)
+        roots, rest = lines.partition { |line| line.equal?(root(lines)) }
+        [Families::Companions.boil_roots(roots, @catalogue),
+         Families::Step.new(kind: "mix", uses: rest, look_for: "glossy, no puddle under it",
+                            text: "#{name}: slice them warm; turn them in #{list(rest)}.")]
+      end
 
       # Potatoes boiled, dried and mashed with the rest.
       def mash(lines)

@@ -58,7 +58,7 @@ module Restauro
           pan: pan(sentences),
           bake_minutes: (minutes(behind_the_batter(sentences), COOKS) if oven(baking)) || minutes(baking, BAKES),
           turned: first_in(baking) { |text| TurnedDown.of(text) },
-          simmer_minutes: minutes(sentences, SIMMERS),
+          simmer_minutes: minutes(sentences.reject { |text| OvenSaid.of(text) }, SIMMERS),
           steam_minutes: minutes(sentences, STEAMS),
           makes: first_in(words) { |text| CountSaid.of(text, title: text.equal?(words.first)) },
           oil: FatSaid.of(recipe, sentences),

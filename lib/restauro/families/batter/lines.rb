@@ -12,7 +12,8 @@ module Restauro
         GRATED = DataFiles.words("families/batter/words.yml").fetch(:grated)
         SANDWICH = DataFiles.words("families/batter/words.yml").fetch(:sandwich)
         SMALL = DataFiles.words("families/batter/words.yml").fetch(:small)
-        RAW, ALL_RAW = DataFiles.words("families/batter/words.yml").values_at(:raw_in_batter, :all_raw)
+        RAW, ALL_RAW, BY_NATURE =
+          DataFiles.words("families/batter/words.yml").values_at(:raw_in_batter, :all_raw, :grated_by_nature)
         attr_reader :companions
 
         def initialize(swap, catalogue)
@@ -78,7 +79,8 @@ module Restauro
 
           named = @ours.recipe.title.to_s.match?(OF_GRATED)
           folded.select do |line|
-            line.text.match?(WRUNG) && !line.text.match?(Companions::READY) && (named || line.text.match?(GRATED))
+            line.text.match?(WRUNG) && !line.text.match?(Companions::READY) &&
+              (named || line.text.match?(Regexp.union(GRATED, BY_NATURE)))
           end
         end
 
@@ -88,7 +90,7 @@ module Restauro
           soft = @companions.at("soften")
           return soft if @ours.recipe.title.to_s.match?(ALL_RAW)
 
-          soft.select { |line| line.text.match?(fritter? ? Regexp.union(SMALL, RAW, Companions::SCORCHES) : RAW) }
+          soft.select { |line| line.text.match?(fritter? ? Regexp.union(SMALL, RAW, BY_NATURE, Companions::SCORCHES) : RAW) }
         end
 
         private

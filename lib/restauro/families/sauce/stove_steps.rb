@@ -80,7 +80,8 @@ module Restauro
           Step.new(
             kind: "mix",
             heat: "hob",
-            text: "#{POURED.fetch(lumps.pour) % @lines.list(into - fruits)}#{" Add #{@lines.list(fruits)}." if fruits.any?}",
+            text: [POURED.fetch(lumps.pour) % @lines.list(into - fruits),
+                   ("Add #{@lines.list(fruits)}." if fruits.any?)].compact.join(" "),
             uses: into,
             look_for: "no lumps before it warms; press any flat against the side",
             caution:
