@@ -64,6 +64,17 @@ RSpec.describe Restauro::Dishes::Bake do
       Restauro::Dishes::Sized.of(Restauro::Dishes::Partition.of(read(alone), catalogue), {"Gravy" => 2.0}, catalogue)
     }.to raise_error(Restauro::InvalidInput, /no part 'gravy'/)
   end
+  it "calls what a beurre manié thickens by the heading before it" do
+    stew = "Stew with dumplings\nDumplings\n120 g self-raising flour\n60 g suet\n80 ml water\nStew\n600 g beef\n" \
+           "800 ml stock\nBeurre manié\n30 g butter\n30 g flour"
+    parts = Restauro::Dishes::Partition.of(read(stew, system: "uk"), catalogue).parts
+    expect(parts.to_h { |part| [part.name, part.lines.length] }).to eq({"Dumplings" => 4, "Stew" => 4})
+  end
+  it "names the first of the parts that are not there" do
+    dish = Restauro::Dishes::Partition.of(read(alone), catalogue)
+    expect { Restauro::Dishes::Sized.of(dish, {"Gravy" => 2.0, "Crust" => 3.0}, catalogue) }
+      .to raise_error(Restauro::InvalidInput, /no part 'gravy'/)
+  end
   it("without a pan it asks for none") do
     expect(answer(lasagne[""], system: "uk").bake).to have_attributes(wanted_g: nil, fits?: true)
   end

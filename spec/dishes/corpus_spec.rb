@@ -28,6 +28,10 @@ RSpec.describe "The corpus of dishes", :long do
         expect(left.map(&:text)).to eq []
       end
 
+      it "says no step twice" do
+        expect(worked[row].steps.map { |step| [step.part, step.text] }.tally.select { |_, count| count > 1 }).to eq({})
+      end
+
       it "sets out first and keeps last" do
         expect(worked[row].steps.map(&:kind).values_at(0, -1)).to eq %w[set_out store]
       end

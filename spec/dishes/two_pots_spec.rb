@@ -40,6 +40,11 @@ RSpec.describe Restauro::Dishes::TwoPots do
     expect([together, white.shared]).to eq [[1, 0], []]
   end
 
+  it "says what is shared by its name" do
+    words = pots(stew, 1, 3).order.map(&:first).grep(/Together, before any flour/).first
+    expect(words).to match(/: [^:]*onion[^:]*\. Then divide it/)
+  end
+
   it("does the pot without wheat first, to its end, before the flour is opened") do
     words = pots(stew, 1, 3).order.map(&:first)
     expect(words.index { |text| text.include?("without wheat first, to its end") }).to be <

@@ -140,6 +140,12 @@ at_hand: at_hand).columns.first.score
     end
   end
 
+  describe Restauro::Families::Sauce do
+    it "may be asked for a grade or a number, and nothing else" do
+      expect(%w[thick 7.5 blue].map { |value| family["sauce"].texture?(value) }).to eq [true, true, false]
+    end
+  end
+
   describe Restauro::Families::Breading do
     it "takes flours and crumbs, no gum and no target" do
       takes = %w[sorghum_flour potato_starch gf_breadcrumbs cornmeal xanthan_gum].map { |key|

@@ -58,6 +58,10 @@ RSpec.describe Restauro::Families::Sauce::Comparison do
     expect(shown.map { |column| column.swap.school }).to eq %w[roux roux slurry]
   end
 
+  it "calls a column by its thickeners and its way of working" do
+    expect(columns[self, milk].first.words).to eq "one-for-one blend and maize starch, roux"
+  end
+
   it "shows three different ways, none twice" do
     shown = columns[self, milk].map { |column| [column.swap.school, column.swap.thickeners.map(&:ingredient).sort] }
     expect(shown.uniq).to eq shown

@@ -88,12 +88,13 @@ module Restauro
         def simmer
           longest = end_s + seconds(:rescue_longest_seconds)
           long = predict(with_events(["t=#{end_s} heat medium", "t=#{longest} heat low"]))
-          before, after = long.course.select { |point| point.seconds >= end_s && point.flour_equivalents }.each_cons(2)
-                              .find { |_, later| later.flour_equivalents >= @target }
-          return unless after
+          there = long.course.find do |point|
+            point.seconds > end_s && point.flour_equivalents && point.flour_equivalents >= @target
+          end
+          return unless there
 
-          share = (@target - before.flour_equivalents) / (after.flour_equivalents - before.flour_equivalents)
-          minutes = ((before.seconds + share.clamp(0.0, 1.0) * 5 - end_s) / 60).round(1)
+          # The course's points are closer than a tenth of a minute.
+          minutes = ((there.seconds - end_s) / 60).round(1)
           events = ["t=#{end_s} heat medium", "t=#{(end_s + minutes * 60).round} heat off"]
           move(:simmer, events, minutes: minutes,
                text: "Boil it down on medium, stirring, for #{minutes.to_s.delete_suffix(".0")} min, lid off.")
