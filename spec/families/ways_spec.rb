@@ -9,6 +9,10 @@ RSpec.describe Restauro::Families do
   step = ->(found, words) { found.steps.find { |one| one.text.match?(words) } }
 
   describe Restauro::Families::Sauce do
+    it "may be asked for a grade or a number, and nothing else" do
+      expect(%w[thick 7.5 blue].map { |value| family["sauce"].texture?(value) }).to eq [true, true, false]
+    end
+
     school = ->(spec, text) {
   described_class::Formula.from(spec.sauce.read(spec.read(text, system: "uk")), spec.catalogue).school
 }
@@ -137,12 +141,6 @@ at_hand: at_hand).columns.first.score
       text = "Toad in the hole\n8 sausages\n140 g plain flour\n4 eggs\n200 ml milk\nTo serve: 300 ml gravy"
       laid = step[part[self, text], /into the hot fat/]
       expect(laid.uses.map(&:text)).to eq ["8 sausages"]
-    end
-  end
-
-  describe Restauro::Families::Sauce do
-    it "may be asked for a grade or a number, and nothing else" do
-      expect(%w[thick 7.5 blue].map { |value| family["sauce"].texture?(value) }).to eq [true, true, false]
     end
   end
 
