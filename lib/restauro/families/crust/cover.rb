@@ -52,7 +52,7 @@ module Restauro
           told = dough_words(words)
           return "double" if told == "top" && Cups.cases?(crust)
 
-          told || (fruit_pie?(crust, words) && fruit_cover(crust, words)) || "bottom"
+          told || (lidded_pie?(crust, words) && pie_cover(crust, words)) || "bottom"
         end
 
         # @return [String] bottom where the words line a tin with it, else top
@@ -65,13 +65,21 @@ module Restauro
           {double: "double", top: "top", freely: "free"}.find { |name, _| words.match?(WORDS.fetch(name)) }&.last
         end
 
-        def fruit_pie?(crust, words)
-          crust.style.key == "rolled" && crust.filling&.fruit? && words.match?(WORDS.fetch(:pie)) &&
-            !words.match?(WORDS.fetch(:open))
+        # Fruit, or what is savoury and sets by nothing: a pie by its name has a lid.
+        def lidded_pie?(crust, words)
+          return false unless crust.style.key == "rolled" && words.match?(WORDS.fetch(:pie))
+
+          (crust.filling&.fruit? || savoury?(crust.filling)) && !words.match?(WORDS.fetch(:open))
+        end
+
+        def savoury?(filling)
+          return false unless filling && %w[poultry meat sauce].include?(filling.kind)
+
+          !filling.sugared? && filling.recipe.ingredients.none? { |line| line.role == "egg" }
         end
 
         # Small ones have lids and cases.
-        def fruit_cover(crust, words) = Cups.row(crust.recipe) || both?(crust) ? "double" : lid(words)
+        def pie_cover(crust, words) = Cups.row(crust.recipe) || both?(crust) ? "double" : lid(words)
 
         # Dough for a lid as well.
         def both?(crust)

@@ -25,7 +25,8 @@ module Restauro
         end
 
         def rest
-          return if thin?
+          # Powder works from when it is wet: a suet crust goes straight into its basin.
+          return if thin? || @ours.steamed?
           return rise if @ours.yeast?
           return warm if @ours.hot_water?
 

@@ -32,6 +32,8 @@ module Restauro
         def flours = list(@swap.flours)
         def fat = list(lines("fat"))
         def solid_fat? = lines("fat").any? { |line| !%w[neutral_oil olive_oil].include?(line.ingredient) }
+        # Shredded as it is sold.
+        def suet? = lines("fat").all? { |line| line.ingredient == "suet" }
         def psyllium? = @swap.binder&.ingredient.to_s.start_with?("psyllium")
         # In the dough beside flour, fat, binder and water: sugar, egg, curd, salt, nuts, whatever the recipe has.
         def beside = own - @swap.flours - lines("fat") - [@swap.binder, @swap.liquid].compact
@@ -116,7 +118,7 @@ module Restauro
         def fat_step
           dry = flours + (stirred.any? ? " with #{list(stirred)}" : "")
           return "Stir #{dry} together" if fat.empty?
-          return "Stir #{fat} into #{dry}" if !solid_fat? || thin?
+          return "Stir #{fat} into #{dry}" if !solid_fat? || thin? || suet?
 
           "Rub #{fat}, fridge-cold and diced, into #{dry} until it looks like coarse crumbs"
         end

@@ -39,10 +39,11 @@ module Restauro
         def raw_crust? = @raw_crust
         def custard? = kind == "custard"
         def fruit? = kind == "fruit"
+        def sugared? = recipe.ingredients.any? { |line| sweet?(line) }
         # A sweet cream that starch thickens on the stove, with yolks at most: whole eggs set in the oven.
         def boiled?
           lines = recipe.ingredients
-          return false if lines.none? { |line| THICKENS.include?(line.role) } || lines.none? { |line| sweet?(line) }
+          return false if lines.none? { |line| THICKENS.include?(line.role) } || !sugared?
           return false if lines.none? { |line| line.role == "liquid" } || lines.any? { |line| whole_egg?(line) }
 
           found = sauce({})

@@ -118,9 +118,9 @@ module Restauro
           from = @baking.cover_from or return ""
           left = from - (@baking.prebake_minutes || 0)
           return "" if left >= @ours.agreed_minutes
+          return ", the rim under its foil" unless left.positive?
 
-          left.positive? ? ": look after #{left.round} min, and cover what is golden with foil" :
-                           ", the rim under its foil"
+          ": look #{left < 1 ? "from the start" : "after #{left.round} min"}, and cover what is golden with foil"
         end
 
         def done_words
