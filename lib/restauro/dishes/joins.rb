@@ -115,6 +115,9 @@ module Restauro
       def inside_coat?(part, host, recipe)
         return true if part.name.to_s.match?(Recipes::Parts::FILLING)
 
+        # What rises in the pan is too thick to be rolled up.
+        return false if host.family == "batter" && host.lines.any? { |line| line.role == "lift" }
+
         part.role != :sauce && (host.family != "batter" || "#{host.name} #{recipe.title}".match?(Meetings::PANCAKES))
       end
 

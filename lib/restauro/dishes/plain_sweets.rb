@@ -4,8 +4,8 @@ module Restauro
   module Dishes
     # A meringue, and sauces of boiled sugar.   Needs @catalogue, name and list.
     module PlainSweets
-      SWEET, CITRUS = DataFiles.words("dishes/words.yml").values_at(:sweet_sauce, :citrus)
-      private_constant :SWEET, :CITRUS
+      SWEET, CITRUS, COMPOTE = DataFiles.words("dishes/words.yml").values_at(:sweet_sauce, :citrus, :compote)
+      private_constant :SWEET, :CITRUS, :COMPOTE
 
       private
 
@@ -28,6 +28,23 @@ module Restauro
             uses: lines,
             safety: ["egg_dish"],
             look_for: "stiff and shiny; no grains between two fingers"
+          )
+        ]
+      end
+
+      # Fruit in its own juice, by its name; a spoon of starch binds that.
+      def stewed?(lines) =
+        name.match?(COMPOTE) && lines.any? { |line| @catalogue.find_key(line.ingredient)&.group == "fruit" } &&
+          lines.none? { |line| %w[egg cheese crumb].include?(line.role) }
+
+      def stewed(lines)
+        starch, rest = lines.partition { |line| %w[starch thickener flour].include?(line.role) }
+        binds = "; then #{list(starch)}, smooth in a spoon of cold water, until it boils and clears" if starch.any?
+        [
+          Families::Step.new(
+            kind: "simmer", uses: lines, minutes: Constants.fetch(:making, :syrup_minutes), safety: ["hot_filling"],
+            text: "#{name}: #{list(rest)} into a pan, medium, lid on, until the juice runs and boils#{binds}.",
+            look_for: "the fruit soft, still in pieces; it thickens as it cools"
           )
         ]
       end

@@ -4,7 +4,7 @@ module Restauro
   module Families
     # Which stage of the cooking a thing that is only cooked along belongs to, and what is done with it:
     # data/ingredients/kinds.yml.
-    #   Needs @catalogue and @soup.
+    #   Needs @catalogue, @soup and @grain.
     module CompanionKinds
       GROUPS = {"vegetable" => "simmer", "bought" => "finish"}.freeze
       BOILED = %w[gf_pasta gf_pasta_sheets gf_noodles gf_grain gf_couscous].freeze
@@ -23,8 +23,8 @@ module Restauro
       PORTIONS = DataFiles.words("ingredients/words.yml").fetch(:portions)
       STRIPS = DataFiles.words("ingredients/words.yml").fetch(:strips)
       # Roots cut as fine as the onion go in with it.
-      CUT_FINE, BRIEFLY, PULPY, GRAINS =
-        DataFiles.words("ingredients/words.yml").values_at(:cut_fine, :briefly, :pulpy, :grains)
+      CUT_FINE, BRIEFLY, PULPY, GRAINS, HOLDS =
+        DataFiles.words("ingredients/words.yml").values_at(:cut_fine, :briefly, :pulpy, :grains, :holds_it)
       # Dried: they take their time.
       PULSES = DataFiles.words("ingredients/words.yml").fetch(:pulses)
       # Meat that is stewed whole, and what says it is not.
@@ -66,7 +66,7 @@ module Restauro
         return kind(line)&.fetch("stage") == "brown" ? kind_row("ready_meat") : READY_ROW if READY.match?(line.text)
         return kind(line) || UNKNOWN unless ingredient
 
-        return kind_row("table") if WRAPS.include?(ingredient.key)
+        return kind_row("table") if WRAPS.include?(ingredient.key) || line.text.match?(HOLDS)
 
         stage = GROUPS.fetch(ingredient.group, "finish")
         stage == "simmer" ? kind_row("simmer") : {"stage" => stage, "rank" => "4", "words" => "%s"}
@@ -79,7 +79,7 @@ module Restauro
         return unless line.kind
         return kind_row("soften") if line.text.match?(CUT_FINE) || soffritto?(line)
         return kind_row("pulse") if line.kind == "simmer" && line.text.match?(PULSES)
-        return kind_row("grain") if line.kind == "simmer" && line.text.match?(GRAINS)
+        return kind_row(@grain) if line.kind == "simmer" && line.text.match?(GRAINS)
         return kind_row("pulpy") if line.kind == "simmer" && line.text.match?(PULPY)
         return kind_row("briefly") if line.kind == "simmer" && line.text.match?(BRIEFLY)
         return kind_row(line.kind).except("back") if line.text.match?(thin(line))

@@ -19,15 +19,22 @@ module Restauro
       private
 
       def boiled
+        apart = at("table").select { |line| @rows[line]["words"] != "%s" }
+                           .map { |line| Step.new(kind: "boil", text: "#{capital(words(line))}.", **until_tender(line)) }
         found = at("boiled")
-        return [] if found.empty?
+        return apart if found.empty?
 
-        [Step.new(kind: "boil",
+        [*apart,
+         Step.new(kind: "boil",
                   text: "Boil #{said(found)} in plenty of salted water, two minutes short of what the pack says; " \
                         "drain, keep a cup of the water.",
                   minutes: figure(:pack_boil_minutes), uses: found, safety: ["steam"],
                   look_for: "a little firm still: it goes on cooking")]
       end
+
+      def until_tender(line) =
+        {minutes: figure(:tender_minutes), uses: [line], hold_minutes: 60, look_for: "no chalk in the middle of a grain",
+         safety: ["steam"]}
 
       # White meat in the stock that the sauce is made of.
       def poached

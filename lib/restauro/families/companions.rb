@@ -20,9 +20,9 @@ module Restauro
 
       # @param lines [Array<Recipes::Line>] of our side, those that no formula has   @param catalogue [Catalogue]
       # @param stew_minutes [Float, nil] min that the recipe itself simmers its meat   @param soup [Boolean]
-      def initialize(lines, catalogue, stew_minutes: nil, soup: false)
-        @catalogue = catalogue
-        @soup, @stew_minutes = soup, stew_minutes
+      # @param grain [String] of data/ingredients/kinds.yml: in it, or beside it
+      def initialize(lines, catalogue, stew_minutes: nil, soup: false, grain: "grain")
+        @catalogue, @grain, @soup, @stew_minutes = catalogue, grain, soup, stew_minutes
         @lines = lines.freeze
         @rows = lines.to_h { |line| [line, row(line)] }.compare_by_identity.freeze
         freeze

@@ -56,11 +56,13 @@ module Restauro
 
       # "Blinis with smoked salmon": it goes on them, and soured cream with it.
       def laid_on(lines, with)
-        at_table(lines).map do |line|
+        named = ->(line) { line.name_text.to_s.downcase.scan(/\p{L}{4,}/).any? { |word| with.include?(word) } }
+        first = lines.index { |line| !line.words? && named[line] }
+        at_table(lines).each_with_index.map do |line, at|
           next line if with.empty? || line.words? || !ON_TOP.include?(line.role)
 
-          named = line.name_text.to_s.downcase.scan(/\p{L}{4,}/).any? { |word| with.include?(word) }
-          named || spooned?(line, lines) ? beside(line) : line
+          behind = SPOONED.include?(line.ingredient) && first && at > first
+          named[line] || behind || spooned?(line, lines) ? beside(line) : line
         end
       end
 

@@ -6,6 +6,7 @@ module Restauro
       # The lines of our sauce by what is done with them, each in one place: nothing is left over.
       class Lines
         SOUP = DataFiles.words("families/sauce/words.yml").fetch(:soup)
+        ONE_POT = DataFiles.words("ingredients/words.yml").fetch(:one_pot)
         attr_reader :companions, :thickeners, :late_thickeners, :slurry
 
         # @param swap [Swap]
@@ -20,7 +21,7 @@ module Restauro
           end
           @companions =
             Companions.new(all.select { |line| companion?(line) }, catalogue, stew_minutes: @ours.options.stew_minutes,
-                           soup: @ours.recipe.title.to_s.match?(SOUP))
+                           soup: titled?(SOUP), grain: titled?(ONE_POT) || titled?(SOUP) ? "grain" : "grain_beside")
           freeze
         end
 
@@ -69,6 +70,7 @@ module Restauro
 
         private
 
+        def titled?(words) = @ours.recipe.title.to_s.match?(words)
         def late?(line) = soured?(line) || (sharp?(line) && !main?(line))
         # So much of it that it is what the sauce is made of: 200 ml of juice on fruit, not a squeeze of lemon.
         def main?(line)
