@@ -19,8 +19,7 @@ module Restauro
       private
 
       def boiled
-        apart = at("table").select { |line| @rows[line]["words"] != "%s" }
-                           .map { |line| Step.new(kind: "boil", text: "#{capital(words(line))}.", **until_tender(line)) }
+        apart = at("table").reject { |line| @rows[line]["words"] == "%s" }.map { |line| until_tender(line) }
         found = at("boiled")
         return apart if found.empty?
 
@@ -32,9 +31,10 @@ module Restauro
                   look_for: "a little firm still: it goes on cooking")]
       end
 
+      # Beside the sauce, kept warm.
       def until_tender(line) =
-        {minutes: figure(:tender_minutes), uses: [line], hold_minutes: 60, look_for: "no chalk in the middle of a grain",
-         safety: ["steam"]}
+        Step.new(kind: "boil", text: "#{capital(words(line))}.", minutes: figure(:tender_minutes), uses: [line],
+                 hold_minutes: 60, look_for: "no chalk in the middle of a grain", safety: ["steam"])
 
       # White meat in the stock that the sauce is made of.
       def poached
