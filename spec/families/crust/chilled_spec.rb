@@ -26,6 +26,14 @@ RSpec.describe Restauro::Families::Crust::Chilled do
     expect(prediction(pie(*cream), crowned: true)).not_to be_chilled
   end
 
+  it "bakes what is called after its meringue" do
+    expect(prediction(pie(*cream, title: "Cream meringue pie"))).not_to be_chilled
+  end
+
+  it "bakes what has meat in it, however sweet" do
+    expect(prediction(pie(*cream, "300 g chicken"))).not_to be_chilled
+  end
+
   it "bakes what whole eggs set" do
     expect(prediction(pie("500 ml milk", "100 g sugar", "40 g cornflour", "3 eggs"))).not_to be_chilled
   end

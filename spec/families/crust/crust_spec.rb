@@ -213,6 +213,16 @@ RSpec.describe Restauro::Families::Crust do
     end
   end
 
+  it "draws bars that add up to all of the dough" do
+    bar = Restauro::Families::Crust::Picture.new(swapped[self, galette]).to_h[:bars][:ours]
+    expect(bar.values_at(:flour, :fat, :binder, :liquid, :other).sum).to be_within(0.01).of(bar[:grams])
+  end
+
+  it "binds a dough that has curd in it with gum all the same" do
+    swap = swapped[self, "Tart\n200 g flour\n80 g butter\n100 g cottage cheese\n30 ml water", with: %w[xanthan_gum]]
+    expect(swap.binder&.ingredient).to eq "xanthan_gum"
+  end
+
   describe "in the pan" do
     # By hand: a round of 26 cm is 530.9 cm2, its wall of 3 cm another 245.0; half sides 15 and 10 an ellipse of 471.2
     # cm2.

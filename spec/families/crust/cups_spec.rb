@@ -48,6 +48,24 @@ RSpec.describe Restauro::Families::Crust::Cups do
     expect(blind).to eq [false, true]
   end
 
+  it "makes cases too where there is dough for them, else lids alone" do
+    pies = ->(grams) do
+      dough = "#{grams} g plain flour\n#{grams / 2} g butter\n2 tbsp water"
+      family.over(read("Individual chicken pies\n#{dough}", system: "uk"), {makes: 4})
+    end
+    expect([pies[400], pies[80]]).to eq %w[double top]
+  end
+
+  it "draws the rounds that there are" do
+    rounds = %w[bottom top double].to_h do |cover|
+      text = "Individual leek pies\n#{pastry}\n300 g leeks"
+      swap = family.swap(read(text, system: "uk"), family.options(makes: 4, cover: cover))
+      drawn = Restauro::Families::Crust::Picture.new(swap).to_h[:cups]
+      [cover, drawn.values_at(:case_cm, :lid_cm).map { |cm| !cm.nil? }]
+    end
+    expect(rounds).to eq({"bottom" => [true, false], "top" => [false, true], "double" => [true, true]})
+  end
+
   it "shares the filling out" do
     steps = family.steps(family.swap(read("Jam tarts\n#{pastry}\n240 g jam", system: "uk"), family.options(makes: 12)))
     expect(steps.map(&:text)).to include("Fill them: 20 g in each of 12, cold from the fridge.")
