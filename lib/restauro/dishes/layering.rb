@@ -7,8 +7,10 @@ module Restauro
     module Layering
       ROLLED = DataFiles.words("dishes/words.yml").fetch(:rolled_sheets)
       SHEETS = {"gf_pasta_sheets" => "sheet", "gf_tortilla" => "tortilla"}.freeze
+      # Large shells are filled, not rolled up.
+      SHELLS = {"gf_pasta" => "shell"}.freeze
       LAID = %w[gf_pasta_sheets gf_pasta gf_noodles gf_bread gf_tortilla].freeze
-      private_constant :ROLLED, :SHEETS, :LAID
+      private_constant :ROLLED, :SHEETS, :SHELLS, :LAID
 
       private
 
@@ -20,7 +22,8 @@ module Restauro
       def rolled_sheets? = @dish.title.to_s.match?(ROLLED) && !sheet.nil?
       # @return [String, nil] what is rolled up
       def sheet
-        bought = SHEETS.find { |key, _| @answers.flat_map(&:lines).any? { |line| line.ingredient == key } }
+        there = @answers.flat_map(&:lines).map(&:ingredient)
+        bought = SHEETS.merge(SHELLS).find { |key, _| there.include?(key) }
         bought&.last || ("sheet" if @dish.parts.any? { |part| part.family == "pasta" })
       end
 
@@ -64,9 +67,9 @@ module Restauro
 
       # What is rolled up in them: nil where it is all of one list.   @return [PartAnswer, nil]
       def rolled_in
-        join = @dish.joins.find { |found| found.how == "fills" }
-        part = join ? @answers[join.from] : @answers.find { |answer| answer.part.family.nil? }
-        part unless part&.lines&.all? { |line| LAID.include?(line.ingredient) }
+        fills = @dish.joins.select { |found| found.how == "fills" }.map { |join| @answers[join.from] }
+        fills = @answers.select { |answer| answer.part.family.nil? } if fills.empty?
+        fills.find { |part| part.lines.any? { |line| !LAID.include?(line.ingredient) } }
       end
 
       def roll_up
@@ -74,8 +77,9 @@ module Restauro
         sauces = filling ? (@answers - [filling]).select { |part| sauce?(part) } : []
         poured = "; pour the #{Families::Companions.list(sauces.map { |part| part.name.to_s.downcase })} over"
         share = filling ? "the #{filling.name.to_s.downcase}" : "it"
-        "Spread each#{" #{sheet}" if rolled_sheets?} with its share of #{share}, roll it up, " \
-        "and lay them side by side in a buttered dish#{poured if sauces.any?}"
+        how = sheet == "shell" ? "Fill each shell with its share of #{share} " :
+                                 "Spread each#{" #{sheet}" if rolled_sheets?} with its share of #{share}, roll it up, "
+        "#{how}and lay them side by side in a buttered dish#{poured if sauces.any?}"
       end
 
       # One of flour, or one by its name.

@@ -21,12 +21,14 @@ module Restauro
 
         seen = Hash.new(0)
         parts.map do |part|
-          name = told(part) || NAMED[part.family] || "Filling"
+          name = told(part) || NAMED[part.family] || (pasta?(part) ? "Pasta" : "Filling")
           name = name.sub(FOR, "").then { |short| short.empty? ? name : short[0].upcase + short[1..] }
           count = seen[name] += 1
           part.with(name: count > 1 ? "#{name} #{count}" : name)
         end
       end
+
+      def pasta?(part) = part.lines.any? && part.lines.all? { |line| line.ingredient.to_s.match?(/pasta|noodles/) }
 
       def told(part)
         return part.name || Bound.name(part) unless part.place == :top

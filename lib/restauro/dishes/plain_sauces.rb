@@ -90,7 +90,7 @@ module Restauro
         [
           Families::Step.new(
             kind: "mix",
-            text: "#{name}: stir together #{list(lines)}.",
+            text: "#{name}: stir together #{Families::Companions.list(lines.map { |line| squeezed(line) })}.",
             uses: lines,
             safety: raw_egg ? ["raw_egg"] : []
           )

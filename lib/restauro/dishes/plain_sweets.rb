@@ -100,7 +100,9 @@ module Restauro
       # Of a whole lemon or orange.
       def squeezed(line)
         whole = line.kind == "table" && line.text.match?(CITRUS)
-        "#{"the juice and zest of " if whole}#{Families::Companions.say(line, @catalogue)}"
+        return "the juice and zest of #{[line.amount_text, line.name_text].compact.join(" ")}" if whole
+
+        Families::Companions.say(line, @catalogue)
       end
     end
   end

@@ -68,7 +68,18 @@ module Restauro
         def own
           return whip if whipped.any?
 
-          spread_thin || mixed
+          spread_thin || stewed || mixed
+        end
+
+        # Tomatoes, wine or stock on what was browned, where nothing thickens it: boiled down.   @return [Step, nil]
+        def stewed
+          wet = left.select { |line| line.role == "liquid" && line.grams }.sum { |line| line.grams.value }
+          return if wet < Constants.fetch(:dishes, :second_liquid_g) || left.any? { |line| line.role == "egg" }
+          return if whole_piece || %w[brown soften].none? { |stage| @companions.at(stage).any? }
+
+          Step.new(kind: "simmer", text: "Filling: #{list(left)} into the pan; simmer gently.", uses: left,
+                   minutes: Constants.fetch(:making, :tender_minutes), safety: @filling.safety,
+                   look_for: "a spoon leaves a track: a wet filling makes a wet crust")
         end
 
         def mixed
