@@ -64,6 +64,12 @@ RSpec.describe Restauro::Dishes::Bake do
       Restauro::Dishes::Sized.of(Restauro::Dishes::Partition.of(read(alone), catalogue), {"Gravy" => 2.0}, catalogue)
     }.to raise_error(Restauro::InvalidInput, /no part 'gravy'/)
   end
+  it "says of what no part can use that it is none, in the part that names the dish" do
+    pie = "Leek pie\nPastry: 240 g flour, 120 g butter, 55 ml water\nFilling: 600 g leeks, 40 g butter, 40 g flour, " \
+          "400 ml milk\nBake at 190C"
+    expect { answer(pie, system: "uk", with: %w[butter]) }
+      .to raise_error(Restauro::InvalidInput, /in the part 'Pastry': butter is no flour/)
+  end
   it "calls what a beurre manié thickens by the heading before it" do
     stew = "Stew with dumplings\nDumplings\n120 g self-raising flour\n60 g suet\n80 ml water\nStew\n600 g beef\n" \
            "800 ml stock\nBeurre manié\n30 g butter\n30 g flour"
