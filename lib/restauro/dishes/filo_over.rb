@@ -24,7 +24,7 @@ module Restauro
       # @param lines [Array<Recipes::Line>]   @return [Boolean] whether there is nothing but sheets and what is on them
       def alone?(lines) = lines.any? { |line| line?(line) } && lines.all? { |line| line?(line) || with?(line) }
 
-      # Fat, seeds, an egg to brush with.
+      # Fat, seeds.
       def with?(line) = WITH.include?(line.role) || line.kind == "late"
     end
   end

@@ -76,7 +76,7 @@ module Restauro
       def unwetted_spoon? = grams("liquid").zero? && flour <= Constants.fetch(:dishes, :second_liquid_g)
 
       def by_weights
-        return %w[breading] if dredged? || (soaked? && pieces_g > flour && (fried? || flour >= figure(:dredge_g)))
+        return %w[breading] if dredged? || (soaked? && pieces_g > flour && (fried? || pressed_into_flour?))
         return %w[sauce] if ratio.nil? || ratio.zero? || ratio > figure(:sauce_over) || flour.zero?
         return unsure if ratio > figure(:unsure_over)
         return %w[gnocchi] if gnocchi?

@@ -32,6 +32,9 @@ module Restauro
       def cakes? =
         @recipe.title.to_s.match?(Breading::Lines::CAKES) && flour.positive? && !crumbs? && !liquid_over_flour?
 
+      # Enough of it to press pieces into, and not so much poured that it is a sauce.
+      def pressed_into_flour? = flour >= figure(:dredge_g) && ratio <= figure(:sauce_over)
+
       # Wet, then thick in flour, whatever it is wet with: chicken-fried.
       def dredged_by_name? = @recipe.title.to_s.match?(DREDGED) && (pieces_g.positive? || unweighed_piece?)
 

@@ -9,7 +9,7 @@ module Restauro
         private
 
         # A heaped spoonful, a finger under the rim.
-        def each(filling, start)
+        def shared_out(filling, start)
           return unless filling.grams >= 1
 
           ": #{Recipes::WeighedLine.tenths((filling.grams / @ours.cups.count).round)} g in each of #{@ours.cups.count}, #{start}"

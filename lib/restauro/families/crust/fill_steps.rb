@@ -62,7 +62,7 @@ module Restauro
           hot = @ours.filling_start == "hot"
           start = hot ? "hot" : "cold from the fridge"
           weight = ": #{filling.grams.round} g#{deep}, #{start}" if filling.grams >= 1
-          into, weight = "Fill them", each(filling, start) if @ours.cups
+          into, weight = "Fill them", shared_out(filling, start) if @ours.cups
           under = @ours.cover == "top" ? "dish, the lid cold" : "dry crust"
           over = "; scatter #{strewn} over it" if strewn && @ours.open?
           Step.new(kind: "shape", text: "#{into}#{weight}#{over}.", uses: filling.recipe.ingredients,

@@ -76,7 +76,7 @@ module Restauro
         def pour
           lumps = LumpRisk.assess(@formula, @ours.options.pour || LumpRisk.usual("roux"))
           into = liquid.empty? ? [*@lines.wines, *poured] : poured
-          fruits = into - @lines.fruits == [] ? [] : @lines.fruits
+          fruits = (into - @lines.fruits).empty? ? [] : @lines.fruits
           Step.new(
             kind: "mix",
             heat: "hob",
