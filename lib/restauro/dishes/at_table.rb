@@ -50,9 +50,9 @@ module Restauro
 
       private
 
-      # A dip by what is fried.
+      # A dip by what is fried, a syrup by what is wrapped.
       def beside?(from, to) =
-        from.part.family.nil? && (to.part.role == :coat || dip?(from)) && !Dredged.pan_sauce?(from.name)
+        from.part.family.nil? && (%i[coat shell].include?(to.part.role) || dip?(from)) && !Dredged.pan_sauce?(from.name)
 
       def dip?(part) = part.name.to_s.match?(DIP)
 

@@ -73,8 +73,10 @@ module Restauro
         if part.family.nil? && host.role == :coat && part.name.to_s.match?(DIPPED) && !recipe.title.to_s.match?(LAYERED)
           return true
         end
-        return false unless part.role == :sauce
-        return true if part.name.to_s.match?(OVER) || (host.role == :shell && recipe.title.to_s.match?(WRAPPED))
+        wrapped = host.role == :shell && recipe.title.to_s.match?(WRAPPED)
+        return wrapped && part.name.to_s.match?(Meetings::POURED) unless part.role == :sauce
+
+        return true if part.name.to_s.match?(OVER) || wrapped
 
         host.role == :shell && part.name.to_s.match?(JUG) && !recipe.title.to_s.match?(OPEN_PIE) &&
           (parts - [part]).flat_map(&:lines).any? { |line| catalogue.find_key(line.ingredient)&.group == "fruit" }
@@ -104,7 +106,15 @@ module Restauro
 
         return Join.new(from: index, to: host, how: "between") if recipe.title.to_s.match?(LAYERED)
 
-        Join.new(from: index, to: host, how: inside_coat?(part, to, recipe) ? "fills" : "over")
+        inside = inside_coat?(part, to, recipe) || baked_inside?(part, to, recipe)
+        Join.new(from: index, to: host, how: inside ? "fills" : "over")
+      end
+
+      # Thin pancakes that go into the oven go there with their sauce in them, unless something else is.
+      def baked_inside?(part, host, recipe)
+        part.role == :sauce && host.family == "batter" && host.lines.none? { |line| line.role == "lift" } &&
+          "#{host.name} #{recipe.title}".match?(Meetings::PANCAKES) && Said.of(recipe).baked &&
+          recipe.ingredients.none? { |line| line.part.to_s.match?(Recipes::Parts::FILLING) }
       end
 
       # Croquettes of potato: what they are made of stands with their coat.

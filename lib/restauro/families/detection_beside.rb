@@ -23,7 +23,7 @@ module Restauro
         # Fish minced with egg and a spoon of flour is a cake of all of it.
         return false if cakes? && grams("egg").positive?
 
-        return fried? unless grams("egg").positive?
+        return fried? || dusted? unless grams("egg").positive?
 
         ratio.to_f < figure(:dough_under) || (fried? && to_dredge?) || starched?
       end
@@ -31,6 +31,9 @@ module Restauro
       # Mashed or minced and bound with a spoon of flour, without crumbs around them.
       def cakes? =
         @recipe.title.to_s.match?(Breading::Lines::CAKES) && flour.positive? && !crumbs? && !liquid_over_flour?
+
+      # A spoon or two of it, and nothing poured that it could thicken.
+      def dusted? = flour <= figure(:dredge_g) && pieces_g > figure(:dusted_pieces) * flour
 
       # Enough of it to press pieces into, and not so much poured that it is a sauce.
       def pressed_into_flour? = flour >= figure(:dredge_g) && ratio <= figure(:sauce_over)
