@@ -30,6 +30,7 @@ module Restauro
       Grouping
       Iced
       InLayers
+      InsideCoat
       Joins
       Layering
       Ledger
@@ -75,6 +76,7 @@ module Restauro
       Tastes
       Timeline
       TimeSaid
+      ToppedInList
       TurnedDown
       TwoPots
       WorkOrder

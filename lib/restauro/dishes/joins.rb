@@ -53,7 +53,7 @@ module Restauro
         when :coat
           coat_join(part, index, host, to, recipe)
         when :dough
-          dough_join(part, index, host, recipe)
+          dough_join(part, index, host, to, recipe)
         else
           sauce_join(part, index, host, recipe)
         end
@@ -100,50 +100,28 @@ module Restauro
 
       # A very thick base is what a croquette's coat goes around; another sauce goes over a coat at the table.
       def coat_join(part, index, host, to, recipe)
-        if part.role == :sauce && recipe.title.to_s.match?(CROQUETTES) && !mashed?(to)
+        if part.role == :sauce && recipe.title.to_s.match?(CROQUETTES) && !InsideCoat.mashed?(to)
           return Join.new(from: host, to: index, how: "around")
         end
 
         return Join.new(from: index, to: host, how: "between") if recipe.title.to_s.match?(LAYERED)
 
-        inside = inside_coat?(part, to, recipe) || baked_inside?(part, to, recipe)
-        Join.new(from: index, to: host, how: inside ? "fills" : "over")
+        Join.new(from: index, to: host, how: InsideCoat.is?(part, to, recipe) ? "fills" : "over")
       end
 
-      # Thin pancakes that go into the oven go there with their sauce in them, unless something else is.
-      def baked_inside?(part, host, recipe)
-        part.role == :sauce && host.family == "batter" && host.lines.none? { |line| line.role == "lift" } &&
-          "#{host.name} #{recipe.title}".match?(Meetings::PANCAKES) && Said.of(recipe).baked &&
-          recipe.ingredients.none? { |line| line.part.to_s.match?(Recipes::Parts::FILLING) }
-      end
-
-      # Croquettes of potato: what they are made of stands with their coat.
-      def mashed?(coat) =
-        coat.lines.any? { |line| line.role == "puree" || Families::Dough::Contents.mash(line.ingredient.to_s) }
-
-      # Pancakes are filled with what is made for them, other batters only with what is called so.
-      def inside_coat?(part, host, recipe)
-        return true if part.name.to_s.match?(Recipes::Parts::FILLING)
-
-        # What rises in the pan is too thick to be rolled up.
-        return false if host.family == "batter" && host.lines.any? { |line| line.role == "lift" }
-
-        part.role != :sauce && (host.family != "batter" || "#{host.name} #{recipe.title}".match?(Meetings::PANCAKES))
-      end
-
-      # Dumplings cook on the stew they are for.
-      def parts_of_a_pot?(part, recipe) =
-        (part.role == :sauce || part.lines.any? { |line| line.role == "liquid" }) &&
-          recipe.title.to_s.match?(OneList::DUMPLINGS)
+      # Dumplings cook on the stew they are for; those of curd or a root are boiled, and turned in it.
+      def parts_of_a_pot?(part, dough, recipe) =
+        (part.role == :sauce || part.lines.any? { |line| line.role == "liquid" }) && !InsideCoat.mashed?(dough) &&
+          dough.lines.none? { |line| line.role == "cheese" } && recipe.title.to_s.match?(OneList::DUMPLINGS)
 
       # @return [Join] over it, in it, between it or on the pot it cooks in
-      def dough_join(part, index, host, recipe)
+      def dough_join(part, index, host, dough, recipe)
         return Join.new(from: index, to: host, how: "between") if recipe.title.to_s.match?(LAYERED)
         if part.family.nil? && part.name.to_s.match?(Recipes::Parts::FILLING)
           return Join.new(from: index, to: host, how: "fills")
         end
 
-        if parts_of_a_pot?(part, recipe)
+        if parts_of_a_pot?(part, dough, recipe)
           Join.new(from: host, to: index, how: "covers")
         else
           Join.new(from: index, to: host, how: "over")

@@ -11,10 +11,11 @@ module Restauro
       include PotatoesAside
       include RoastInList
       include StewAndDumplings
+      include ToppedInList
 
       WHITE_SAUCE = DataFiles.words("dishes/words.yml").fetch(:under_white_sauce)
       # Ways to split a list without a heading.
-      UNNAMED = %i[filo_over roasted meringue_over crust_first dredged iced pancakes over_a_dough filled_dough
+      UNNAMED = %i[filo_over crumb_topping roasted meringue_over crust_first dredged iced pancakes over_a_dough filled_dough
                    eggs_aside named_aside].freeze
       TO_FILL = %i[crust_first pancakes filled_dough].freeze
       # What a dough that is filled is made of.
@@ -65,23 +66,8 @@ module Restauro
 
       def named(pieces, *names) = pieces&.zip(names)&.map { |lines, name| part(name, lines) }
       def crust_first(group) = named(CrustFirst.new(@catalogue, group.lines, @title).split, nil, "Filling")
-      # Whites with their sugar at the end of a pie that is named so.
-      def meringue_over(group)
-        at = group.lines.index { |line| line.ingredient == "egg_white" } or return
-        return unless @title.match?(Crowning::MERINGUE) && at.positive?
-
-        over = group.lines[at..].take_while { |line| line.role == "egg" || line.role == "seasoning" || sugar?(line) }
-        over.length > 1 ? [*split(part(nil, group.lines - over)), part("Meringue", over)] : nil
-      end
-
       def pancakes(group) = named(FilledPancakes.split(@title, group.lines), nil, "Filling")
       def dredged(group) = named(Dredged.new(@catalogue, @title).split(group.lines), Dredged::NAME, Dredged::SAUCE)
-      # What is under the sheets may hold more than one formula still.
-      def filo_over(group)
-        under, over = FiloOver.split(group.lines)
-        over && [*split(part(nil, under)), part(FiloOver::NAME, over)]
-      end
-
       def iced(group) = named(Iced.split(group.lines), nil, Iced::NAME)
       def eggs_aside(group) = named(CrackedEggs.split(group.lines), nil, CrackedEggs::NAME)
       def over_a_coat(group) = named(OverACoat.split(group.lines), group.label, "Sauce")
