@@ -73,6 +73,7 @@ module Restauro
         if part.family.nil? && host.role == :coat && part.name.to_s.match?(DIPPED) && !recipe.title.to_s.match?(LAYERED)
           return true
         end
+
         wrapped = host.role == :shell && recipe.title.to_s.match?(WRAPPED)
         return wrapped && part.name.to_s.match?(Meetings::POURED) unless part.role == :sauce
 

@@ -15,8 +15,8 @@ module Restauro
 
       WHITE_SAUCE = DataFiles.words("dishes/words.yml").fetch(:under_white_sauce)
       # Ways to split a list without a heading.
-      UNNAMED = %i[filo_over crumb_topping roasted meringue_over crust_first dredged iced pancakes over_a_dough filled_dough
-                   eggs_aside named_aside].freeze
+      UNNAMED = %i[filo_over crumb_topping roasted meringue_over crust_first dredged iced pancakes over_a_dough
+                   filled_dough eggs_aside named_aside].freeze
       TO_FILL = %i[crust_first pancakes filled_dough].freeze
       # What a dough that is filled is made of.
       DOUGH = %w[flour egg liquid].freeze
