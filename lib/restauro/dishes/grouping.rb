@@ -80,12 +80,16 @@ module Restauro
       def brushed(groups)
         home = groups.index { |group| group.label.to_s.match?(CRUSTY) && !group.label.match?(FILLING) } or return groups
         moved = groups.each_with_index.flat_map do |group, index|
-          index == home ? [] : group.lines.select { |line| Families::Crust::Glaze.line?(line) }
+          index == home ? [] : group.lines.select { |line| Families::Crust::Glaze.line?(line) || last_egg?(line, group) }
         end
         groups.each_with_index.map do |group, index|
           Group.new(group.label, index == home ? group.lines + moved : group.lines - moved)
         end
       end
+
+      # One beaten egg at the end of a sauce that fills a pie: it binds nothing there.
+      def last_egg?(line, group) =
+        line.equal?(group.lines.last) && Families::Crust::Glaze.beaten?(line) && group.lines.any? { |one| flour?(one) }
 
       def table?(heading) = heading.to_s.match?(TABLE)
       # A broth to serve it in wets no dough, and is in no filling.
