@@ -29,6 +29,8 @@ RSpec.describe "The pages of crusts" do
     expect(labels[self]).to match(/12 of them, dough [\d.]+ mm thick: rounds of 9.2 cm for the case, 7 cm for the lid/)
     expect(page.css("svg.pan-picture circle.cut").length).to eq 12
     expect(text_of("#crust-picture").first).not_to include("Say which pan")
+    send_crust[self, recipe: "Jam tarts\n600 g plain flour\n300 g butter\n130 ml water\n600 g jam\nMakes 36"]
+    expect(labels[self]).to match(/36 of them \(24 are drawn\)/)
   end
 
   it "steam a suet crust: no oven is drawn, and none offered" do

@@ -51,7 +51,8 @@ module Restauro
       def words
         rounds = [("#{cm(@cups[:case_cm])} cm for the case" if @cups[:case_cm]),
                   ("#{cm(@cups[:lid_cm])} cm for the lid" if @cups[:lid_cm])].compact.join(", ")
-        "#{@cups[:count]} of them, dough #{cm(@cups[:thickness_mm])} mm thick: rounds of #{rounds}; " \
+        few = " (#{drawn} are drawn)" if drawn < @cups[:count]
+        "#{@cups[:count]} of them#{few}, dough #{cm(@cups[:thickness_mm])} mm thick: rounds of #{rounds}; " \
           "cups #{cm(@cups[:across_cm])} cm across the middle and #{cm(@cups[:deep_cm])} cm deep"
       end
 

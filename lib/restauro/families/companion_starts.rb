@@ -34,7 +34,7 @@ module Restauro
       # Beside the sauce, kept warm.
       def until_tender(line) =
         Step.new(kind: "boil", text: "#{capital(words(line))}.", minutes: figure(:tender_minutes), uses: [line],
-                 hold_minutes: 60, look_for: "no chalk in the middle of a grain", safety: ["steam"])
+                 hold_minutes: 60, look_for: "no chalk in the middle of a grain", safety: %w[steam hot_hold])
 
       # White meat in the stock that the sauce is made of.
       def poached
