@@ -90,13 +90,14 @@ module Restauro
       def written(line, ingredient, share)
         grams = line.grams && line.grams * Float(share)
         measure = grams && Measure.nearest(ingredient, grams.value, @units)
-        text = grams ? Recipes::WeighedLine.text(grams.value, ingredient.say, measure&.text) : ingredient.say
+        counted = [line.amount_text, ingredient.say].compact.join(" ")
+        text = grams ? Recipes::WeighedLine.text(grams.value, ingredient.say, measure&.text) : counted
         Recipes::Line.new(
           text: text,
           ingredient: ingredient.key,
           grams: grams,
           part: served?(line) ? line.part || TABLE : line.part,
-          amount_text: measure&.text,
+          amount_text: grams ? measure&.text : line.amount_text,
           name_text: ingredient.say,
           role: served?(line) ? "other" : Recipes::LineReader::ROLES.fetch(ingredient.group, "other"),
           added: true,

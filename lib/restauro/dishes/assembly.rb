@@ -28,7 +28,7 @@ module Restauro
       private
 
       def at_table =
-        AtTable.new(@dish, @answers, @catalogue, in_oven: baked?, rolled_up: rolled_up?, filling: rolled_in)
+        AtTable.new(@dish, @answers, @catalogue, in_oven: baked? || grilled?, rolled_up: rolled_up?, filling: rolled_in)
 
       def step(**more) = Families::Step.new(**more)
       def figure(name) = Constants.fetch(:dishes, name)
@@ -59,13 +59,19 @@ module Restauro
          *bakes(oven), risen? ? straight : stand]
       end
 
+      # A sauce alone, or what was boiled to lie under it.
+      def grilled?
+        families = main_parts.map { |part| part.part.role if part.part.family }
+        @dish.said.grills && !baked? && families.compact == [:sauce]
+      end
+
       # Browned from above, where nothing is baked.
       def grilled
-        return [] if !@dish.said.grills || baked? || main_parts.map { |part| part.part.role } != [:sauce]
+        return [] unless grilled?
 
         toast = @answers.flat_map(&:lines).select { |line| line.ingredient == "gf_bread" }
         text = toast.empty? ? fill : "Spread it on #{list(toast)}, toasted on both sides"
-        [step(kind: "brown", text: "#{text}; under a hot grill.", minutes: figure(:grill_minutes), uses: toast,
+        [step(kind: "brown", text: "#{text}; under a hot grill.", minutes: figure(:grill_minutes), uses: toast + pasta,
               look_for: BROWN, safety: ["reheat"])]
       end
 

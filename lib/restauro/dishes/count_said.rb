@@ -4,9 +4,8 @@ module Restauro
   module Dishes
     # How many a recipe makes: "makes 12", "a 12-hole tin", "a six-cup muffin tin", "Yorkshire puddings (12)".
     module CountSaid
-      MAKES = /\b(?:makes|yields?)\D{0,12}(\d{1,3})\b/i
       SO_MANY = /\((\d{1,2})\)\s*\z/
-      HOLES = DataFiles.words("dishes/words.yml").fetch(:holes_of_a_tin)
+      MAKES, HOLES = DataFiles.words("dishes/words.yml").values_at(:makes_so_many, :holes_of_a_tin)
       MOST = 200
       private_constant :MAKES, :SO_MANY, :HOLES, :MOST
 

@@ -42,7 +42,7 @@ module Restauro
 
         over = parts.flat_map do |part|
           made = strewn?(part) ? work(part).select { |step| %w[mix rest chill].include?(step.kind) } : work(part)
-          [*made, Families::Step.new(kind: "shape", part: part.name, **spread(part.name))]
+          [*made, Families::Step.new(kind: "shape", part: part.name, **spread(part))]
         end
         [*steps[0...at], *over, browned(steps[at], parts), *steps[(at + 1)..]]
       end
@@ -57,11 +57,12 @@ module Restauro
       end
 
       # A meringue shrinks from the rim; anything else is only spread.
-      def spread(name)
-        return {text: "#{name}: spread it over."} unless name.match?(MERINGUE)
+      def spread(part)
+        last = ", the cheese last" if PlainSauces.cheese_apart?(part)
+        return {text: "#{part.name}: spread it over#{last}."} unless part.name.match?(MERINGUE)
 
         {
-          text: "#{name}: over the filling at once, right up to the crust.",
+          text: "#{part.name}: over the filling at once, right up to the crust.",
           look_for: "no gap at the rim: it would shrink away from it"
         }
       end

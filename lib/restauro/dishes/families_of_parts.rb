@@ -7,8 +7,9 @@ module Restauro
     module FamiliesOfParts
       BATTER, COATS, SHELL =
         DataFiles.words("dishes/words.yml").values_at(:batter_heading, :coats, :crumb_shell)
+      MERINGUE = DataFiles.words("families/crust/words.yml").fetch(:meringue)
       DUSTED = %w[other flour seasoning].freeze
-      private_constant :BATTER, :COATS, :SHELL, :DUSTED
+      private_constant :BATTER, :COATS, :SHELL, :MERINGUE, :DUSTED
 
       private
 
@@ -35,9 +36,11 @@ module Restauro
       end
 
       # Eggs under a heading with nothing poured, or less than they weigh, are stirred together and set: no sauce.
+      # Under a meringue there is no time for that: it is boiled.
       def mixed_filling?(group)
         grams = ->(role) { group.lines.sum { |line| line.role == role ? line.grams&.value.to_f : 0.0 } }
-        group.label && grams["egg"].positive? && grams["liquid"] < grams["egg"]
+        boiled = grams["liquid"].positive? && @recipe.title.to_s.match?(MERINGUE)
+        group.label && !boiled && grams["egg"].positive? && grams["liquid"] < grams["egg"]
       end
 
       # Crumbs alone are scattered over something, or coat something.

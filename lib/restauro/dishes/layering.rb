@@ -44,13 +44,21 @@ module Restauro
         return "Lay the pieces in a buttered dish, one over the edge of the next" if cut?
 
         lid = "; lid on" if stew?
-        return "Layer #{Families::Companions.list(names)} in the dish#{lid}" if names.length > 1
+        return "Layer #{Families::Companions.list(names)} in the dish#{lid}#{cheese_on_top}" if names.length > 1
 
         sheets = main_parts.flat_map(&:lines).select { |line| SHEETS.key?(line.ingredient) }
         return "Layer #{list(sheets)} and the sauce in a buttered dish#{lid}" if sheets.any?
 
-        lid ? "Lid on: in a pot for the oven, or turned into a dish with a lid" : "Turn it into a buttered dish"
+        return "Lid on: in a pot for the oven, or turned into a dish with a lid" if lid
+
+        pasta.any? ? "Turn #{list(pasta)} in the sauce, then into a buttered dish" : "Turn it into a buttered dish"
       end
+
+      # Boiled by itself; what is laid between sauces is none.
+      def pasta = @answers.flat_map(&:lines).select { |line| line.grams && line.ingredient == "gf_pasta" }
+
+      # Cheese that was had ready beside a sauce without flour.
+      def cheese_on_top = (", the cheese last" if main_parts.any? { |part| PlainSauces.cheese_apart?(part) })
 
       def stew? = @dish.said.stewed_in_the_oven?(@dish.parts)
 
@@ -97,6 +105,7 @@ module Restauro
       # "Dough" and "Over it" are names for the cook's list, not for what lies in the dish.
       def plain_name(part)
         return "what goes over it" if part.name == OverDough::NAME
+        return "the coated pieces" if part.name == Naming::NAMED["breading"]
 
         part.family&.key == "gnocchi" && part.name == Naming::NAMED["gnocchi"] ? "gnocchi" : part.name.to_s.downcase
       end

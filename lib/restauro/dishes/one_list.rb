@@ -14,6 +14,7 @@ module Restauro
       include ToppedInList
 
       WHITE_SAUCE = DataFiles.words("dishes/words.yml").fetch(:under_white_sauce)
+      SOUP = DataFiles.words("families/sauce/words.yml").fetch(:soup)
       # Ways to split a list without a heading.
       UNNAMED = %i[filo_over crumb_topping roasted meringue_over crust_first dredged iced pancakes over_a_dough
                    filled_dough eggs_aside named_aside].freeze
@@ -109,7 +110,7 @@ module Restauro
 
       # Cauliflower, broccoli under a white sauce.   @return [Array<Group>, nil]
       def under_white_sauce(group)
-        return if group.label || !@title.match?(WHITE_SAUCE)
+        return if group.label || !@title.match?(WHITE_SAUCE) || @title.match?(SOUP)
 
         drained, sauce = group.lines.partition { |line| Plain.drained?(line) }
         return if drained.empty? || !milky?(sauce) || sauce.none? { |line| flour?(line) }

@@ -22,6 +22,26 @@ module Restauro
         ]
       end
 
+      # Aubergine and the like with oil to fry it in, floured or not, and a sauce of its own.
+      def fried_slices?(lines) =
+        lines.any? { |line| line.text.match?(Recipes::ToDredge::SLICES) } && lines.any?(&:to_fry_in?)
+
+      def fried_slices(lines)
+        fried = lines.select { |line| line.text.match?(Recipes::ToDredge::SLICES) }
+        dust, oil = lines.select { |line| dusts?(line) }, lines.select(&:to_fry_in?)
+        turned = "turn slices of #{list(fried)} in #{list(dust)}, shake it off, and fry them"
+        turned = "fry slices of #{list(fried)}" if dust.empty?
+        fry = Families::Step.new(kind: "fry", uses: [*fried, *dust, *oil], look_for: "brown, and soft when pressed",
+                                 text: "#{name}: #{turned} in #{list(oil)}, a layer at a time; onto paper.",
+                                 safety: ["hot_oil"])
+        rest = lines - fry.uses
+        [fry, *(steps(rest) if rest.any?)]
+      end
+
+      # Flour or starch without an amount, or told to be for that.
+      def dusts?(line) =
+        %w[flour starch thickener].include?(line.role) && (line.grams.nil? || line.text.match?(Recipes::ToDredge::WORDS))
+
       # Raw slices stay raw; what would swim is fried first.
       def laid(slices)
         lines = slices.select { |line| Bake.fried_layer?(line) }

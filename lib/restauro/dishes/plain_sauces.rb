@@ -13,6 +13,12 @@ module Restauro
       CURDLES = %w[plain_yogurt plant_yogurt sour_cream].freeze
       private_constant :STIRRED, :EATEN_RAW, :RELISH, :COOKED, :TOMATOES, :CURDLES
 
+      # How cheese is had ready that goes on at the end.
+      TO_LAY = "ready to lay over it"
+
+      # @param answer [PartAnswer]
+      def self.cheese_apart?(answer) = answer.steps.any? { |step| step.text.include?(TO_LAY) }
+
       private
 
       # A dip, a slaw, yogurt with herbs: nothing of it is cooked.
@@ -43,7 +49,7 @@ module Restauro
           )
         return [simmer] if cheese.empty?
 
-        ready = "#{name}: have #{list(cheese)} ready to lay over it."
+        ready = "#{name}: have #{list(cheese)} #{TO_LAY}."
         [simmer, Families::Step.new(kind: "mix", text: ready, uses: cheese)]
       end
 

@@ -10,6 +10,8 @@ module Restauro
       COOKED = %w[soften simmer].freeze
       FRIED = DataFiles.words("dishes/words.yml").fetch(:fried)
       FLAKES = DataFiles.words("dishes/words.yml").fetch(:flakes)
+      # Written behind the crumbs, and meant for the sauce: mustard, nutmeg.
+      OFF_CRUMBS = DataFiles.words("dishes/words.yml").fetch(:off_crumbs)
       # Oats right before crumbs are mixed with them.   @param line [Recipes::Line]
       def self.flakes?(line) = line.text.match?(FLAKES)
 
@@ -24,10 +26,12 @@ module Restauro
 
       # @param lines [Array<Recipes::Line>] of one heading   @return [Array<Array<Recipes::Line>>] one list, or more
       def split(lines)
-        cut = second_flour(lines) || coat_behind(lines) || crumb_top(lines)
+        cut = second_flour(lines) || coat_behind(lines) || (top = crumb_top(lines))
         return [lines] unless cut&.positive? && cut < lines.length
 
-        [lines[0...cut], *split(lines[cut..])]
+        ahead, behind = lines[0...cut], lines[cut..]
+        back = top ? behind.select { |line| line.text.match?(OFF_CRUMBS) } : []
+        [ahead + back, *split(behind - back)]
       end
 
       private

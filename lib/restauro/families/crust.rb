@@ -29,6 +29,8 @@ module Restauro
         Writer
       ].each { |name| autoload name.to_sym, "restauro/families/crust/#{name.downcase}" }
       autoload :AsCooked, "restauro/families/crust/as_cooked"
+      autoload :BakedBlind, "restauro/families/crust/baked_blind"
+      autoload :BlindSteps, "restauro/families/crust/blind_steps"
       autoload :ByKind, "restauro/families/crust/by_kind"
       autoload :ByThePiece, "restauro/families/crust/by_the_piece"
       autoload :Chilled, "restauro/families/crust/chilled"
@@ -43,6 +45,7 @@ module Restauro
       autoload :FruitFilling, "restauro/families/crust/fruit_filling"
       autoload :FrySteps, "restauro/families/crust/fry_steps"
       autoload :Glaze, "restauro/families/crust/glaze"
+      autoload :Rounds, "restauro/families/crust/rounds"
       autoload :SteamSteps, "restauro/families/crust/steam_steps"
       autoload :GriddleSteps, "restauro/families/crust/griddle_steps"
       autoload :HeatSteps, "restauro/families/crust/heat_steps"

@@ -14,7 +14,7 @@ module Restauro
         return "#{line.name_text}, sold as gluten free" if line.ingredient == "gf_other"
 
         if line.ingredient && line.role != "seasoning" && line.kind != "table"
-          return "#{grams(line)}#{typed(line, catalogue) || catalogue.fetch(line.ingredient).say}"
+          return "#{so_much(line)}#{typed(line, catalogue) || catalogue.fetch(line.ingredient).say}"
         end
 
         name = (line.name_text || line.text).strip.sub(/\A[-*•\s]+/, "").sub(/\A(?:of|the)\s+/i, "")
@@ -30,6 +30,9 @@ module Restauro
         line.grams ? "#{Recipes::WeighedLine.tenths(line.grams.value.round(line.grams.value < 20 ? 1 : 0))} g " : ""
 
       private
+
+      # "200 g ", else as many as the line counts: "4 slices ".
+      def so_much(line) = line.grams.nil? && line.amount_text.to_s.match?(/\A\d/) ? "#{line.amount_text} " : grams(line)
 
       # Cups of cut things: what they weigh is out of a table, the cups are the cook's own.
       def in_cups?(line)

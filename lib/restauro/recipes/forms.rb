@@ -45,7 +45,7 @@ module Restauro
       def tinned(name, text)
         return name unless text.match?(@tin)
 
-        plain = name.strip.sub(/\A(?:\([^)]*\)\s*)?(?:of\s+)?(?:#{@tin}\s+)?(?:of\s+)?/i, "")
+        plain = name.strip.sub(/\A(?:\([^)]*\)\s*)?(?:of\s+)?(?:#{@tin}\s+)?(?:(?:of|de|di)\s+|d['’])?/i, "")
         words, tinned = @tinned.find { |pattern, _| plain.match?(pattern) }
         tinned ? plain.sub(words, tinned) : name
       end

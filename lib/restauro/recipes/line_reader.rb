@@ -12,6 +12,7 @@ module Restauro
       SEASONED = /(?<=\w),?\s+(?:well\s+)?seasoned with\b.*/i
       STUDDED = DataFiles.words("ingredients/words.yml").fetch(:studded)
       TWO_CRUSTS = DataFiles.words("families/crust/words.yml").fetch(:two_shells)
+      TOOL = DataFiles.words("recipes/words.yml").fetch(:tool)
       ZEST = /\b(?:zest(?:ed)?|rind|finely grated)\b(?!.*\bjuice)/i
       COOKED_EGG = /\b(?:hard|soft)[- ]?boiled|\bpoached\b/i
 
@@ -32,6 +33,8 @@ module Restauro
       # @param bulleted [Boolean] whether the recipe's lines begin with a dash for a bullet
       # @return [Line]   @raise [InvalidInput] an impossible quantity, naming the line
       def read(text, part: nil, bulleted: false)
+        return Line.new(text: text, part: part, role: "step") if text.match?(TOOL)
+
         amount = amount_in(text, bulleted: bulleted)
         match = @names.match(name_in(text, amount), line: text)
         return not_understood(text, part, amount) unless match

@@ -22,12 +22,16 @@ module Restauro
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
       def of(lines)
         title = lines.find { |line| line.role == "title" }&.text
-        lines.map { |line| whole?(line) && named_after?(line, [title, line.part]) ? juice(line) : line }
+        named = lines.select { |line| whole?(line) && named_after?(line, [title, line.part]) }
+        lines.map { |line| named.include?(line) || beside?(line, named) ? juice(line) : line }
       end
 
       private
 
       def whole?(line) = line.kind == "table" && !line.corrected && line.text.match?(FRUIT) && !line.text.match?(BESIDE)
+
+      # The orange of a lemon tart, where a heading has both.
+      def beside?(line, named) = line.part && whole?(line) && named.any? { |other| other.part == line.part }
 
       def named_after?(line, names)
         fruit = line.text[FRUIT, 1].downcase

@@ -27,7 +27,7 @@ module Restauro
       def bystander_grams(amount, piece_g, kind, text)
         term = amount.terms.first
         return scaled(term.number, term.unit.amount) if term.unit&.mass? && term.unit.only.nil?
-        return (term.number * piece_g).widen(@shares[:piece]) if piece_g && piece?(term.unit)
+        return (term.number * piece_g).widen(@shares[:piece]) if piece_g && (piece?(term.unit) || tin?(term.unit, kind))
 
         in_cups(term, kind, text)
       end
@@ -36,6 +36,9 @@ module Restauro
 
       # A stick of celery is one of its pieces, not one of butter.
       def piece?(unit) = unit.nil? || (unit.kind == :count && unit.key != "bunch") || !unit.only.nil?
+
+      # Fish out of a tin is weighed by the tin.
+      def tin?(unit, kind) = unit&.kind == :pack && kind == "late"
 
       def weigh(term, ingredient, line)
         case term.unit&.kind

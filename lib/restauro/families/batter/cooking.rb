@@ -13,8 +13,10 @@ module Restauro
         # @param prediction [Prediction, Breading::Prediction]
         # @param lines [#coated, #pan_fat, #in_tin] the lines that are cooked in it
         # @param dips [Boolean] whether the coat goes on at the heat; a crumb coat is on already
-        def initialize(prediction, lines, catalogue, dips: true)
+        # @param sticks [Boolean] whether each piece is on a stick
+        def initialize(prediction, lines, catalogue, dips: true, sticks: false)
           @dips = dips
+          @sticks = sticks
           @ours = prediction
           @lines = lines
           @catalogue = catalogue
@@ -53,7 +55,8 @@ module Restauro
         def piece = @ours.cooked_piece
         def minutes = Cooking.stop_minutes(section)
         def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
-        def dip = @dips ? "Dry #{what}, dip, drip; cook" : "Cook #{what}"
+        def dip = @dips ? "#{dried}, dip, drip; cook" : "Cook #{what}"
+        def dried = @sticks ? "Push a stick into each of #{what}; dry them" : "Dry #{what}"
         # Spoonfuls of the batter itself swim, with what is in them.
         def spooned? = @dips && @ours.style == "fritter"
         def patties? = @dips && @ours.style == "patty"
@@ -62,7 +65,7 @@ module Restauro
 
           return "Make #{what}; dip, drip. " if @dips && @lines.sandwich?
 
-          patties? ? "Slide them in. " : ("Dry #{what}, dip, drip. " if @dips)
+          patties? ? "Slide them in. " : ("#{dried}, dip, drip. " if @dips)
         end
 
         def what

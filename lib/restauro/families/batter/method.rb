@@ -7,6 +7,10 @@ module Restauro
       class Method
         include Beforehand
 
+        STICKS = DataFiles.words("recipes/words.yml").fetch(:on_sticks)
+        ICED = DataFiles.words("families/batter/words.yml").fetch(:iced)
+        private_constant :STICKS, :ICED
+
         def initialize(swap, catalogue)
           @swap = swap
           @ours = swap.ours
@@ -36,8 +40,10 @@ module Restauro
         def note(key) = @notes.fetch(key, @notes["default"])
         def main_flour = @swap.flours.max_by { |line| line.grams&.value.to_f }&.ingredient
         def pudding? = @ours.style == "pudding"
-        # Carried by bubbles that are spent in five minutes.
+        # Carried by bubbles that are spent in five minutes, or by its cold: both want it used at once.
         def sparkling? = @swap.liquid && %w[soda_water gf_beer].include?(@swap.liquid.ingredient)
+        def iced? =
+          @swap.liquid&.ingredient == "water" && @swap.wheat.recipe.lines.any? { |line| line.text.match?(ICED) }
 
         def clean =
           Step.new(kind: "set_out", text: "Set out a clean bowl, whisk and board, and the packs.",
@@ -62,7 +68,7 @@ module Restauro
           apart, others = others.partition { |line| Sauce::Finish.separated?(line) }
           liquid = feel && "#{feel.first.round} g #{@catalogue.fetch(@swap.liquid.ingredient).say}"
           poured = [*("the yolks of #{list(apart)}" if apart.any?), *(list(others) if others.any?),
-                    *(feel && "#{liquid}#{", ice cold" if sparkling?}")]
+                    *(feel && "#{liquid}#{", ice cold" if sparkling? || iced?}")]
           more = " Then up to #{feel.last.round} g more by feel." if feel
           Step.new(kind: "mix", text: "Add #{Companions.list(poured)}: #{how}.#{more}",
                    uses: [*apart, *others, @swap.liquid], look_for: @ours.rung&.says, safety: [raw])
@@ -91,7 +97,7 @@ module Restauro
         end
 
         def rest
-          return use_at_once if sparkling?
+          return use_at_once if sparkling? || iced?
 
           risen = @lines.yeast.any?
           minutes = risen ? Constants.fetch(:batter, :yeast_minutes) :
@@ -121,7 +127,8 @@ module Restauro
         def coat_look = "a film#{" of #{(1000 * @ours.coat_m).round(1)} mm" if @ours.coat_m} that stays; it slides " \
                         "off a wet piece"
 
-        def cook = Cooking.new(@ours, @lines, @catalogue).steps
+        def cook = Cooking.new(@ours, @lines, @catalogue, sticks: sticks?).steps
+        def sticks? = @lines.coated.any? && @swap.wheat.recipe.steps.any? { |line| line.text.match?(STICKS) }
 
         def serve
           table = @lines.table

@@ -8,7 +8,8 @@ module Restauro
       module AsCooked
         HOT_WATER = DataFiles.words("families/crust/words.yml").fetch(:hot_water)
         GRIDDLED = DataFiles.words("families/crust/words.yml").fetch(:griddled)
-        private_constant :HOT_WATER, :GRIDDLED
+        HOT_OVEN = DataFiles.words("families/crust/words.yml").fetch(:hot_oven)
+        private_constant :HOT_WATER, :GRIDDLED, :HOT_OVEN
 
         # In a basin over water.
         def steamed? = !options.steam_minutes.nil?
@@ -18,6 +19,17 @@ module Restauro
             recipe.lines.any? { |line| line.text.match?(HOT_WATER) }
         # Raised in the warm, and never chilled.
         def yeast? = Recipes::Parts.dough(recipe).any? { |line| line.ingredient == "yeast_dried" }
+        # @return [Kitchen::OvenTemperature] the cook's, else the style's own
+        def oven =
+          options.oven ||
+            Kitchen::OvenTemperature.new(celsius: hot_oven? ? Constants.fetch(:crust,
+:hot_celsius) : style.oven_celsius)
+        # @return [Float] min
+        def spoonfuls_minutes =
+          Constants.fetch(:crust, hot_oven? ? :spoonfuls_hot_minutes : :spoonfuls_minutes)
+        # Thin with something on it, or spoonfuls by themselves.
+        def hot_oven? =
+          (style.key == "thin" || (style.key == "dropped" && filling.nil?)) && Cover.words(recipe).match?(HOT_OVEN)
         # A flatbread by its name, with nothing on it and no oven said: it is cooked in a dry pan.
         def griddled? =
           style.key == "thin" && filling.nil? && options.oven.nil? && recipe.title.to_s.match?(GRIDDLED)

@@ -5,7 +5,7 @@ module Restauro
       # from one where it lies on a filling or under weights; the filling is warmed from both. All minutes; nil for what
       # there is not, or what does not come about in time.
       class Baking
-        OPEN = %w[rolled pressed thin base].freeze
+        include BakedBlind
 
         # oven Kitchen::OvenTemperature with the filling in it · blind_oven before that
         attr_reader :oven, :blind_oven
@@ -24,26 +24,6 @@ module Restauro
           @sections = {}
           freeze
         end
-
-        # Whether it is baked before anything goes in.
-        def prebaked? =
-          !raw_cups? && !@crust.unbaked? && @crust.cover == "bottom" && (OPEN.include?(@crust.style.key) || shell?) &&
-            !@filling&.raw_crust?
-        def weighted? = prebaked? && %w[rolled sheet].include?(@crust.style.key)
-
-        # Under paper and weights, until it has set.
-        def weighted_minutes = weighted? && set.done ? Constants.fetch(:crust, :weights_slow) * set.done : nil
-        # Bare: until it is dry; until it is golden where nothing follows.
-        def bare_minutes
-          return unless prebaked?
-          return base.done if @crust.style.key == "base"
-          return [base.crisp, base.done].compact.max unless weighted?
-
-          @filling ? base.crisp : Constants.fetch(:crust, :golden_dry_times) * base.crisp
-        end
-
-        # Both together.
-        def prebake_minutes = prebaked? ? [weighted_minutes, bare_minutes].compact.sum(0.0) : nil
 
         # With its filling; on its own where there is none.
         def bake_minutes

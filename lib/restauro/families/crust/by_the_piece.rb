@@ -17,7 +17,7 @@ module Restauro
 
         # So much on each round, folded, crimped, cut.
         def by_hand(filling)
-          count = ShapeSteps.rounds(@ours)
+          count = @ours.rounds.count
           Step.new(kind: "shape", uses: [*filling.recipe.ingredients, *glaze], look_for: "no filling on the rim",
                    text: "#{share(filling.grams / count)} on one half of each of #{count} rounds; " \
                          "wet the rim, fold, crimp#{closed}.",
@@ -29,13 +29,14 @@ module Restauro
         # The sheet around it: one long roll that is cut, or squares folded over.
         def wrapped(filling)
           thick = Recipes::WeighedLine.tenths(constant(:wrapped_cm))
-          how = "by spoonfuls on squares of the sheet; wet the rim, fold corner to corner, press it shut with a fork" \
-                "#{closed}"
+          makes = @ours.options.makes
+          how = "by spoonfuls on #{"#{makes} " if makes}squares of the sheet; wet the rim, fold corner to corner, " \
+                "press it shut with a fork#{closed}"
           if FillSteps.whole_piece(filling.recipe.ingredients)
             how = "on the middle of the sheet; wrap it right round, the seam underneath, the ends tucked in#{closed}"
           elsif @ours.rolled_up?
             how = "in a roll along the sheet, #{thick} cm thick; wet the far edge, roll it up, the seam underneath; " \
-                  "cut it in lengths, or leave it whole and slash the top; brush with #{wash}"
+                  "cut it in #{"#{makes} " if makes}lengths, or leave it whole and slash the top; brush with #{wash}"
           end
           Step.new(kind: "shape", text: "#{filling.grams.round} g of cold filling #{how}.",
                    uses: [*filling.recipe.ingredients, *glaze], look_for: "nothing shows at the seam",

@@ -8,6 +8,9 @@ module Restauro
         CHOICES =
           %i[style school with target pan oven oil cover filling_start thickness_mm hold filling_with hands].freeze
 
+        FRIES = DataFiles.words("families/crust/words.yml").fetch(:fries)
+        private_constant :FRIES
+
         # @return [String] of the family
         def key = "crust"
         # (see Declared#choices)
@@ -18,9 +21,19 @@ module Restauro
         # (see Declared#told)
         def told(place, shared)
           said = place.said
-          fat = Heat::Frying.parse(said.oil) if said.oil && !said.oven && !shared[:oven]
+          fat = frying(said, place.dish.recipe.ingredients) unless said.oven || shared[:oven]
           {oven: said.oven, pan: said.pan, oil: fat, makes: said.makes}.compact
         end
+        # As the method says it; else a pot of fat that stands in the list.   @return [Heat::Frying, nil]
+        def frying(said, lines)
+          return Heat::Frying.parse(said.oil) if said.oil
+
+          pot = lines.any? do |line|
+            line.to_fry_in? && line.text.match?(FRIES) && (line.grams.nil? || Parts.pot?(line))
+          end
+          Heat::Frying.usual(:deep, lines) if pot
+        end
+
         # On top where it covers; for as long as the recipe bakes it.
         def usual(place, recipe, chosen)
           {

@@ -12,7 +12,7 @@ module Restauro
 
           filling, usual = crust.filling, constant(:depth_cm)
           return usual unless filling
-          return within(constant(:heap_times) * filling.depth_cm(ShapeSteps.folded_cm2(crust))) if crust.by_the_piece?
+          return within(constant(:heap_times) * filling.depth_cm(crust.rounds.folded_cm2)) if crust.rounds
           return usual unless crust.cover == "bottom" && [*Lining::LINES, "base"].include?(crust.style.key)
 
           within(filling.depth_cm(Lining.round_for(crust.style, crust.volume_cm3).area_cm2))

@@ -7,14 +7,15 @@ module Restauro
         def initialize(ours, catalogue)
           @ours = ours
           @catalogue = catalogue
-          @count = ShapeSteps.rounds(ours) if ours.style.key == "hand"
+          @count = ours.rounds&.count
           freeze
         end
 
         # @return [Array<Step>]
         def steps
           fat = Fat.new(@ours.frying, piece_g, @count)
-          [*FillSteps.new(@ours, @catalogue).steps, fat.heat, fry(fat), fat.drain]
+          pot = @ours.recipe.ingredients.select { |line| Parts.pot?(line) }
+          [*FillSteps.new(@ours, @catalogue).steps, fat.heat(uses: pot), fry(fat), fat.drain]
         end
 
         private

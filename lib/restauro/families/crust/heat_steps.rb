@@ -3,6 +3,8 @@ module Restauro
     class Crust
       # The steps at the oven: hot, blind, filled, baked, rested.
       class HeatSteps
+        include BlindSteps
+
         def initialize(swap, catalogue)
           @swap = swap
           @ours = swap.ours
@@ -64,37 +66,6 @@ module Restauro
           Step.new(kind: "preheat", text: "Heat the oven to #{first.say}, #{rack}.",
                    minutes: constant(:preheat_minutes), celsius: blind_apart? ? blind_celsius : celsius,
                    caution: (leaks if @ours.options.pan&.loose && filled?))
-        end
-
-        def blind
-          return [] unless @baking.prebaked?
-          return [weighted, bare] if @baking.weighted?
-
-          [Step.new(kind: "prebake", celsius: blind_celsius, text: "Bake it before anything goes on it#{foil}.",
-                    minutes: half(@baking.bare_minutes),
-                    look_for: "dry to the touch, golden at the rim; bubbles: press them flat with a spoon")]
-        end
-
-        def weighted
-          Step.new(kind: "prebake", celsius: blind_celsius,
-                   text: "Prick it; line it with paper and weights right up to the rim; bake.",
-                   minutes: half(@baking.weighted_minutes),
-                   look_for: "the rim set, the base no longer shining",
-                   caution: "Weights stay hot: lift them out by the paper.")
-        end
-
-        def bare
-          Step.new(kind: "prebake", celsius: blind_celsius, text: "Out with the weights; bake on#{foil}.",
-                   minutes: half(@baking.bare_minutes),
-                   look_for: filled? ? "dry all over, still pale" : "golden, dry in the middle")
-        end
-
-        # When the rim is covered, in minutes of all the baking.
-        def foil
-          from = @baking.cover_from
-          return unless from && @baking.prebaked? && from < @baking.prebake_minutes
-
-          "; from the #{from.round}th minute a ring of foil on the rim"
         end
 
         def bake

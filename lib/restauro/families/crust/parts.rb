@@ -13,7 +13,9 @@ module Restauro
 
         module_function
 
-        def filling?(line) = [NAME, MADE].include?(line.part)
+        def filling?(line) = [NAME, MADE].include?(line.part) && !pot?(line)
+        # As much fat as they are fried in, wherever it stands.   @param line [Recipes::Line]
+        def pot?(line) = line.to_fry_in? && Heat::Frying.swims?([line])
 
         # @param recipe [Recipes::Recipe]   @return [Recipes::Recipe]
         def marked(recipe, catalogue)

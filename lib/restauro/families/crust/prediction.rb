@@ -5,10 +5,9 @@ module Restauro
       class Prediction
         include AsCooked
 
-        # food Heat::Food of the raw dough
-        # cups Cups of small pies, or nil
-        attr_reader :recipe, :options, :contents, :style, :cover, :ratio, :stretch, :filling, :food, :cups, :lining,
-                    :baking, :chilled
+        # food Heat::Food of the raw dough · cups Cups of small pies, or nil · rounds Rounds of hand pies, or nil
+        attr_reader :recipe, :options, :contents, :style, :cover, :ratio, :stretch, :filling, :food, :cups, :rounds,
+                    :lining, :baking, :chilled
 
         # @param recipe [Recipes::Recipe] its parts marked   @param catalogue [Catalogue]   @param options [Options]
         def initialize(recipe, catalogue, options)
@@ -30,6 +29,7 @@ module Restauro
                              why: "dry")
           @cover = options.cover || Cover.of(self)
           @cups = Cups.of(self)
+          @rounds = Rounds.of(self) if style.key == "hand"
           @lining = lined
           @chilled = Chilled.new(recipe, filling, catalogue, @options)
           @baking = Baking.new(self, (filling unless chilled?), oven, options.blind_oven || oven, frying)
@@ -64,7 +64,7 @@ module Restauro
         # What it is rolled to; what is pressed or crumbled lies as thick as there is of it, within reason.
         # @return [Float] mm
         def thickness_mm
-          (options.thickness_mm || lining&.thickness_mm || style.thickness_mm)
+          (options.thickness_mm || rounds&.thickness_mm || lining&.thickness_mm || style.thickness_mm)
             .clamp(Constants.fetch(:crust, :least_mm), style.most_mm)
         end
 
@@ -73,7 +73,7 @@ module Restauro
         # @return [Float, nil] min
         def agreed_minutes
           said, reckoned = options.bake_minutes, baking.bake_minutes
-          return said || Constants.fetch(:crust, :spoonfuls_minutes) if style.key == "dropped" && filling.nil?
+          return said || spoonfuls_minutes if style.key == "dropped" && filling.nil?
           return reckoned unless said && reckoned
 
           careful = filling && %w[custard poultry meat].include?(filling.kind)
@@ -85,8 +85,6 @@ module Restauro
 
         # @return [Float, nil] g that would lie at the usual thickness
         def usual_grams = lining && lining.usual_cm3 * density / 1000
-        # @return [Kitchen::OvenTemperature] the cook's, else the style's own
-        def oven = options.oven || Kitchen::OvenTemperature.new(celsius: style.oven_celsius)
         # How hot its middle must get; nil where it is not baked.   @return [Float, nil] C
         def filling_celsius = chilled? ? nil : filling&.done_celsius
         # @return [String] when what is in it is done

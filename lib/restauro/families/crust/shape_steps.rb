@@ -14,19 +14,6 @@ module Restauro
           freeze
         end
 
-        # How many rounds of a hand pie there are in the dough.
-        def self.rounds(crust)
-          [(crust.volume_cm3 / round_cm2(crust) / crust.thickness_mm * 10).round, 1].max
-        end
-
-        # What all of them cover, folded in half.   @return [Float] cm2
-        def self.folded_cm2(crust) = rounds(crust) * round_cm2(crust) / 2
-        # @return [Float] cm2 of one, flat
-        def self.round_cm2(crust) = Shaping::Sheets.disc(10 * round_cm(crust)) / 100
-
-        # Smaller where a few are to swim at once.   @return [Float] cm
-        def self.round_cm(crust) = Constants.fetch(:crust, crust.frying ? :fried_round_cm : :hand_round_cm)
-
         # @return [Array<Step>]
         def steps
           return [press] if @style.key == "pressed"
@@ -39,13 +26,13 @@ module Restauro
         private
 
         def hand
-          count = ShapeSteps.rounds(@ours)
+          rounds = @ours.rounds
           [
             Step.new(
               kind: "shape",
               text:
-                "Roll it between two sheets of parchment, #{tenths(@ours.thickness_mm)} mm thick; cut #{count} rounds of " \
-                  "#{ShapeSteps.round_cm(@ours).round} cm, the scraps rolled again.",
+                "Roll it between two sheets of parchment, #{tenths(@ours.thickness_mm)} mm thick; cut " \
+                  "#{rounds.count} rounds of #{rounds.across_cm.round} cm, the scraps rolled again.",
               look_for: "a crack: press a scrap in with a wet finger"
             ),
             *chill_again

@@ -4,6 +4,8 @@ module Restauro
       # Which thickeners a swap uses, from what the cook chose and what must be kept out.
       class Choice
         BOOST = %w[blend_with_gum corn_starch].freeze
+        # Flours that take colour in fat; a starch or a blend of starches stays pale (common practice).
+        BROWNING = %w[sweet_rice_flour sorghum_flour chickpea_flour white_rice_flour].freeze
         BOOSTERS = %w[corn_starch potato_starch tapioca_starch arrowroot].freeze
 
         # @param catalogue [Catalogue]   @param exclusion [Diets::Exclusion]   @param offer [Array<String>] keys at hand
@@ -15,10 +17,10 @@ module Restauro
         end
 
         # @param keys [Array<String>] empty for what suits the school
-        # @param own [Array<String>] the recipe's own thickeners
+        # @param own [Array<String>] the recipe's own thickeners   @param brown [Boolean] whether its roux is to brown
         # @return [Solver::Split]   @raise [InvalidInput]
-        def split(keys, school: "roux", own: [])
-          keys = school == "slurry" ? own_starch(own) : default if keys.empty?
+        def split(keys, school: "roux", own: [], brown: false)
+          keys = usual(school, own, brown) if keys.empty?
           ingredients = keys.map { |key| allowed!(@catalogue.fetch(key)) }
           return boosted(ingredients) if boost?(ingredients)
 
@@ -56,6 +58,13 @@ module Restauro
         def usable?(key)
           ingredient = @catalogue.find_key(key)
           ingredient && allowed?(ingredient) && ingredient.thickens? && !ingredient.contains_gluten?
+        end
+
+        def usual(school, own, brown)
+          return own_starch(own) if school == "slurry"
+
+          browning = (BROWNING & @offer | BROWNING).find { |key| allowed?(@catalogue.fetch(key)) } if brown
+          browning ? [browning] : default
         end
 
         # The boosted blend; of what the shelf holds where that lacks one of the two.

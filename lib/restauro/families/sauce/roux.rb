@@ -12,7 +12,8 @@ module Restauro
 
         # The colour a recipe's own title and steps ask for.   @param recipe [Recipes::Recipe]
         def colour_in(recipe)
-          about = recipe.lines.select { |line| line.words? && line.text.match?(OF) }.map(&:text).join("\n")
+          about = recipe.lines.select { |line| line.role == "title" || (line.words? && line.text.match?(OF)) }
+          about = about.map(&:text).join("\n")
           WORDS.find { |_, words| words.match?(about) }&.first || "white"
         end
 

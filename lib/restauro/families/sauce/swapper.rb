@@ -61,7 +61,8 @@ module Restauro
           return reduced(recipe, options, wheat, replaced) if options.school == "reduction"
 
           choice = choice(options)
-          split = choice.split(options.with, school: options.school, own: own(recipe))
+          brown = Roux.first?(options.colour || Roux.colour_in(recipe))
+          split = choice.split(options.with, school: options.school, own: own(recipe), brown: brown)
           candidates = choice.candidates(split.thickeners.map(&:key), offer: options.offer)
           trials = candidates.flat_map { |row| row["with"] }.uniq.map { |key| @catalogue.fetch(key) }
           draft = draft(recipe, options, replaced)
