@@ -33,8 +33,9 @@ module Restauro
 
         return [] unless beside?(from, to)
 
-        how = from.name.to_s.match?(SETS) ? "over them while they are warm" : "beside it"
-        [step(text: "#{from.name} #{how}.", part: from.name)]
+        return [step(text: "#{from.name} over them while they are warm.", part: from.name)] if from.name.match?(SETS)
+
+        [step(text: "#{beside(join.to)} beside it.", part: from.name)]
       end
 
       # Crumbs that no oven has browned on it.   @return [Array<Families::Step>]
@@ -53,6 +54,13 @@ module Restauro
       # A dip by what is fried, a syrup by what is wrapped.
       def beside?(from, to) =
         from.part.family.nil? && (%i[coat shell].include?(to.part.role) || dip?(from)) && !Dredged.pan_sauce?(from.name)
+
+      # All that goes beside one thing: "Chips and mushy peas".
+      def beside(host)
+        froms = @dish.joins.select { |join| join.how == "over" && join.to == host }.map { |join| @answers[join.from] }
+        names = froms.select { |from| beside?(from, @answers[host]) }.map(&:name)
+        Families::Companions.list([names.first, *names.drop(1).map { |name| name[0].downcase + name[1..] }])
+      end
 
       def dip?(part) = part.name.to_s.match?(DIP)
 

@@ -12,6 +12,7 @@ module Restauro
       ASSEMBLY = DataFiles.words("dishes/words.yml").fetch(:assembly_heading)
       CRUSTY = DataFiles.words("dishes/words.yml").fetch(:crust_heading)
       FILLING = Recipes::Parts::FILLING
+      SHEETS = %w[wheat_pasta_sheets gf_pasta_sheets].freeze
       include LineKinds
       include Rejoined
 
@@ -42,10 +43,20 @@ module Restauro
       # "Assembly: 9 lasagne sheets, 60 g parmesan": layers, and cheese over them; also behind lists that have a name.
       def assembled(group)
         named = group.label ? group.label.match?(ASSEMBLY) : @recipe.ingredients.any?(&:part)
-        cheese, sheets = group.lines.partition { |line| line.role == "cheese" }
-        return [group] unless named && sheets.any? && sheets.all? { |line| group_of(line) == "bought" }
+        sheets = group.lines.reject { |line| line.role == "cheese" }
+        all = named && sheets.any? && sheets.all? { |line| group_of(line) == "bought" }
+        at = all ? 0 : sheets_at(group.lines)
+        return [group] unless at
 
-        [sheets, cheese].reject(&:empty?).map { |lines| Group.new(nil, lines) }
+        cheese, sheets = group.lines[at..].partition { |line| line.role == "cheese" }
+        [Group.new(group.label, group.lines[0...at]), Group.new(nil, sheets), Group.new(nil, cheese)]
+          .reject { |one| one.lines.empty? }
+      end
+
+      # Where a filling's list ends in the sheets that it lies between, and in cheese.   @return [Integer, nil]
+      def sheets_at(lines)
+        at = lines.index { |line| SHEETS.include?(line.ingredient) } if @recipe.ingredients.any?(&:part)
+        at if at&.positive? && lines[at..].all? { |line| line.role == "cheese" || SHEETS.include?(line.ingredient) }
       end
 
       # What only goes to the table stays with the last part before it that is made of flour, never with what is inside

@@ -71,7 +71,7 @@ module Restauro
       def around_host
         steps = work(@answers[@host])
         # What stands after its baking waits for nothing.
-        before = steps.take_while { |step| !step.bakes? }
+        before = steps.take_while { |step| !step.bakes? && !steams?(step) }
         wait = before.index { |step| WAITS.include?(step.kind) && step.minutes.to_f >= 10 && early?(step) }
         head, tail = wait ? [steps[0..wait], steps[(wait + 1)..]] : split_at_heat(steps)
         on_top, others = guests.partition { |part| crowns?(part) }
@@ -102,6 +102,8 @@ module Restauro
       end
 
       # A coat rests on its pieces for as long as it takes, but the sauce beside it comes first.
+      # A basin over water is filled before.
+      def steams?(step) = step.kind == "boil" && @answers[@host].family.key == "crust"
       def early?(_step) = %w[crust pasta gnocchi].include?(@answers[@host].family.key)
 
       def split_at_heat(steps) = [[], steps]

@@ -45,11 +45,16 @@ module Restauro
               recipe.ingredients.find { |candidate| candidate.role == role && Heat::Food.row_of(candidate) }
             end
             .first
-        line = line.with(text: "#{line.text} #{recipe.title.to_s[Heat::PieceLine::KIND]}") if line &&
-          !line.text.match?(Heat::PieceLine::KIND)
+        line &&= with_what_the_title_tells(line, recipe.title.to_s)
         line ||= Recipes::Line.new(text: "croquette", role: "other") if place.around_another? || rolls?(place)
         line ||= vegetable(recipe)
         line && Heat::PieceLine.usual(line, catalogue)
+      end
+
+      # Its shape, where the line has none, and that it is filled.
+      def with_what_the_title_tells(line, title)
+        shape = title[Heat::PieceLine::KIND] unless line.text.match?(Heat::PieceLine::KIND)
+        line.with(text: [line.text, shape, title[Heat::PieceLine::STUFFED]].compact.join(" "))
       end
 
       # Croquettes, whatever they are of.

@@ -9,6 +9,8 @@ module Restauro
       WEIGHT = /\A\s*(\d+(?:[.,]\d+)?)[[:space:]]*(k?g|(?:kilo)?gram(?:me)?s?|kilos?)\b/i
       # A breast as it comes is thick; beaten flat or cut it is not.
       WHOLE = DataFiles.words("heat/words.yml").fetch(:whole_breast)
+      # With something in its pocket, or rolled up around it.
+      STUFFED = DataFiles.words("heat/words.yml").fetch(:stuffed)
       THICK_FISH = DataFiles.words("heat/words.yml").fetch(:thick_fish)
       # Cut up before it is coated.
       CHUNKS = DataFiles.words("heat/words.yml").fetch(:chunks)
@@ -72,7 +74,10 @@ module Restauro
         fish = thick && row["shape"] == "fillet" && text.match?(THICK_FISH)
         return [said || row["shape"], :usual_thick_fish_mm] if fish
 
-        [said || row["shape"], thick && text.match?(WHOLE) ? :usual_breast_mm : :"usual_#{row["shape"]}_mm"]
+        whole = thick && text.match?(WHOLE)
+        return [said || row["shape"], whole ? :usual_stuffed_mm : :usual_folded_mm] if text.match?(STUFFED)
+
+        [said || row["shape"], whole ? :usual_breast_mm : :"usual_#{row["shape"]}_mm"]
       end
 
       # @return [Integer, nil] how many, where the line counts them

@@ -61,6 +61,9 @@ module Restauro
 
       # "Flour seasoned with paprika" is flour; what a tin holds is tinned.
       def name_in(text, amount)
+        # "4 cloves", of nothing: the spice.
+        return "whole cloves" if amount && amount.rest.strip.empty? && text.match?(/\bcloves?\W*\z/i)
+
         name = (amount ? amount.rest : Numbers.plain(text).sub(AmountReader::BULLET, "")).sub(SEASONED, "")
         @forms.tinned(name, text)
       end

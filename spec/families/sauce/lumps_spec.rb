@@ -36,6 +36,11 @@ RSpec.describe Restauro::Families::Sauce::LumpRisk do
     ).to eq %w[low high high]
   end
 
+  it "says where the two meet and where the grains begin to paste" do
+    risk = described_class.assess(formula[self, roux, school: "roux"], "hot_at_once")
+    expect(risk.words).to match(/they meet at about #{risk.celsius.round} °C, the grains paste from \d+ °C/)
+  end
+
   it "names the ways there are where it is asked for another" do
     made = formula[self, roux, school: "roux"]
     expect { described_class.assess(made, "splash") }.to raise_error(Restauro::InvalidInput, /cold_at_once.*'splash'/)

@@ -46,9 +46,9 @@ module Restauro
         def fried_meat?(recipe) =
           %w[poultry quick_meat].include?(main(recipe)&.kind) && recipe.ingredients.any?(&:to_fry_in?)
 
-        # The heaviest thing that is no batter.   @return [Recipes::Line, nil]
+        # The heaviest thing that is no batter, the first where nothing is weighed.   @return [Recipes::Line, nil]
         def main(recipe) =
-          recipe.ingredients.select { |line| line.role == "other" && line.grams }.max_by { |line| line.grams.value }
+          recipe.ingredients.select { |line| line.role == "other" }.max_by { |line| line.grams&.value.to_f }
 
         # @param rung [String, nil] key
         # @param gas_ml [Float] mL/100 g
