@@ -69,8 +69,7 @@ module Restauro
       def grilled
         return [] unless grilled?
 
-        toast = @answers.flat_map(&:lines).select { |line| line.ingredient == "gf_bread" }
-        text = toast.empty? ? fill : "Spread it on #{list(toast)}, toasted on both sides"
+        text = toast.empty? || sandwich? ? fill : "Spread it on #{list(toast)}, toasted on both sides"
         [step(kind: "brown", text: "#{text}; under a hot grill.", minutes: figure(:grill_minutes), uses: toast + pasta,
               look_for: BROWN, safety: ["reheat"])]
       end

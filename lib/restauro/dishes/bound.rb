@@ -47,7 +47,8 @@ module Restauro
         words = recipe.steps.map(&:text)
         return false if words.any? { |text| text.match?(BROWNED) }
 
-        recipe.title.to_s.match?(BY_NAME) || words.any? { |text| text.match?(POACHED) }
+        titles = recipe.lines.select { |line| line.role == "title" }
+        titles.any? { |line| line.text.match?(BY_NAME) } || words.any? { |text| text.match?(POACHED) }
       end
 
       # "Meatballs", by the dish where no heading names them.   @param part [Part]   @return [String, nil]

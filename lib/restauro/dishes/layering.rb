@@ -6,6 +6,7 @@ module Restauro
     #   Needs @dish, @answers, @bake, @catalogue and strewn?.
     module Layering
       ROLLED = DataFiles.words("dishes/words.yml").fetch(:rolled_sheets)
+      SANDWICH = DataFiles.words("dishes/words.yml").fetch(:sandwich)
       SHEETS = {"gf_pasta_sheets" => "sheet", "gf_tortilla" => "tortilla"}.freeze
       # Large shells are filled, not rolled up.
       SHELLS = {"gf_pasta" => "shell"}.freeze
@@ -36,8 +37,18 @@ module Restauro
         tops = @answers - main_parts
         names = main_parts.map { |part| layer_name(part) }
         return [roll_up, *on_top(tops)].join("; ") if rolled_up?
+        return [between_slices, *on_top(tops)].join("; ") if sandwich?
 
         [filled(names), *on_top(tops)].join("; ")
+      end
+
+      def toast = @answers.flat_map(&:lines).select { |line| line.ingredient == "gf_bread" }
+      def sandwich? = @dish.title.to_s.match?(SANDWICH) && toast.any? && !rolled_in.nil?
+
+      # A sandwich has its filling between two, and sauce on top as well.
+      def between_slices
+        "Spread half of #{list(toast)}, lightly toasted, with sauce; the #{rolled_in.name.downcase} on them, the " \
+          "others on top; the rest of the sauce over all"
       end
 
       def filled(names)

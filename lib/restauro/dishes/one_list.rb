@@ -15,6 +15,7 @@ module Restauro
 
       WHITE_SAUCE = DataFiles.words("dishes/words.yml").fetch(:under_white_sauce)
       SOUP = DataFiles.words("families/sauce/words.yml").fetch(:soup)
+      BREADS = %w[bread gf_bread].freeze
       # Ways to split a list without a heading.
       UNNAMED = %i[filo_over crumb_topping roasted meringue_over crust_first dredged iced pancakes over_a_dough
                    filled_dough eggs_aside named_aside].freeze
@@ -34,8 +35,8 @@ module Restauro
 
       # @param group [Grouping::Group]   @return [Array<Grouping::Group>] itself alone, or its pieces
       def split(group)
-        stuffed(group) || over_a_coat(group) || bound(group) || dumplings(group) || layered(group) ||
-          under_white_sauce(group) || (unnamed(group) unless group.label) || pieces(group)
+        stuffed(group) || sandwiched(group) || over_a_coat(group) || bound(group) || dumplings(group) ||
+          layered(group) || under_white_sauce(group) || (unnamed(group) unless group.label) || pieces(group)
       end
 
       private
@@ -92,6 +93,18 @@ module Restauro
 
       def dough?(line)
         DOUGH.include?(line.role) || %w[fine_salt flake_salt olive_oil neutral_oil].include?(line.ingredient)
+      end
+
+      # Bread, ham and cheese beside the white sauce that goes on them.
+      def sandwiched(group)
+        between = group.lines.select do |line|
+          BREADS.include?(line.ingredient) || line.role == "cheese" || line.kind == "ready_meat"
+        end
+        sauce = group.lines - between
+        return unless !group.label && @title.match?(Layering::SANDWICH) && milky?(sauce)
+
+        bread = between.any? { |line| BREADS.include?(line.ingredient) }
+        [part("Filling", between), part(nil, sauce)] if bread && sauce.any? { |line| flour?(line) }
       end
 
       # Meatballs before the sauce they go into: mince, egg, crumbs and what is mixed in with them.

@@ -24,12 +24,18 @@ module Restauro
       # A piece as thick as its kind usually is; the usual fat where no heat was chosen.
       def usual(place, recipe, chosen)
         piece = chosen[:piece] || Heat::PieceLine.piece(recipe, catalogue) || usual_piece(place, recipe)
-        return {} unless piece && coats?(recipe)
+        unless piece && coats?(recipe)
+          return {oil: (fat_to_fry_in(recipe) unless chosen[:oven] || chosen[:oil])}.compact
+        end
 
         {piece: piece, oil: (chosen[:oven] || chosen[:oil] ? nil : fat_of(recipe, piece))}.compact
       end
 
       private
+
+      # What the list has to fry in, whatever is fried in it.   @return [Heat::Frying, nil]
+      def fat_to_fry_in(recipe) =
+        (usual_fat(recipe) if coats?(recipe) && recipe.ingredients.any?(&:to_fry_in?))
 
       # As much oil as swims, and what is round: deep, whatever is usual.
       def fat_of(recipe, piece)

@@ -12,7 +12,7 @@ module Restauro
 
         all, last = in_turn(found)
         [Step.new(kind: "brown", text: "Into the roux at once: #{all}, stirring#{last}.",
-                  minutes: figure(:soften_minutes), uses: found,
+                  minutes: soften_minutes(found), uses: found,
                   look_for: "they hiss and stop it browning; soft and see-through", safety: ["hot_roux"])]
       end
 
@@ -77,8 +77,14 @@ module Restauro
 
         all, last = in_turn(found)
         [Step.new(kind: "brown", text: "Soften #{all}#{into} on medium, stirring#{last}.",
-                  minutes: figure(:soften_minutes), uses: [*fats, *found],
+                  minutes: soften_minutes(found), uses: [*fats, *found],
                   look_for: "soft and see-through; for a brown gravy let it go golden")]
+      end
+
+      # A heap of them steams before it softens.   @return [Float] min
+      def soften_minutes(found)
+        over = found.sum { |line| line.grams&.value.to_f } - figure(:soften_at_once_g)
+        figure(:soften_minutes) + (over.positive? ? (over / 100 * figure(:soften_more_minutes)).round : 0)
       end
 
       # What would scorch comes last, where there is more than that.   @return [Array(String, String)]

@@ -20,7 +20,13 @@ module Restauro
       end
 
       # Fried by themselves, and laid on it.   @param lines [Array<Line>]   @return [Array<Line>]
-      def on_top(lines) = lines.map { |line| whole?(line) ? line.with(role: "other", kind: "table") : line }
+      def on_top(lines)
+        lines.map do |line|
+          next line unless whole?(line)
+
+          line.with(role: "other", kind: "table", name_text: "#{line.name_text || "eggs"}, fried,")
+        end
+      end
 
       # @param lines [Array<Line>]
       def said?(lines)
