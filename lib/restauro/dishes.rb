@@ -28,6 +28,7 @@ module Restauro
       FiloOver
       FruitAndCrust
       Grouping
+      Hollowed
       Iced
       InLayers
       InsideCoat

@@ -46,6 +46,7 @@ module Restauro
     autoload :UnitClues, "restauro/recipes/unit_clues"
     autoload :WeighedLine, "restauro/recipes/weighed_line"
     autoload :Weigher, "restauro/recipes/weigher"
+    autoload :UnknownLines, "restauro/recipes/unknown_lines"
     autoload :Written, "restauro/recipes/written"
   end
 end

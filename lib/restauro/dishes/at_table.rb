@@ -6,7 +6,8 @@ module Restauro
     # what it is for.
     class AtTable
       DIP, SETS = DataFiles.words("dishes/words.yml").values_at(:dip, :sets_on_it)
-      private_constant :DIP, :SETS
+      SOUP = DataFiles.words("families/sauce/words.yml").fetch(:soup)
+      private_constant :DIP, :SETS, :SOUP
 
       # @param answers [Array<PartAnswer>]   @param in_oven [Boolean] whether the dish is baked as one
       # @param rolled_up [Boolean]   @param filling [PartAnswer, nil] what is rolled up, where it is a part of its own
@@ -27,6 +28,7 @@ module Restauro
 
         join = @dish.joins.find { |found| found.how == "over" } or return apart
         from, to = @answers[join.from], @answers[join.to]
+        return [into_the_soup(from)] if from.name.match?(SOUP) && to.part.role == :dough
         return [tossed(from)] if from.part.family.nil? && to.part.role == :dough && !dip?(from)
 
         return [poured(from, to.part.role == :coat)] if from.part.role == :sauce
@@ -106,6 +108,10 @@ module Restauro
              hold_minutes: 5, part: part.name, uses: part.lines.select(&:grams),
              look_for: "every piece glossy, none stuck to the next")
       end
+
+      def into_the_soup(part) =
+        step(text: "Into bowls, the #{part.name.downcase} over them, boiling hot.", hold_minutes: 5, part: part.name,
+             look_for: "steam off every bowl", safety: ["hot_hold"])
 
       def poured(sauce, over_coat)
         where =

@@ -24,7 +24,18 @@ module Restauro
         found = Families::Detection.new(recipe, @catalogue).candidates
         return if [%w[sauce], %w[batter]].include?(found) && mixed_filling?(group)
 
+        return "pasta" if found == %w[gnocchi] && wrapped?(group)
+
         found.length == 1 ? found.first : settled(found, group)
+      end
+
+      # Dumplings of flour and water with a filling of their own are rolled out around it.
+      def wrapped?(group)
+        bound = group.lines.any? do |line|
+          line.role == "lift" || Families::Dough::Contents.raw?(line.ingredient) ||
+            %w[puree curd].include?(@catalogue.find_key(line.ingredient)&.group)
+        end
+        !bound && @recipe.ingredients.any? { |line| line.part.to_s.match?(Recipes::Parts::FILLING) }
       end
 
       # "For the fish: 4 fillets, 2 tbsp flour", beside its batter.

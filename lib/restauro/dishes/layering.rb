@@ -53,6 +53,7 @@ module Restauro
 
       def filled(names)
         return "Lay the pieces in a buttered dish, one over the edge of the next" if cut?
+        return stand_filled if hollowed
 
         lid = "; lid on" if stew?
         return "Layer #{Families::Companions.list(names)} in the dish#{lid}#{cheese_on_top}" if names.length > 1
@@ -70,6 +71,15 @@ module Restauro
 
       # Cheese that was had ready beside a sauce without flour.
       def cheese_on_top = (", the cheese last" if main_parts.any? { |part| PlainSauces.cheese_apart?(part) })
+
+      # @return [PartAnswer, nil] of vegetables with something in them
+      def hollowed = main_parts.find { |part| part.part.family.nil? && Hollowed.host(@dish.recipe, part.lines) }
+
+      def stand_filled
+        sauces = (main_parts - [hollowed]).map { |part| "the #{plain_name(part)}" }
+        over = "; pour #{Families::Companions.list(sauces)} over them" if sauces.any?
+        "Stand them side by side in a buttered dish#{over}"
+      end
 
       def stew? = @dish.said.stewed_in_the_oven?(@dish.parts)
 

@@ -22,6 +22,18 @@ module Restauro
         ]
       end
 
+      def hollowed?(lines) = lines.length > 1 && !Hollowed.host(@part.recipe, lines).nil?
+
+      # The rest is made as any filling is.
+      def hollowed(lines)
+        host = Hollowed.host(@part.recipe, lines)
+        first, *more = steps(lines - [host])
+        into = more.map { |step| step.with(text: step.text.sub(": have ready ", ": stir in ")) }
+        [*[first].compact, *into,
+         Families::Step.new(kind: "shape", uses: [host], look_for: "a wall a finger thick; full, not heaped",
+                            text: "Halve or top #{list([host])}, scoop the middle out; spoon the filling in.")]
+      end
+
       # Aubergine and the like with oil to fry it in, floured or not, and a sauce of its own.
       def fried_slices?(lines) =
         lines.any? { |line| line.text.match?(Recipes::ToDredge::SLICES) } && lines.any?(&:to_fry_in?)

@@ -23,6 +23,8 @@ module Restauro
 
       # @return [Array(Integer, String), nil] which of those kept it belongs to, and what both are called
       def home(group, kept, crusty)
+        return coat_of(kept) if group.lines.all?(&:to_fry_in?) && coat_of(kept)
+
         dry, last = kept.rindex { |other| lacks_water?(other) }, kept.last
         return dry, kept[dry].label if dry && !crusty && waters?(group, kept[dry])
         return unless last
@@ -34,6 +36,12 @@ module Restauro
 
         [kept.length - 1, last.label || group.label] if lacks_water?(group) && watered?(group, last)
       end
+
+      # Oil to fry in, by itself, is for the last thing that flour or crumbs go on.
+      # @return [Array(Integer, String), nil] as in #home
+      def coat_of(kept) =
+        kept.rindex { |other| other.lines.any? { |line| flour?(line) || line.role == "crumb" } }
+            &.then { |index| [index, kept[index].label] }
 
       # Water without flour, for a flour that is there.
       def waters?(group, dry) =

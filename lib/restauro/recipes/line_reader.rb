@@ -5,6 +5,7 @@ module Restauro
       include LineQuestions
       include LineWarnings
       include PutRight
+      include UnknownLines
 
       ROLES = {"flour" => "flour", "meal" => "flour", "blend" => "flour", "starch" => "starch", "binder" => "binder",
                "egg" => "egg", "liquid" => "liquid", "fat" => "fat", "puree" => "puree", "curd" => "cheese",
@@ -111,15 +112,6 @@ module Restauro
       # A slice of a vegetable is no whole one.
       def slices?(amount, match) =
         amount&.terms&.first&.unit&.key == "slice" && %w[soften simmer].include?(match.bystander)
-
-      def not_understood(text, part, amount)
-        meant = amount && @did_you_mean.word(amount.rest)
-        warning = Warning.new(code: :line_not_understood, line: text,
-                              text: "'#{text.strip[0, 80]}' was not understood and is not counted: " \
-                                    "#{meant ? "did you mean #{meant}?" : "put it right or leave it out"}")
-        Line.new(text: text, part: part, role: "other", understood: false, amount_text: amount&.text,
-                 name_text: amount&.rest, warnings: [warning])
-      end
 
       def check(line)
         return line unless line.grams && line.grams.value > @most_grams

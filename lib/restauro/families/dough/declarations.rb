@@ -37,7 +37,7 @@ module Restauro
         # Filled where something fills it, sheets where it is layered.
         def usual(place, _recipe, _chosen)
           return {} unless rolled?
-          return {shape: "filled"} if place.filled?
+          return {shape: "filled", **unboiled(place)} if place.filled?
 
           place.between? ? {shape: "sheets"} : {}
         end
@@ -57,6 +57,13 @@ module Restauro
         private
 
         def rolled? = key == "pasta"
+
+        # Over water, or in a pan with a little of it; larger rounds than for the pot.
+        def unboiled(place)
+          way = SteamSteps.way(place.dish.recipe) or return {}
+          {way: way, steam_minutes: SteamSteps.minutes(place.dish.recipe),
+           cutter_mm: Constants.fetch(:dough, :steamed_ring_mm)}.compact
+        end
 
         def middles(boiling)
           last = 1.3 * (boiling.minutes_done || Constants.fetch(:boil, :float_high_minutes))

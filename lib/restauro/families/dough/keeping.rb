@@ -30,8 +30,8 @@ module Restauro
           Step.new(
             kind: "store",
             text:
-              "What you do not boil today: freeze on the floured tray till hard, then bag, 2 months at its best. " \
-                "Boil from frozen, #{frozen}.",
+              "What you do not #{@ours.options.way ? "cook" : "boil"} today: freeze on the floured tray till hard, then bag, 2 months at its best. " \
+                "#{@ours.options.way ? "Steam from frozen, some minutes longer" : "Boil from frozen, #{frozen}"}.",
             safety: %w[raw_dough leftovers reheat]
           )
         end

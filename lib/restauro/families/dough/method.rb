@@ -24,7 +24,7 @@ module Restauro
             *filling,
             taster,
             *Shape.new(@swap).steps,
-            *PotSteps.new(@swap).steps,
+            *heat,
             *serve,
             *Keeping.new(@ours).steps
           ].compact
@@ -32,6 +32,8 @@ module Restauro
 
         private
 
+        def heat = @options.way ? SteamSteps.new(@ours).steps : PotSteps.new(@swap).steps
+        def cook = @options.way ? "Cook" : "Boil"
         def constant(name) = Constants.fetch(:dough, name)
         def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
         def psyllium? = @swap.binder&.ingredient.to_s.start_with?("psyllium")
@@ -91,7 +93,7 @@ module Restauro
 
           Step.new(
             kind: "boil",
-            text: "Boil one piece before you shape the rest.",
+            text: "#{cook} one piece before you shape the rest.",
             minutes: @ours.boiling.minutes_done&.then { |m| (2 * m).ceil / 2.0 },
             look_for:
               "holds its shape, tender through. If not, say what it did under “It came out otherwise”: grams for the rest stand there"

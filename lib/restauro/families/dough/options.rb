@@ -8,12 +8,13 @@ module Restauro
       # tool machine or pin   helpers · litres of water or nil · watts of the hob · altitude_m m · frozen whether it is
       # boiled from the freezer · filling_g or nil   roasted_from_g, roasted_to_g of the purée's vegetable · look key of
       # data/families/dough/moisture.yml · hands flour or oil   without Array of diets, allergens, groups or keys ·
-      # offer Array of keys to offer first
+      # offer Array of keys to offer first · way steamed or panned, nil for boiled, as the recipe says ·
+      # steam_minutes as it says
       Options =
         Struct.new(:family, :school, :with, :target, :shape, :thickness_mm, :cutter_mm, :rope_mm, :seal, :tool,
                    :helpers, :litres, :watts,
                            :altitude_m, :frozen, :filling_g, :roasted_from_g, :roasted_to_g, :look, :hands, :without,
-                           :offer, keyword_init: true) do
+                           :offer, :way, :steam_minutes, keyword_init: true) do
         # What other families are asked for is taken and left alone.
         def initialize(family:, with: [], target: nil, seal: "folded", tool: "machine", helpers: 1, heat: "high",
                        altitude: 0, altitude_m: altitude,
@@ -23,7 +24,8 @@ module Restauro
                 watts: watts || Physics::Pan.watts(heat), altitude_m: altitude_m, frozen: frozen, hands: hands,
                 without: without.dup.freeze,
                 offer: offer.dup.freeze, **more.slice(:school, :shape, :thickness_mm, :cutter_mm, :rope_mm, :litres,
-                                                      :filling_g, :roasted_from_g, :roasted_to_g, :look))
+                                                      :filling_g, :roasted_from_g, :roasted_to_g, :look, :way,
+                                                      :steam_minutes))
           check
           freeze
         end

@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # Vegetables that are hollowed and filled by the dish's name: "Stuffed peppers", "gefüllte Zucchini". They go into
+    # the oven raw, or nearly.
+    module Hollowed
+      STUFFED, THINGS = DataFiles.words("dishes/words.yml").values_at(:hollowed_by_name, :hollowed)
+      private_constant :STUFFED, :THINGS
+
+      module_function
+
+      # @param recipe [Recipes::Recipe] its titles say so   @param lines [Array<Recipes::Line>] of a part
+      # @return [Recipes::Line, nil] what is hollowed
+      def host(recipe, lines)
+        titles = recipe.lines.select { |line| line.role == "title" }.map(&:text)
+        return unless titles.any? { |text| text.match?(STUFFED) }
+
+        named = titles.flat_map { |text| text.scan(THINGS) }.flatten.map { |word| word.downcase[0, STEM] }
+        lines.find do |line|
+          line.role == "other" && line.text.scan(THINGS).flatten.any? { |word| named.include?(word.downcase[0, STEM]) }
+        end
+      end
+
+      # Enough of a word to know it in the plural.
+      STEM = 5
+      private_constant :STEM
+    end
+  end
+end
