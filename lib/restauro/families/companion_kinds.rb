@@ -26,6 +26,7 @@ module Restauro
       CUT_FINE, BRIEFLY, PULPY, GRAINS, HOLDS =
         DataFiles.words("ingredients/words.yml").values_at(:cut_fine, :briefly, :pulpy, :grains, :holds_it)
       # Dried: they take their time.
+      SPOONED = DataFiles.words("ingredients/words.yml").fetch(:spooned_peppercorns)
       PULSES = DataFiles.words("ingredients/words.yml").fetch(:pulses)
       # Meat that is stewed whole, and what says it is not.
       ONE_PIECE, DICED = DataFiles.words("ingredients/words.yml").values_at(:in_one_piece, :diced)
@@ -63,6 +64,7 @@ module Restauro
         if line.text.match?(STUDDED) || (line.text.match?(SPRIGS) && !line.text.match?(PICKED))
           return kind_row("infuse")
         end
+        return kind_row("late") if line.kind == "infuse" && line.text.match?(SPOONED)
         return kind(line)&.fetch("stage") == "brown" ? kind_row("ready_meat") : READY_ROW if READY.match?(line.text)
         return kind(line) || UNKNOWN unless ingredient
 
