@@ -62,8 +62,13 @@ module Restauro
         end
       end
 
-      # A part's lines stand in it alone; what goes to the table keeps its heading.
-      def own(lines) = lines.map { |line| line.part.to_s.match?(Grouping::TABLE) ? line : line.with(part: nil) }
+      # A part's lines stand in it alone; what goes to the table, or is brushed on, keeps its heading.
+      def own(lines)
+        lines.map do |line|
+          kept = line.part.to_s.match?(Grouping::TABLE) || Families::Crust::Glaze.headed?(line)
+          kept ? line : line.with(part: nil)
+        end
+      end
 
       def lone_family = Families.detect(@recipe, @catalogue).key
       def dish_title = @recipe.title && Recipes::Line.new(text: @recipe.title, role: "title")

@@ -27,6 +27,7 @@ module Restauro
         DataFiles.words("ingredients/words.yml").values_at(:cut_fine, :briefly, :pulpy, :grains, :holds_it)
       # Dried: they take their time.
       SPOONED = DataFiles.words("ingredients/words.yml").fetch(:spooned_peppercorns)
+      TINNED, DRIED_FRUIT = DataFiles.words("ingredients/words.yml").values_at(:tinned, :dried_fruit)
       PULSES = DataFiles.words("ingredients/words.yml").fetch(:pulses)
       # Meat that is stewed whole, and what says it is not.
       ONE_PIECE, DICED = DataFiles.words("ingredients/words.yml").values_at(:in_one_piece, :diced)
@@ -65,7 +66,7 @@ module Restauro
           return kind_row("infuse")
         end
         return kind_row("late") if line.kind == "infuse" && line.text.match?(SPOONED)
-        return kind(line)&.fetch("stage") == "brown" ? kind_row("ready_meat") : READY_ROW if READY.match?(line.text)
+        return ready_row(line) if READY.match?(line.text)
         return kind(line) || UNKNOWN unless ingredient
 
         return kind_row("table") if WRAPS.include?(ingredient.key) || line.text.match?(HOLDS)
@@ -74,12 +75,21 @@ module Restauro
         stage == "simmer" ? kind_row("simmer") : {"stage" => stage, "rank" => "4", "words" => "%s"}
       end
 
+      # Done before; beans out of a tin are cold.
+      def ready_row(line)
+        stage = kind(line)&.fetch("stage")
+        return kind_row("ready_meat") if stage == "brown"
+
+        stage == "simmer" && line.text.match?(TINNED) ? kind_row("heated") : READY_ROW
+      end
+
       # By itself, unless it boils in the soup.
       def boiled_row = @soup ? kind_row("in_soup") : {"stage" => "boiled", "rank" => "0", "words" => "boil %s"}
 
       def kind(line)
         return unless line.kind
         return kind_row("soften") if line.text.match?(CUT_FINE) || soffritto?(line)
+        return kind_row("simmer") if line.text.match?(DRIED_FRUIT) && @lines.any? { |one| one.kind == "whole_meat" }
         return kind_row("pulse") if line.kind == "simmer" && line.text.match?(PULSES)
         return kind_row(@grain) if line.kind == "simmer" && line.text.match?(GRAINS)
         return kind_row("pulpy") if line.kind == "simmer" && line.text.match?(PULPY)

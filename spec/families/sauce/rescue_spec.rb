@@ -94,4 +94,10 @@ RSpec.describe "The moves of a rescue" do
     measured = found.to_h { |move| [move.kind, !move.measure.nil?] }
     expect([measured.values_at("simmer"), measured.except("simmer").values.any?]).to eq [[false], true]
   end
+
+  it "measures by spoons and cups of what is added" do
+    found = moves[self, "30 g plain flour\n30 g butter\n500 ml milk", observed: 3.0, target: 6.0]
+    measures = found.filter_map(&:measure)
+    expect(measures.map(&:text)).to all(match(/\d.*(?:tsp|tbsp|cup)/))
+  end
 end

@@ -46,7 +46,7 @@ module Restauro
         # Seasoning goes with the first dry dish, or into the cakes.
         # @return [Array<Array<Recipes::Line>>] one list for each dish
         def dishes
-          dust, wet, crumb = of(DUST) - coarse, of(WET) - mixture - inside - soak, coarse + crumbs
+          dust, wet, crumb = of(DUST) - coarse, of(WET) - mixture - inside - soak - squeezed, coarse + crumbs
           first = dust.any? ? dust : crumb
           first.concat(of(%w[seasoning acid])) unless cakes?
           [dust, wet, crumb].reject(&:empty?)
@@ -61,7 +61,7 @@ module Restauro
         # What lies around eggs, with its leaves.   @return [Array<Recipes::Line>]
         def around = wrapped.any? ? @companions.lines - table : []
         # @return [Array<Recipes::Line>] what only goes beside it
-        def table = @companions.at("table") + beside + (crumbed? ? [] : herbs)
+        def table = @companions.at("table") + beside + squeezed + (crumbed? ? [] : herbs)
         # @return [Array<Recipes::Line>] what it is fried in
         def pan_fat = @all.select { |line| line.role == "fat" } - butter
         # A coat stands in no tin.
@@ -120,6 +120,8 @@ module Restauro
         # Mayonnaise in cakes binds them; else it is eaten with what is coated.
         def beside =
           cakes? ? [] : @companions.at("finish").select { |line| line.kind == "late" && line.text.match?(BESIDE) }
+        # A whole lemon that was read as its juice is squeezed over them.
+        def squeezed = of(%w[egg]).empty? ? [] : @all.select { |line| Recipes::Squeezed.whole?(line) }
         def of(roles) = @all.select { |line| roles.include?(line.role) }
       end
     end

@@ -44,6 +44,13 @@ module Restauro
         def closed? = style.key == "hand" || cover == "wrapped"
         # Whether the filling lies open to the oven.
         def open? = cover == "bottom" && !style.loose?
+        # A pasty that is baked for long, and a raised pie, take their meat and roots raw, cut small (common practice).
+        def raw_filling?
+          lines = filling.recipe.ingredients
+          lines.any? { |line| %w[whole_meat ground_meat].include?(line.kind) } &&
+            lines.none? { |line| line.role == "liquid" } && options.bake_minutes.to_f >=
+              Constants.fetch(:crust, style.key == "hand" ? :raw_filling_minutes : :raised_minutes)
+        end
         # Rolled up in one, else folded by the piece.
         def rolled_up? = Cover.rolled_up?(recipe)
       end

@@ -11,7 +11,7 @@ module Restauro
         include NutFilling
 
         RAW = %w[ground_meat ground_poultry sausage fish].freeze
-        CITRUS = DataFiles.words("families/crust/words.yml").fetch(:citrus)
+        CITRUS, FLAVOURS = DataFiles.words("families/crust/words.yml").values_at(:citrus, :flavours)
         def initialize(swap, catalogue)
           @swap = swap
           @filling = swap.ours.filling
@@ -25,21 +25,12 @@ module Restauro
         def steps
           return [] if @filling.nil? || @lines.empty?
           return sauce if @swap.filling&.sauce && !juicy?
-          return [raw] if raw?
+          return [raw] if @swap.ours.raw_filling?
 
           [*raw_in(@companions.early_steps(fats)), *raw_in(@companions.dry_steps), own].compact
         end
 
         private
-
-        # A pasty that is baked for long, and a raised pie, take their meat and roots raw, cut small (common practice).
-        def raw?
-          @companions.lines.any? { |line| %w[whole_meat ground_meat].include?(line.kind) } &&
-            @lines.none? { |line| line.role == "liquid" } && @swap.ours.options.bake_minutes.to_f >= raw_minutes
-        end
-
-        def raw_minutes =
-          Constants.fetch(:crust, @swap.ours.style.key == "hand" ? :raw_filling_minutes : :raised_minutes)
 
         def raw
           Step.new(kind: "mix", text: "Filling: mix #{list(@lines)}, all raw and cut as small as peas.", uses: @lines,
@@ -74,7 +65,9 @@ module Restauro
         # Tomatoes, wine or stock on what was browned, where nothing thickens it: boiled down.   @return [Step, nil]
         def stewed
           wet = left.select { |line| line.role == "liquid" && line.grams }.sum { |line| line.grams.value }
-          return if wet < Constants.fetch(:dishes, :second_liquid_g) || left.any? { |line| line.role == "egg" }
+          return if wet < Constants.fetch(:dishes, :second_liquid_g) || left.any? { |line|
+  %w[egg cheese].include?(line.role)
+}
           return if whole_piece || %w[brown soften].none? { |stage| @companions.at(stage).any? }
 
           Step.new(kind: "simmer", text: "Filling: #{list(left)} into the pan; simmer gently.", uses: left,
@@ -114,7 +107,8 @@ module Restauro
         def whisk
           wet =
             left.select do |line|
-              %w[egg liquid cheese puree thickener seasoning].include?(line.role) || group(line) == "sugar"
+              %w[egg liquid cheese puree thickener seasoning].include?(line.role) || group(line) == "sugar" ||
+                line.text.match?(FLAVOURS)
             end
           citrus = (left - wet).select { |line| line.text.match?(CITRUS) }
           scattered = left - wet - citrus

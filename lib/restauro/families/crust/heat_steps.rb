@@ -41,7 +41,7 @@ module Restauro
         # What was cooked and goes between raw doughs.
         def cooled
           filling = @ours.filling
-          return unless filling&.cooked? && !filling.raw_crust?
+          return unless filling&.cooked? && !filling.raw_crust? && !@ours.raw_filling?
           return unless @ours.cover == "double" && @ours.filling_start == "cold"
 
           Step.new(kind: "rest", text: "Spread the filling in a shallow dish until it is cold.",
