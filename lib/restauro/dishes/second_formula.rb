@@ -110,6 +110,8 @@ module Restauro
       def crumb_top(lines)
         index = lines.index { |line| strewn?(line) } or return
         ahead = lines[0...index]
+        # Meal right before them is a coat with them.
+        return if lines.any?(&:to_fry_in?) && group(lines[index - 1]) == "meal"
         return unless ahead.any? { |line| flour?(line) || line.ingredient == "wheat_pasta" }
 
         poured = ahead.sum { |line| liquid?(line) ? line.grams.value : 0.0 }

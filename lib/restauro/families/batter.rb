@@ -8,6 +8,7 @@ module Restauro
         Cautions
         Cooking
         Declarations
+        Dipped
         Leavening
         Lines
         Method

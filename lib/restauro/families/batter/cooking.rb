@@ -56,7 +56,12 @@ module Restauro
         def minutes = Cooking.stop_minutes(section)
         def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
         def dip = @dips ? "#{dried}, dip, drip; cook" : "Cook #{what}"
-        def dried = @sticks ? "Push a stick into each of #{what}; dry them" : "Dry #{what}"
+        def dried
+          return "Push a stick into each of #{what}; dry them" if @sticks
+
+          inside = @dips ? @lines.stuffing : []
+          inside.any? ? "Fill #{list(@lines.coated - inside)} with #{list(inside)} and close them; dry" : "Dry #{what}"
+        end
         # Spoonfuls of the batter itself swim, with what is in them.
         def spooned? = @dips && @ours.style == "fritter"
         def patties? = @dips && @ours.style == "patty"

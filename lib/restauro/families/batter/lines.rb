@@ -5,12 +5,12 @@ module Restauro
     class Batter
       # The lines of our batter by what is done with them, each in one place: nothing is left over.
       class Lines
+        include Dipped
+
         DRY_ROLES = %w[flour starch thickener binder lift seasoning crumb].freeze
         WET_ROLES = %w[egg liquid fat puree acid].freeze
         WRUNG, OF_GRATED = DataFiles.words("families/batter/words.yml").values_at(:squeezed_dry, :of_grated)
-        PIECES = DataFiles.words("heat/words.yml").fetch(:cut_up)
         GRATED = DataFiles.words("families/batter/words.yml").fetch(:grated)
-        SANDWICH = DataFiles.words("families/batter/words.yml").fetch(:sandwich)
         SMALL = DataFiles.words("families/batter/words.yml").fetch(:small)
         RAW, ALL_RAW, BY_NATURE =
           DataFiles.words("families/batter/words.yml").values_at(:raw_in_batter, :all_raw, :grated_by_nature)
@@ -46,17 +46,6 @@ module Restauro
           end
         end
 
-        # What the batter goes around; else what goes into it.
-        def coated =
-          if sandwich?
-            (bread | (@companions.lines - table - folded)) + @all.select { |line| line.role == "cheese" }
-          elsif coating?
-            @companions.lines - table - folded + @all.select { |line| group(line) == "fruit" || dipped?(line) }
-          else
-            []
-          end
-        # Filled before it is dipped.
-        def sandwich? = coating? && bread.any? && @ours.recipe.title.to_s.match?(SANDWICH)
         # @return [Array<Recipes::Line>] what is stirred in at the end
         def folded = coating? ? @companions.at("finish").select { |line| line.kind == "herb" } : inside
         # In a hot tin the browned sausages lie under the batter.
@@ -69,9 +58,6 @@ module Restauro
           inner = Companions.new(@companions.lines - coated - raw_in, @catalogue)
           [*inner.early_steps, *parboiled]
         end
-
-        # Tofu, cheese in pieces.
-        def dipped?(line) = line.ingredient == "pressed_tofu" || (line.role == "cheese" && line.text.match?(PIECES))
 
         # Grated raw into a fritter.   @return [Array<Recipes::Line>]
         def squeezed
@@ -129,7 +115,6 @@ module Restauro
           Heat::Food.row(line.text)&.fetch("done_celsius").to_f >= Constants.fetch(:batter, :hard_celsius)
         end
 
-        def bread = @companions.lines.select { |line| line.ingredient == "gf_bread" }
         def fritter? = @ours.style == "fritter"
         def coating? = @ours.style == "coating"
         def frying_fat?(line) =

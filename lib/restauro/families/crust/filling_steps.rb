@@ -65,9 +65,8 @@ module Restauro
         # Tomatoes, wine or stock on what was browned, where nothing thickens it: boiled down.   @return [Step, nil]
         def stewed
           wet = left.select { |line| line.role == "liquid" && line.grams }.sum { |line| line.grams.value }
-          return if wet < Constants.fetch(:dishes, :second_liquid_g) || left.any? { |line|
-  %w[egg cheese].include?(line.role)
-}
+          melts = left.any? { |line| %w[egg cheese].include?(line.role) }
+          return if wet < Constants.fetch(:dishes, :second_liquid_g) || melts
           return if whole_piece || %w[brown soften].none? { |stage| @companions.at(stage).any? }
 
           Step.new(kind: "simmer", text: "Filling: #{list(left)} into the pan; simmer gently.", uses: left,

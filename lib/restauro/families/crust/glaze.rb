@@ -27,7 +27,7 @@ module Restauro
         # Under "To finish", or "Glaze".
         def at_last?(line) = line.role == "egg" && (line.part.to_s.match?(FINISH) || headed?(line))
         # Egg or milk under a heading that says what it is for.
-        def headed?(line) = %w[egg liquid].include?(line.role) && line.part.to_s.match?(WORDS)
+        def headed?(line) = brushed?(line) && line.part.to_s.match?(WORDS)
 
         # The one egg at the end of a list, behind mincemeat or jam that it sets nothing in.
         def behind_jam?(line, recipe, catalogue)
@@ -47,8 +47,8 @@ module Restauro
             (line.text.match?(STREWN) || line.part.to_s.match?(FINISH) || line.part == PART)
 
         def line?(line) =
-          line.part == PART || strewn?(line) || headed?(line) || (%w[egg
-                                                                     liquid].include?(line.role) && line.text.match?(WORDS))
+          line.part == PART || strewn?(line) || headed?(line) || (brushed?(line) && line.text.match?(WORDS))
+        def brushed?(line) = %w[egg liquid].include?(line.role)
         def beaten?(line)
           line.role == "egg" && line.text.match?(/\bbeaten\b/i) && line.grams && one?(line)
         end

@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Families
+    class Batter
+      # What a batter goes around: pieces, sandwiches, vegetables with cheese in them.
+      #   Needs @all, @ours, @companions, table, folded, group and coating?.
+      module Dipped
+        PIECES = DataFiles.words("heat/words.yml").fetch(:cut_up)
+        SANDWICH, STUFFED = DataFiles.words("families/batter/words.yml").values_at(:sandwich, :stuffed)
+        private_constant :PIECES, :SANDWICH, :STUFFED
+
+        # @return [Array<Recipes::Line>] what is dipped; none where all of it goes in
+        def coated =
+          if sandwich?
+            (bread | (@companions.lines - table - folded)) + cheese
+          elsif coating?
+            @companions.lines - table - folded + @all.select { |line| group(line) == "fruit" || dipped?(line) } + stuffing
+          else
+            []
+          end
+
+        # Filled before it is dipped.
+        def sandwich? = coating? && bread.any? && title.match?(SANDWICH)
+        # @return [Array<Recipes::Line>] cheese that goes in what is dipped
+        def stuffing = coating? && title.match?(STUFFED) ? cheese.reject { |line| dipped?(line) } : []
+
+        private
+
+        # Tofu, cheese in pieces.
+        def dipped?(line) = line.ingredient == "pressed_tofu" || (line.role == "cheese" && line.text.match?(PIECES))
+        def cheese = @all.select { |line| line.role == "cheese" }
+        def bread = @companions.lines.select { |line| line.ingredient == "gf_bread" }
+        def title = @ours.recipe.title.to_s
+      end
+    end
+  end
+end
