@@ -51,7 +51,9 @@ module Restauro
       def mixed_filling?(group)
         grams = ->(role) { group.lines.sum { |line| line.role == role ? line.grams&.value.to_f : 0.0 } }
         boiled = grams["liquid"].positive? && @recipe.title.to_s.match?(MERINGUE)
-        group.label && !boiled && grams["egg"].positive? && grams["liquid"] < grams["egg"]
+        return false if boiled || group.lines.any?(&:to_fry_in?)
+
+        group.label && grams["egg"].positive? && grams["liquid"] < grams["egg"]
       end
 
       # Crumbs alone are scattered over something, or coat something.

@@ -10,8 +10,9 @@ module Restauro
       STIRRED, EATEN_RAW, RELISH, COOKED =
         DataFiles.words("dishes/words.yml").values_at(:stirred_raw, :eaten_raw, :relish, :cooked)
       TOMATOES = "tomato_passata"
+      PASTA = %w[gf_pasta gf_pasta_sheets gf_noodles].freeze
       CURDLES = %w[plain_yogurt plant_yogurt sour_cream].freeze
-      private_constant :STIRRED, :EATEN_RAW, :RELISH, :COOKED, :TOMATOES, :CURDLES
+      private_constant :STIRRED, :EATEN_RAW, :RELISH, :COOKED, :TOMATOES, :CURDLES, :PASTA
 
       # How cheese is had ready that goes on at the end.
       TO_LAY = "ready to lay over it"
@@ -38,7 +39,8 @@ module Restauro
         lines.any? { |line| line.ingredient == TOMATOES } && lines.none? { |line| cooks?(line) || line.role == "egg" }
 
       def tomatoes(lines)
-        cheese, rest = lines.partition { |line| line.role == "cheese" }
+        boiled = Families::Companions.new(lines.select { |line| PASTA.include?(line.ingredient) }, @catalogue)
+        cheese, rest = (lines - boiled.lines).partition { |line| line.role == "cheese" }
         simmer =
           Families::Step.new(
             kind: "simmer",
@@ -47,10 +49,11 @@ module Restauro
             minutes: Constants.fetch(:making, :tender_minutes),
             look_for: "thick enough that a spoon leaves a track"
           )
-        return [simmer] if cheese.empty?
+        first = [*boiled.before_roux, simmer]
+        return first if cheese.empty?
 
         ready = "#{name}: have #{list(cheese)} #{TO_LAY}."
-        [simmer, Families::Step.new(kind: "mix", text: ready, uses: cheese)]
+        [*first, Families::Step.new(kind: "mix", text: ready, uses: cheese)]
       end
 
       # Cheese melted in cream: a sauce that no flour thickens.

@@ -5,6 +5,8 @@ module Restauro
       # A weight that the grams say already.
       BRACKET = /\A\([^)]*\)\s*(?=\p{L})/
       BRACKET_BEHIND = /\s*\(\s*[\d.,½¼¾]+\s*(?:k?g|lbs?|oz|pounds?|kilos?)\.?\s*\)\s*\z/i
+      # What a weight leaves of its brackets.
+      EMPTY = /\s*\([\s\p{P}à]*\)/
       # How warm it comes is for the step to say.
       WARMTH = /\A(?:(?:ice|very|boiling)[- ])?(?:hot|cold|warm|boiling|chilled|lukewarm|iced)\s+/i
 
@@ -19,6 +21,7 @@ module Restauro
 
         name = (line.name_text || line.text).strip.sub(/\A[-*•\s]+/, "").sub(/\A(?:of|the)\s+/i, "")
         name = name.sub(BRACKET, "").sub(BRACKET_BEHIND, "") if line.grams
+        name = name.sub(EMPTY, "").delete_suffix(".")
         name = Recipes::Served.bare(name)
         return "#{grams(line)}#{name}" if line.amount_text.nil? || (line.grams && !in_cups?(line))
 

@@ -19,6 +19,7 @@ module Restauro
       TIME_FIRST = /\A\W*(?:\d+[.)]\s+)?\d+(?:\s*[-–]\s*\d+)?\s*(?:min|minut(?:es?|en|i|os)|stunden?|heures?)\b/i
       SAYS_HOW = WORDS.fetch(:says_how)
       BARE_WORDS = 3
+      SERVES, METHOD_BEFORE = WORDS.values_at(:so_many_eat, :method_before)
       LONG_SENTENCE = Regexp.union(/\A[^\d].{55,}[.!]\s*\z/, WORDS.fetch(:verb_last))
 
       # Whether a title is only "Ingredients:" or "Method".
@@ -72,9 +73,8 @@ module Restauro
         parts = @several.split(named ? named.last : bare)
         return [Entry.new(line, :ingredient, part, bulleted, line, 0)] if parts.length == 1 && named.nil?
 
-        parts.each_with_index.map do |text, index|
-          Entry.new(text, :ingredient, named ? named.first : part, false, line, index)
-        end
+        part = named.first if named && !INGREDIENTS.match?(named.first)
+        parts.each_with_index.map { |text, index| Entry.new(text, :ingredient, part, false, line, index) }
       end
 
       # @param first [Boolean] whether it may name the dish
@@ -97,7 +97,7 @@ module Restauro
         return !@line_reader.amount?(line.sub(NUMBERED, "")) || @prose.told?(line) if NUMBERED.match?(line)
         return false if listing?(line)
         return false if STATE.match?(line) && @line_reader.thing?(line)
-        return true if ADVICE.match?(line)
+        return true if ADVICE.match?(line) || METHOD_BEFORE.match?(line)
         return true if TIME_FIRST.match?(line)
         return true if SAYS_HOW.match?(line) && !@line_reader.thing?(line) && !ABOUT.match?(line)
 
@@ -110,7 +110,7 @@ module Restauro
         return false unless name
         return false unless name.match?(Headings::NAMES) || line.match?(Headings::SERVE) || !VERBS.match?(name)
 
-        @several.split(things).all? { |thing| @line_reader.thing?(thing) }
+        @several.split(things).all? { |thing| @line_reader.thing?(thing) || Line::TO_FRY_IN.match?(thing) }
       end
 
       def amount_first?(line) = AMOUNT_FIRST.match?(line)
@@ -118,7 +118,8 @@ module Restauro
       # The first line names the dish, be it "Onion gravy", "Cheese sauce" or "Pie crust"; a thing of a list of things
       # without amounts does not.
       def dish_title?(line, following)
-        if (@line_reader.amount?(line) && !worded?(line)) || @prose.told?(line) || line.match?(/:\s*\S/) ||
+        bare = line.sub(SERVES, "")
+        if (@line_reader.amount?(bare) && !worded?(line)) || @prose.told?(bare) || line.match?(/:\s*\S/) ||
             (VERBS.match?(line) && !dish?(line, following))
           return false
         end

@@ -48,7 +48,7 @@ module Restauro
 
         found = pieces.each_with_object([]) do |(joint, piece), things|
           own = things.empty? || (amounted?(piece) && amounted?(things.last)) ||
-            (things.length > 1 && seasons?(piece)) || (joint.include?(";") && @line_reader.known_name?(piece))
+            (amounted?(things.first) && seasons?(piece)) || (amounted?(things.first) && fries?(piece)) || (joint.include?(";") && @line_reader.known_name?(piece))
           own ? things << piece.dup : things[-1] += joint + piece
         end
         found.length > 1 ? found : [text]
@@ -58,6 +58,9 @@ module Restauro
 
       # "50 g butter, 50 g flour, 600 ml milk, nutmeg": at the end of a list, a thing to taste has no amount.
       def seasons?(piece) = piece.split.length <= 2 && !piece.match?(/\d/) && @line_reader.seasoning?(piece)
+
+      # "250 ml milk, oil for frying".
+      def fries?(piece) = piece.match?(Line::TO_FRY_IN) && @line_reader.known_name?(piece)
 
       # Cut at the joints, but never inside brackets.   @return [Array<Array(String, String)>] joint and piece
       def pieces(text)

@@ -11,14 +11,16 @@ module Restauro
         private_constant :PIECES, :SANDWICH, :STUFFED
 
         # @return [Array<Recipes::Line>] what is dipped; none where all of it goes in
-        def coated =
+        def coated
           if sandwich?
             (bread | (@companions.lines - table - folded)) + cheese
           elsif coating?
-            @companions.lines - table - folded + @all.select { |line| group(line) == "fruit" || dipped?(line) } + stuffing
+            pieces = @all.select { |line| group(line) == "fruit" || dipped?(line) }
+            @companions.lines - table - folded + pieces + stuffing
           else
             []
           end
+        end
 
         # Filled before it is dipped.
         def sandwich? = coating? && bread.any? && title.match?(SANDWICH)

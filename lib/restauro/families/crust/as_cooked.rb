@@ -7,9 +7,9 @@ module Restauro
       #   Needs recipe, options, style, cover, filling and chilled.
       module AsCooked
         HOT_WATER = DataFiles.words("families/crust/words.yml").fetch(:hot_water)
-        GRIDDLED = DataFiles.words("families/crust/words.yml").fetch(:griddled)
+        GRIDDLED, DRY_PAN = DataFiles.words("families/crust/words.yml").values_at(:griddled, :dry_pan)
         HOT_OVEN = DataFiles.words("families/crust/words.yml").fetch(:hot_oven)
-        private_constant :HOT_WATER, :GRIDDLED, :HOT_OVEN
+        private_constant :HOT_WATER, :GRIDDLED, :DRY_PAN, :HOT_OVEN
 
         # In a basin over water.
         def steamed? = !options.steam_minutes.nil?
@@ -30,9 +30,13 @@ module Restauro
         # Thin with something on it, or spoonfuls by themselves.
         def hot_oven? =
           (style.key == "thin" || (style.key == "dropped" && filling.nil?)) && Cover.words(recipe).match?(HOT_OVEN)
-        # A flatbread by its name, with nothing on it and no oven said: it is cooked in a dry pan.
-        def griddled? =
-          style.key == "thin" && filling.nil? && options.oven.nil? && recipe.title.to_s.match?(GRIDDLED)
+        # A flatbread by its name or its steps, with nothing on it and no oven said: it is cooked in a dry pan.
+        def griddled?
+          return options.griddled unless options.griddled.nil?
+
+          style.key == "thin" && filling.nil? && options.oven.nil? &&
+            (recipe.title.to_s.match?(GRIDDLED) || recipe.steps.any? { |line| line.text.match?(DRY_PAN) })
+        end
         # The fat that it is fried in: closed around its filling, by the piece.   @return [Heat::Frying, nil]
         def frying = by_the_piece? ? options.oil : nil
         def by_the_piece? = style.key == "hand" || (cover == "wrapped" && !rolled_up?)

@@ -14,13 +14,13 @@ module Restauro
       #   stew_minutes min that the recipe simmers what is in it, or nil
       #   crowned whether something that is baked goes over what is in it
       #   makes how many, as the recipe says, where they are small · cups Cups that they were told to be, or nil
-      #   chilled whether the recipe's own words had it set in the cold, or nil
+      #   chilled, griddled whether the recipe's own words had it set in the cold, or cooked in a dry pan, or nil
       #   oil Heat::Frying (or its C) or nil: what is folded by the piece can be fried
       Options =
         Struct.new(
           :style, :school, :with, :target, :pan, :oven, :cover, :filling_start, :thickness_mm, :hold, :filling_with,
           :without, :offer, :altitude, :hands, :bake_minutes, :blind_oven, :oil,
-          :steam_minutes, :stew_minutes, :crowned, :makes, :cups, :chilled, keyword_init: true
+          :steam_minutes, :stew_minutes, :crowned, :makes, :cups, :chilled, :griddled, keyword_init: true
         ) do
           # What other families are asked for is taken and left alone.
           def initialize(
@@ -47,7 +47,7 @@ module Restauro
               oil: Batter::Options.frying(more[:oil]),
               **more.slice(
                 :style, :school, :pan, :oven, :cover, :filling_start, :thickness_mm, :bake_minutes, :blind_oven,
-                :steam_minutes, :stew_minutes, :crowned, :makes, :cups, :chilled
+                :steam_minutes, :stew_minutes, :crowned, :makes, :cups, :chilled, :griddled
               )
             )
             check
