@@ -15,6 +15,14 @@ RSpec.describe "The pages of gnocchi and pasta" do
     expect(text_of(".steps").first).to match(/Cut 60 mm rounds/)
   end
 
+  it "say how long the lid stays on what is steamed, and draw no pot" do
+    steamed = "Steamed nettle dumplings\n320 g flour\n180 ml hot water\n\nFilling:\n260 g ricotta\n120 g nettles\n\n" \
+              "Steam for 9 minutes."
+    send_dough[self, recipe: steamed]
+    expect(text_of(".how").join(" ")).to match(/\d+ pieces, 9 min over steam/)
+    expect(page.css("svg[role=img]").map { |svg| svg["aria-label"] }.join(" ")).not_to match(/floats at/)
+  end
+
   it "roll, seal and boil as the cook does" do
     send_dough[self, recipe: parcels, shape: "rolled", thickness: "3", tool: "pin", frozen: "on"]
     expect(text_of(".steps").first).to match(/a 3 mm strip on either side of the pin/).and match(

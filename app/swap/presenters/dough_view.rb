@@ -34,11 +34,20 @@ module Restauro
 
       # Pieces and minutes at a glance.
       def minutes_words
-        layout, boil = snapshot[:picture].values_at(:layout, :boil)
+        layout, boil, steam = snapshot[:picture].values_at(:layout, :boil, :steam)
+        return steamed_words(layout, steam) if layout && steam
         return unless layout && boil && boil[:done]
 
         minutes = Format.minutes_text((2 * boil[:done]).ceil / 2.0)
         "#{layout[:pieces]} pieces, #{minutes} min in the pot.#{" Floating is not done." if boil[:floats_first]}"
+      end
+
+      private
+
+      def steamed_words(layout, steam)
+        minutes = Format.minutes_text(steam[:minutes])
+        where = steam[:way] == "panned" ? "in a pan, #{minutes} min of it under the lid" : "#{minutes} min over steam"
+        "#{layout[:pieces]} pieces, #{where}."
       end
     end
   end

@@ -24,12 +24,14 @@ module Restauro
             wheat: estimate(@swap.wheat.ratio),
             ours: estimate(@swap.ours.ratio),
             layout: @plan && layout,
-            boil: @boiling && boil
+            boil: (boil if @boiling && way.nil?),
+            steam: way && {way: way, minutes: SteamSteps.new(@swap.ours).minutes}
           }
         end
 
         private
 
+        def way = @swap.ours.options.way
         def estimate(ratio) = ratio && {value: ratio.value, low: ratio.low, high: ratio.high}
 
         def layout

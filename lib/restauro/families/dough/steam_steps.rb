@@ -30,10 +30,12 @@ module Restauro
         # @return [Array<Step>]
         def steps = @options.way == "panned" ? [browned, steamed_in_the_pan, crisped] : [water, steamed]
 
+        # @return [Float] min under the lid
+        def minutes = @options.steam_minutes || figure(:steam_minutes)
+
         private
 
         def figure(name) = Constants.fetch(:dough, name)
-        def minutes = @options.steam_minutes || figure(:steam_minutes)
         def safety = %w[stuffed raw_flour steam]
         # So many side by side, never touching.
         def batches = (@ours.plan.pieces / figure(:steamed_at_once)).ceil
