@@ -73,6 +73,7 @@ module Restauro
             role: "other",
             part: line.part,
             name_text: bare,
+            kind: line.kind,
             added: true,
             warnings: Labels.marks(@catalogue.fetch("gf_other"), name)
           )

@@ -54,7 +54,7 @@ module Restauro
         [step(kind: "preheat", text: "Heat the oven to #{oven.say}.",
               minutes: Constants.fetch(:crust, :preheat_minutes), celsius: oven.celsius),
          step(kind: "shape", text: "#{fill}.",
-              uses: @answers.flat_map(&:lines).select { |line| line.grams && laid?(line) },
+              uses: @answers.flat_map(&:lines).select { |line| line.grams && laid?(line) } + cases,
               look_for: "no higher than a finger under the rim"),
          *bakes(oven), risen? ? straight : stand]
       end

@@ -6,7 +6,7 @@ module Restauro
     #   Needs @dish, @answers, @bake, @catalogue and strewn?.
     module Layering
       ROLLED = DataFiles.words("dishes/words.yml").fetch(:rolled_sheets)
-      SANDWICH = DataFiles.words("dishes/words.yml").fetch(:sandwich)
+      SANDWICH, CASES = DataFiles.words("dishes/words.yml").values_at(:sandwich, :pastry_cases)
       SHEETS = {"gf_pasta_sheets" => "sheet", "gf_tortilla" => "tortilla"}.freeze
       # Large shells are filled, not rolled up.
       SHELLS = {"gf_pasta" => "shell"}.freeze
@@ -54,6 +54,7 @@ module Restauro
       def filled(names)
         return "Lay the pieces in a buttered dish, one over the edge of the next" if cut?
         return stand_filled if hollowed
+        return "Spoon it into #{list(cases)}, on a tray" if cases.any?
 
         lid = "; lid on" if stew?
         return "Layer #{Families::Companions.list(names)} in the dish#{lid}#{cheese_on_top}" if names.length > 1
@@ -71,6 +72,9 @@ module Restauro
 
       # Cheese that was had ready beside a sauce without flour.
       def cheese_on_top = (", the cheese last" if main_parts.any? { |part| PlainSauces.cheese_apart?(part) })
+
+      # Bought cases of pastry that it is spooned into.
+      def cases = @answers.flat_map(&:lines).select { |line| line.ingredient == "gf_other" && line.text.match?(CASES) }
 
       # @return [PartAnswer, nil] of vegetables with something in them
       def hollowed = main_parts.find { |part| part.part.family.nil? && Hollowed.host(@dish.recipe, part.lines) }

@@ -14,6 +14,7 @@ module Restauro
       # "100 g flour, 1 egg, 250 ml milk; for 8 sausages".
       FOR_SO_MANY = /\Afor\s+(?=\d)/i
       MOST = 40
+      LISTED = 3
 
       # @param line_reader [LineReader] asked whether words are a thing with its amount
       def initialize(line_reader)
@@ -49,6 +50,7 @@ module Restauro
         found = pieces.each_with_object([]) do |(joint, piece), things|
           own = things.empty? || (amounted?(piece) && amounted?(things.last)) ||
             (amounted?(things.first) && seasons?(piece)) || (amounted?(things.first) && fries?(piece)) || (joint.include?(";") && @line_reader.known_name?(piece))
+          own ||= piece.equal?(pieces.last.last) && things.length >= LISTED && bare_name?(piece)
           own ? things << piece.dup : things[-1] += joint + piece
         end
         found.length > 1 ? found : [text]
@@ -58,6 +60,9 @@ module Restauro
 
       # "50 g butter, 50 g flour, 600 ml milk, nutmeg": at the end of a list, a thing to taste has no amount.
       def seasons?(piece) = piece.split.length <= 2 && !piece.match?(/\d/) && @line_reader.seasoning?(piece)
+
+      # At the end of a list of things, one more without its amount: "125 g almonds, 1 egg, flaked almonds".
+      def bare_name?(piece) = piece.split.length <= 2 && !piece.match?(/\d/) && @line_reader.known_name?(piece)
 
       # "250 ml milk, oil for frying".
       def fries?(piece) = piece.match?(Line::TO_FRY_IN) && @line_reader.known_name?(piece)
