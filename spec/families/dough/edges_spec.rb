@@ -37,6 +37,28 @@ RSpec.describe Restauro::Families::Dough do
     expect(swap.flours.sum { |line| line.grams.value }).to be >= 0.99 * least
   end
 
+  it "gives a dry root no water while its egg may stay, and no more than most of an egg that had to go" do
+    poured = ["", "egg"].map do |without|
+      answer("Gnocchi\n1 kg floury potatoes\n200 g flour\n1 egg", roasted_from_g: 1000, roasted_to_g: 450,
+                                                                   without: [without].reject(&:empty?))
+        .then { |all| all.parts.first.swap.ours.recipe.ingredients }
+        .sum { |line| line.ingredient == "water" ? line.grams.value : 0.0 }
+    end
+    expect(poured).to match [0.0, be_between(0.0, 40.0)]
+  end
+
+  it "leaves what is sharp as it is, and wets with water" do
+    lines = ours[self, "Pie crust\n300 g flour\n150 g butter\n60 ml lemon juice"].recipe.ingredients
+    wet = lines.select { |line| line.role == "liquid" }.to_h { |line| [line.ingredient, line.grams.value.round] }
+    expect(wet).to match("lemon_juice" => 62, "water" => be > 5)
+  end
+
+  it "names the mash where it is worked into its dough" do
+    steps = answer("Gnocchi\n800 g riced potato\n200 g flour\n1 egg").steps
+    mixed = steps.find { |step| step.kind == "mix" && step.text.start_with?("Over") }
+    expect(mixed.uses.map(&:ingredient)).to include("potato_riced", "egg_whole")
+  end
+
   it "is less sure of a mash that nobody weighed" do
     bands = ["800 g riced potato", "1 kg floury potatoes"].map do |root|
       ours[self, "Gnocchi\n#{root}\n250 g flour\n1 egg"].ratio.then { |ratio|
