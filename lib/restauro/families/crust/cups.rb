@@ -25,7 +25,7 @@ module Restauro
         # A tin of the cook's own choice is one tin, unless it is as small as these.
         # @return [Array(Float, Float), nil] cm across and deep
         def self.size(crust)
-          row, pan = row(crust.recipe), crust.options.pan
+          row, pan = row(crust.recipe, crust.options.makes), crust.options.pan
           return row && [Float(row["across_cm"]), Float(row["deep_cm"])] unless pan
 
           small = pan.length_cm <= Constants.fetch(:crust, :small_tin_cm) && (row || crust.options.makes.to_i > 1)
@@ -42,8 +42,12 @@ module Restauro
         end
 
         # @param recipe [Recipes::Recipe]   @return [Hash, nil] of data/families/crust/cups.yml
-        def self.row(recipe) =
-          Cover.words(recipe).then { |words| Cups::ROWS.find { |row| words.match?(/#{row["words"]}/i) } }
+        # Several pies by their number alone are small ones.
+        def self.row(recipe, makes = nil)
+          words = Cover.words(recipe)
+          found = Cups::ROWS.find { |row| words.match?(/#{row["words"]}/i) }
+          found || (Cups::SEVERAL if makes.to_i > 1 && words.match?(/#{Cups::SEVERAL["words"]}/i))
+        end
 
         # Across the round that lines one: as large as its base and its wall.   @return [Float] cm
         def case_cm = Math.sqrt(across_cm**2 + 4 * across_cm * deep_cm)
@@ -55,7 +59,8 @@ module Restauro
         def covered_cm2 = count * [(case_cm if cases), (lid_cm if lids)].compact.sum { |cm| Shaping::Sheets.disc(cm) }
       end
       Cups::BLIND = DataFiles.words("dishes/words.yml").fetch(:blind)
-      Cups::ROWS = DataFiles.yaml("families/crust/cups.yml").values.freeze
+      Cups::SEVERAL = DataFiles.yaml("families/crust/cups.yml").fetch("several")
+      Cups::ROWS = (DataFiles.yaml("families/crust/cups.yml").values - [Cups::SEVERAL]).freeze
     end
   end
 end

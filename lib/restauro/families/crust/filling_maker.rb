@@ -38,9 +38,12 @@ module Restauro
 
         private
 
+        # Ground nuts thicken nothing where nothing is poured.
         def thickener_out?
-          Sauce::SwapDraft.replaced(@recipe, @catalogue, exclusion)
-            .any? { |line| !exclusion.allows?(@catalogue.fetch(line.ingredient)) }
+          out = Sauce::SwapDraft.replaced(@recipe, @catalogue, exclusion).map { |line| @catalogue.fetch(line.ingredient) }
+            .reject { |ingredient| exclusion.allows?(ingredient) }
+          dry = @recipe.ingredients.none? { |line| line.role == "liquid" }
+          out.any? && !(dry && out.all? { |ingredient| ingredient.group == "meal" })
         end
 
         # A cream of starch that is cooked here, and in no part of its own.
