@@ -56,6 +56,7 @@ module Restauro
       PlainKinds
       PlainLayers
       PlainPanSauce
+      PlainRice
       PlainRoast
       PlainSauces
       PlainSweets
@@ -66,6 +67,7 @@ module Restauro
       Refusal
       Rejoined
       Report
+      RiceBalls
       Roast
       RoastInList
       Said

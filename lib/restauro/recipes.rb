@@ -40,6 +40,7 @@ module Restauro
     autoload :Scale, "restauro/recipes/scale"
     autoload :ScaleWish, "restauro/recipes/scale_wish"
     autoload :TrailingAmount, "restauro/recipes/trailing_amount"
+    autoload :RolledUp, "restauro/recipes/rolled_up"
     autoload :SlicedByName, "restauro/recipes/sliced_by_name"
     autoload :TakenOff, "restauro/recipes/taken_off"
     autoload :ToDredge, "restauro/recipes/to_dredge"

@@ -2,6 +2,9 @@ module Restauro
   module Diets
     # Puts what an eater may have in the place of what they may not, gram for gram by data/substitutions.yml.
     class Substitutes
+      # text "4"
+      Count = Struct.new(:text)
+      private_constant :Count
       VEGETABLE_STOCK = "vegetable stock".freeze
       TABLE = "To serve".freeze
 
@@ -88,9 +91,13 @@ module Restauro
       # What only goes to the table goes there whatever it is now.
       def served?(line) = line.role == "other" && Recipes::Served.words?(line, heading: line.part)
 
+      # So many rolls are as many.
+      def own_count(line, ingredient) =
+        (Count.new(line.amount_text) if ingredient.group == "bought" && line.amount_text.to_s.match?(/\A\d+\z/))
+
       def written(line, ingredient, share)
         grams = line.grams && line.grams * Float(share)
-        measure = grams && Measure.nearest(ingredient, grams.value, @units)
+        measure = grams && (own_count(line, ingredient) || Measure.nearest(ingredient, grams.value, @units))
         counted = [line.amount_text, ingredient.say].compact.join(" ")
         text = grams ? Recipes::WeighedLine.text(grams.value, ingredient.say, measure&.text) : counted
         Recipes::Line.new(

@@ -43,7 +43,8 @@ module Restauro
       # Sliced, and raw.
       def laid?(line) = raw_layer?(line) || fried_layer?(line)
       # What is fried before it is laid in: raw it would swim.
-      def fried_layer?(line) = line.text.match?(FRIED) && line.text.match?(SLICED)
+      def fried_layer?(line) =
+        line.kind == Recipes::SlicedByName::FRIED || (line.text.match?(FRIED) && line.text.match?(SLICED))
       def raw_layer?(line) =
         line.kind == Recipes::SlicedByName::KIND ||
           (line.text.match?(LAYERED) && line.text.match?(SLICED) && !line.text.match?(COOKED))

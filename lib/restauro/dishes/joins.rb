@@ -101,7 +101,8 @@ module Restauro
 
       # A very thick base is what a croquette's coat goes around; another sauce goes over a coat at the table.
       def coat_join(part, index, host, to, recipe)
-        if part.role == :sauce && recipe.title.to_s.match?(CROQUETTES) && !InsideCoat.mashed?(to)
+        croquette = part.role == :sauce && recipe.title.to_s.match?(CROQUETTES) && !InsideCoat.mashed?(to)
+        if croquette || RiceBalls.part?(part)
           return Join.new(from: host, to: index, how: "around")
         end
 

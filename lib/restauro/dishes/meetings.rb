@@ -43,7 +43,8 @@ module Restauro
         part.family == "batter" && "#{part.name} #{@recipe.title}".match?(Regexp.union(PANCAKES, ALONE))
 
       def piece?(part)
-        part.family.nil? && part.place == :main && part.name != "Chips" && !part.name.to_s.match?(POURED) &&
+        aside = part.name == "Chips" || RiceBalls.part?(part) || part.name.to_s.match?(POURED)
+        part.family.nil? && part.place == :main && !aside &&
           part.lines.any? { |line| line.role == "other" && line.kind != "herb" }
       end
     end

@@ -35,8 +35,9 @@ module Restauro
 
       # @param group [Grouping::Group]   @return [Array<Grouping::Group>] itself alone, or its pieces
       def split(group)
-        stuffed(group) || sandwiched(group) || over_a_coat(group) || bound(group) || dumplings(group) ||
-          layered(group) || under_white_sauce(group) || (unnamed(group) unless group.label) || pieces(group)
+        stuffed(group) || rice_balls(group) || sandwiched(group) || over_a_coat(group) || bound(group) ||
+          dumplings(group) || layered(group) || under_white_sauce(group) ||
+          (unnamed(group) unless group.label) || pieces(group)
       end
 
       private
@@ -72,6 +73,7 @@ module Restauro
       def dredged(group) = named(Dredged.new(@catalogue, @title).split(group.lines), Dredged::NAME, Dredged::SAUCE)
       def iced(group) = named(Iced.split(group.lines), nil, Iced::NAME)
       def eggs_aside(group) = named(CrackedEggs.split(group.lines), nil, CrackedEggs::NAME)
+      def rice_balls(group) = named(RiceBalls.split(@title, group.lines), RiceBalls::NAME, nil)
       def over_a_coat(group) = named(OverACoat.split(group.lines), group.label, "Sauce")
       def over_a_dough(group) = named(OverDough.new(@catalogue, @title).split(group.lines), nil, OverDough::NAME)
 

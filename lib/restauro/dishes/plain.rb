@@ -10,6 +10,7 @@ module Restauro
       include PlainKinds
       include PlainLayers
       include PlainPanSauce
+      include PlainRice
       include PlainRoast
       include PlainSauces
       include PlainSweets
@@ -18,7 +19,7 @@ module Restauro
       # Roles that go in when the rest is done.
       LAST = %w[cheese seasoning].freeze
       # What a part may be, the first that fits: it says so in a method of that name with a question mark.
-      KINDS = %i[filo hollowed roast pan_sauce cracked crumbs mash bound chips whipped glazed meringue laid
+      KINDS = %i[filo rice hollowed roast pan_sauce cracked crumbs mash bound chips whipped glazed meringue laid
                  fried_slices drained salad stirred stewed sweet tomatoes melted poached].freeze
       DRAINED = DataFiles.words("dishes/words.yml").fetch(:drained)
       # Whether a line is of what is boiled before a white sauce goes over it.

@@ -34,18 +34,25 @@ module Restauro
                             text: "Halve or top #{list([host])}, scoop the middle out; spoon the filling in.")]
       end
 
-      # Aubergine and the like with oil to fry it in, floured or not, and a sauce of its own.
-      def fried_slices?(lines) =
-        lines.any? { |line| line.text.match?(Recipes::ToDredge::SLICES) } && lines.any?(&:to_fry_in?)
+      # Aubergine and the like, by the dish's name or with oil to fry it in, floured or not, and a sauce of its own.
+      def fried_slices?(lines) = to_fry(lines).any? && to_fry(lines).length < lines.length
+
+      def to_fry(lines)
+        oil = lines.any?(&:to_fry_in?)
+        lines.select do |line|
+          line.kind == Recipes::SlicedByName::FRIED || (oil && line.text.match?(Recipes::ToDredge::SLICES))
+        end
+      end
 
       def fried_slices(lines)
-        fried = lines.select { |line| line.text.match?(Recipes::ToDredge::SLICES) }
+        fried = to_fry(lines)
         dust, oil = lines.select { |line| dusts?(line) }, lines.select(&:to_fry_in?)
         turned = "turn slices of #{list(fried)} in #{list(dust)}, shake it off, and fry them"
         turned = "fry slices of #{list(fried)}" if dust.empty?
+        fat = oil.any? ? list(oil) : "a film of oil"
         fry = Families::Step.new(kind: "fry", uses: [*fried, *dust, *oil], look_for: "brown, and soft when pressed",
-                                 text: "#{name}: #{turned} in #{list(oil)}, a layer at a time; onto paper.",
-                                 safety: ["hot_oil"])
+                                 text: "#{name}: #{turned} in #{fat}, a layer at a time; onto paper.",
+                                 minutes: Constants.fetch(:making, :brown_minutes), safety: ["hot_oil"])
         rest = lines - fry.uses
         [fry, *(steps(rest) if rest.any?)]
       end

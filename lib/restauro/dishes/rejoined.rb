@@ -23,6 +23,7 @@ module Restauro
 
       # @return [Array(Integer, String), nil] which of those kept it belongs to, and what both are called
       def home(group, kept, crusty)
+        return if [group.label, kept.last&.label].include?(RiceBalls::NAME)
         return coat_of(kept) if group.lines.all?(&:to_fry_in?) && coat_of(kept)
 
         dry, last = kept.rindex { |other| lacks_water?(other) }, kept.last

@@ -58,6 +58,8 @@ module Restauro
         ingredient = line.ingredient && @catalogue.find_key(line.ingredient)
         return boiled_row if ingredient && BOILED.include?(ingredient.key)
 
+        return kind_row("rolled_in") if line.kind == Recipes::RolledUp::KIND
+
         # Under "To serve" nothing is cooked along but raw meat.
         served = Recipes::Served.words?(line, heading: line.part)
         return kind_row("table") if line.kind == "table"

@@ -46,6 +46,15 @@ module Restauro
         end
       end
 
+      # Into the slices that are browned then.
+      def rolled
+        inside = at("roll")
+        return [] if inside.empty?
+
+        [Step.new(kind: "shape", uses: inside, look_for: "no end open", safety: [*safety(inside), "raw_meat"],
+                  text: "On each slice its share of #{said(inside)}; roll them up, tied or pinned.")]
+      end
+
       # A bird is done by its own time, however short it is told.
       def poached_minutes(line) = [back_minutes(line), @stew_minutes].compact.max || stew_minutes
 

@@ -97,8 +97,7 @@ module Restauro
         return !@line_reader.amount?(line.sub(NUMBERED, "")) || @prose.told?(line) if NUMBERED.match?(line)
         return false if listing?(line)
         return false if STATE.match?(line) && @line_reader.thing?(line)
-        return true if ADVICE.match?(line) || METHOD_BEFORE.match?(line)
-        return true if TIME_FIRST.match?(line)
+        return true if [ADVICE, METHOD_BEFORE, TIME_FIRST].any? { |words| words.match?(line) }
         return true if SAYS_HOW.match?(line) && !@line_reader.thing?(line) && !ABOUT.match?(line)
 
         (VERBS.match?(line) || LONG_SENTENCE.match?(line)) && !amount_first?(line)
@@ -107,8 +106,8 @@ module Restauro
       # "Layer: 500 g spinach, 250 g ricotta" names what is layered, though it begins as a step would.
       def listing?(line)
         name, things = @headings.on_the_line(line, @several)
-        return false unless name
-        return false unless name.match?(Headings::NAMES) || line.match?(Headings::SERVE) || !VERBS.match?(name)
+        verb = name && VERBS.match?(name) && !name.match?(Headings::NAMES) && !line.match?(Headings::SERVE)
+        return false if name.nil? || verb
 
         @several.split(things).all? { |thing| @line_reader.thing?(thing) || Line::TO_FRY_IN.match?(thing) }
       end

@@ -48,12 +48,18 @@ module Restauro
         return [text] if pieces.length < 2 || pieces.length > MOST
 
         found = pieces.each_with_object([]) do |(joint, piece), things|
-          own = things.empty? || (amounted?(piece) && amounted?(things.last)) ||
-            (amounted?(things.first) && seasons?(piece)) || (amounted?(things.first) && fries?(piece)) || (joint.include?(";") && @line_reader.known_name?(piece))
+          own = things.empty? || begins?(things, piece) || (joint.include?(";") && @line_reader.known_name?(piece))
           own ||= piece.equal?(pieces.last.last) && things.length >= LISTED && bare_name?(piece)
           own ? things << piece.dup : things[-1] += joint + piece
         end
         found.length > 1 ? found : [text]
+      end
+
+      # With its amount, or at the end of a list where none is needed.
+      def begins?(things, piece)
+        return true if amounted?(piece) && amounted?(things.last)
+
+        amounted?(things.first) && (seasons?(piece) || fries?(piece))
       end
 
       def amounted?(piece) = @line_reader.thing?(piece) || @line_reader.measured?(piece)

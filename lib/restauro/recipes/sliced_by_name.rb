@@ -2,19 +2,27 @@
 
 module Restauro
   module Recipes
-    # Raw potatoes in a gratin are sliced, though nobody writes it down.
+    # Raw potatoes in a gratin are sliced, aubergines in a moussaka sliced and fried, though nobody writes it down.
     module SlicedByName
-      TITLE, CUT = DataFiles.words("dishes/words.yml").values_at(:sliced_by_name, :cut_otherwise)
+      TITLE, LAYERED, CUT, AUBERGINE =
+        DataFiles.words("dishes/words.yml").values_at(:sliced_by_name, :fried_by_name, :cut_otherwise, :fried_before)
       KIND = "sliced"
-      private_constant :TITLE, :CUT
+      FRIED = "fried_slices"
+      private_constant :TITLE, :LAYERED, :CUT, :AUBERGINE
 
       module_function
 
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
       def of(lines)
-        return lines unless lines.first&.role == "title" && lines.first.text.match?(TITLE)
+        title = lines.first&.role == "title" ? lines.first.text : ""
+        # With oil or flour for them they have a way of their own.
+        layered = title.match?(LAYERED) && lines.none?(&:to_fry_in?)
+        lines.map do |line|
+          next line if line.words? || line.text.match?(CUT)
+          next line.with(kind: KIND) if line.ingredient == "raw_potato" && title.match?(TITLE)
 
-        lines.map { |line| line.ingredient == "raw_potato" && !line.text.match?(CUT) ? line.with(kind: KIND) : line }
+          line.role == "other" && line.text.match?(AUBERGINE) && layered ? line.with(kind: FRIED) : line
+        end
       end
     end
   end

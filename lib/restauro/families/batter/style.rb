@@ -8,6 +8,7 @@ module Restauro
         # Cut small, a thing is stirred in; a batter goes around what is larger.
         CUT_SMALL = DataFiles.words("families/batter/words.yml").fetch(:stirred_in)
 
+        DICED = /\bdiced\b/i
         WHOLE = DataFiles.words("families/batter/words.yml").fetch(:whole_in_batter)
         BAKES = DataFiles.words("dishes/words.yml").fetch(:bakes)
         IN_A_TIN = DataFiles.words("families/batter/words.yml").fetch(:in_a_tin)
@@ -38,7 +39,11 @@ module Restauro
           recipe.ingredients.any? { |line| line.ingredient == "granulated_sugar" } ? "baked" : "pudding"
         end
 
-        def stirred_in?(recipe) = main(recipe)&.text.to_s.match?(CUT_SMALL)
+        # Meat in dice is still dipped.
+        def stirred_in?(recipe)
+          thing = main(recipe) or return false
+          thing.text.sub(thing.by_the_piece? ? DICED : "", "").match?(CUT_SMALL)
+        end
         # Fish, prawns, chicken in pieces: it goes around them.
         def around?(recipe) = main(recipe)&.by_the_piece? && !stirred_in?(recipe)
 

@@ -40,10 +40,10 @@ module Restauro
 
         # Ground nuts thicken nothing where nothing is poured.
         def thickener_out?
-          out = Sauce::SwapDraft.replaced(@recipe, @catalogue, exclusion).map { |line| @catalogue.fetch(line.ingredient) }
-            .reject { |ingredient| exclusion.allows?(ingredient) }
-          dry = @recipe.ingredients.none? { |line| line.role == "liquid" }
-          out.any? && !(dry && out.all? { |ingredient| ingredient.group == "meal" })
+          out = Sauce::SwapDraft.replaced(@recipe, @catalogue, exclusion)
+            .map { |line| @catalogue.fetch(line.ingredient) }.reject { |ingredient| exclusion.allows?(ingredient) }
+          out = out.reject { |ingredient| ingredient.group == "meal" } if lines.none? { |line| line.role == "liquid" }
+          out.any?
         end
 
         # A cream of starch that is cooked here, and in no part of its own.
@@ -53,7 +53,6 @@ module Restauro
 
         def choices = {without: @options.without, offer: @options.offer, stew_minutes: @options.stew_minutes}
         def as_it_is(warnings = []) = FillingSwap.new(pairs: plain_pairs, warnings: warnings)
-
         # Eggs that may not be eaten, in a filling that they would have set.
         def eggs_out?
           eggs = lines.select { |line| line.role == "egg" && line.counted? }
@@ -79,11 +78,10 @@ module Restauro
 
         def units = KitchenUnits.of(@recipe.system)
         def elsewhere = WheatElsewhere.new(@catalogue, flour: method(:thickener), exclusion: exclusion, units: units)
-        def substitutes =
-          (@substitutes ||= Diets::Substitutes.new(@catalogue, exclusion, units: units).of(@recipe,
-meals: true).select(&:found?))
+        def substitutes = (@substitutes ||= found.select(&:found?))
+        def found = Diets::Substitutes.new(@catalogue, exclusion, units: units).of(@recipe, meals: true)
 
-        # What is not wheat in the sauce family's own swap too: crumbs.
+        # Crumbs in the sauce family's own swap too.
         def without_crumbs(pairs) =
           pairs.map { |line, ours| [line, ours.flat_map { |one| elsewhere.in_place_of(one) || [one] }] }
 
