@@ -21,11 +21,19 @@ module Restauro
 
         seen = Hash.new(0)
         parts.map do |part|
-          name = told(part) || NAMED[part.family] || (pasta?(part) ? "Pasta" : "Filling")
+          name = told(part) || NAMED[part.family] || plain(part, parts)
           name = name.sub(FOR, "").then { |short| short.empty? ? name : short[0].upcase + short[1..] }
           count = seen[name] += 1
           part.with(name: count > 1 ? "#{name} #{count}" : name)
         end
+      end
+
+      # What dumplings cook on is no filling of theirs.
+      def plain(part, parts)
+        return "Pasta" if pasta?(part)
+
+        pot = part.lines.any? { |line| line.role == "liquid" } && parts.any? { |other| other.family == "gnocchi" }
+        pot && @recipe.title.to_s.match?(OneList::DUMPLINGS) ? "Stew" : "Filling"
       end
 
       def pasta?(part) = part.lines.any? && part.lines.all? { |line| line.ingredient.to_s.match?(/pasta|noodles/) }

@@ -23,7 +23,8 @@ module Restauro
 
       # @return [Array(Integer, String), nil] which of those kept it belongs to, and what both are called
       def home(group, kept, crusty)
-        return if [group.label, kept.last&.label].include?(RiceBalls::NAME)
+        return if [group.label, kept.last&.label].include?(RiceBalls::NAME) || dumplings_on_a_pot?(group, kept)
+
         return coat_of(kept) if group.lines.all?(&:to_fry_in?) && coat_of(kept)
 
         dry, last = kept.rindex { |other| lacks_water?(other) }, kept.last
@@ -37,6 +38,12 @@ module Restauro
 
         [kept.length - 1, last.label || group.label] if lacks_water?(group) && watered?(group, last)
       end
+
+      # They have water of their own, though it is not written down; the soup is what they cook on.
+      def dumplings_on_a_pot?(group, kept) =
+        group.label.to_s.match?(OneList::DUMPLINGS) && lifted?(group) && kept.any? { |other| wet?(other.lines) }
+
+      def lifted?(group) = group.lines.any? { |line| line.role == "lift" }
 
       # Oil to fry in, by itself, is for the last thing that flour or crumbs go on.
       # @return [Array(Integer, String), nil] as in #home
