@@ -2,9 +2,6 @@ module Restauro
   module Diets
     # Puts what an eater may have in the place of what they may not, gram for gram by data/substitutions.yml.
     class Substitutes
-      # text "4"
-      Count = Struct.new(:text)
-      private_constant :Count
       VEGETABLE_STOCK = "vegetable stock".freeze
       TABLE = "To serve".freeze
 
@@ -91,21 +88,21 @@ module Restauro
       # What only goes to the table goes there whatever it is now.
       def served?(line) = line.role == "other" && Recipes::Served.words?(line, heading: line.part)
 
-      # So many rolls are as many.
+      # So many rolls are as many.   @return [String, nil]
       def own_count(line, ingredient) =
-        (Count.new(line.amount_text) if ingredient.group == "bought" && line.amount_text.to_s.match?(/\A\d+\z/))
+        (line.amount_text if ingredient.group == "bought" && line.amount_text.to_s.match?(/\A\d+\z/))
 
       def written(line, ingredient, share)
         grams = line.grams && line.grams * Float(share)
-        measure = grams && (own_count(line, ingredient) || Measure.nearest(ingredient, grams.value, @units))
+        measure = grams && (own_count(line, ingredient) || Measure.nearest(ingredient, grams.value, @units)&.text)
         counted = [line.amount_text, ingredient.say].compact.join(" ")
-        text = grams ? Recipes::WeighedLine.text(grams.value, ingredient.say, measure&.text) : counted
+        text = grams ? Recipes::WeighedLine.text(grams.value, ingredient.say, measure) : counted
         Recipes::Line.new(
           text: text,
           ingredient: ingredient.key,
           grams: grams,
           part: served?(line) ? line.part || TABLE : line.part,
-          amount_text: grams ? measure&.text : line.amount_text,
+          amount_text: grams ? measure : line.amount_text,
           name_text: ingredient.say,
           role: served?(line) ? "other" : Recipes::LineReader::ROLES.fetch(ingredient.group, "other"),
           added: true,

@@ -104,9 +104,12 @@ module Restauro
         (short + ((depth_cm - shallow) / (deep - shallow)).clamp(0.0, 1.0) * (long - short)).round
       end
 
+      # Of pasta, as it is bought.   @param line [Recipes::Line]
+      def bought_sheet?(line) = SHEETS.include?(line.ingredient)
+
       private
 
-      def sheet?(line, part) = SHEETS.include?(line.ingredient) || (part.role == :dough && line.role == "flour")
+      def sheet?(line, part) = bought_sheet?(line) || (part.role == :dough && line.role == "flour")
       def poured(lines) = grams(lines.reject { |line| line.role == "other" })
       def grams(lines) = lines.sum(0.0) { |line| line.grams ? line.grams.value : 0.0 }
     end

@@ -12,7 +12,6 @@ module Restauro
       ASSEMBLY = DataFiles.words("dishes/words.yml").fetch(:assembly_heading)
       CRUSTY = DataFiles.words("dishes/words.yml").fetch(:crust_heading)
       FILLING = Recipes::Parts::FILLING
-      SHEETS = %w[wheat_pasta_sheets gf_pasta_sheets].freeze
       include LineKinds
       include Rejoined
 
@@ -55,8 +54,8 @@ module Restauro
 
       # Where a filling's list ends in the sheets that it lies between, and in cheese.   @return [Integer, nil]
       def sheets_at(lines)
-        at = lines.index { |line| SHEETS.include?(line.ingredient) } if @recipe.ingredients.any?(&:part)
-        at if at&.positive? && lines[at..].all? { |line| line.role == "cheese" || SHEETS.include?(line.ingredient) }
+        at = lines.index { |line| Bake.bought_sheet?(line) } if @recipe.ingredients.any?(&:part)
+        at if at&.positive? && lines[at..].all? { |line| line.role == "cheese" || Bake.bought_sheet?(line) }
       end
 
       # What only goes to the table stays with the last part before it that is made of flour, never with what is inside

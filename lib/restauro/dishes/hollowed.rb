@@ -6,7 +6,9 @@ module Restauro
     # the oven raw, or nearly.
     module Hollowed
       STUFFED, THINGS = DataFiles.words("dishes/words.yml").values_at(:hollowed_by_name, :hollowed)
-      private_constant :STUFFED, :THINGS
+      # Letters: enough of a word to know it in the plural.
+      STEM = 5
+      private_constant :STUFFED, :THINGS, :STEM
 
       module_function
 
@@ -21,10 +23,6 @@ module Restauro
           line.role == "other" && line.text.scan(THINGS).flatten.any? { |word| named.include?(word.downcase[0, STEM]) }
         end
       end
-
-      # Enough of a word to know it in the plural.
-      STEM = 5
-      private_constant :STEM
     end
   end
 end

@@ -14,11 +14,13 @@ module Restauro
       CURDLES = %w[plain_yogurt plant_yogurt sour_cream].freeze
       private_constant :STIRRED, :EATEN_RAW, :RELISH, :COOKED, :TOMATOES, :CURDLES, :PASTA
 
-      # How cheese is had ready that goes on at the end.
-      TO_LAY = "ready to lay over it"
+      # Whether cheese was had ready beside it, to go on at the end.   @param answer [PartAnswer]
+      def self.cheese_apart?(answer) =
+        answer.part.family.nil? &&
+          answer.steps.any? { |step| step.kind == "mix" && step.uses.any? && cheese?(step.uses) }
 
-      # @param answer [PartAnswer]
-      def self.cheese_apart?(answer) = answer.steps.any? { |step| step.text.include?(TO_LAY) }
+      def self.cheese?(lines) = lines.all? { |line| line.role == "cheese" }
+      private_class_method :cheese?
 
       private
 
@@ -52,7 +54,7 @@ module Restauro
         first = [*boiled.before_roux, simmer]
         return first if cheese.empty?
 
-        ready = "#{name}: have #{list(cheese)} #{TO_LAY}."
+        ready = "#{name}: have #{list(cheese)} ready to lay over it."
         [*first, Families::Step.new(kind: "mix", text: ready, uses: cheese)]
       end
 

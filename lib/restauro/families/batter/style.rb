@@ -7,8 +7,7 @@ module Restauro
         SWIMS = DataFiles.words("families/batter/words.yml").fetch(:swims)
         # Cut small, a thing is stirred in; a batter goes around what is larger.
         CUT_SMALL = DataFiles.words("families/batter/words.yml").fetch(:stirred_in)
-
-        DICED = /\bdiced\b/i
+        DICED = DataFiles.words("families/batter/words.yml").fetch(:diced)
         WHOLE = DataFiles.words("families/batter/words.yml").fetch(:whole_in_batter)
         BAKES = DataFiles.words("dishes/words.yml").fetch(:bakes)
         IN_A_TIN = DataFiles.words("families/batter/words.yml").fetch(:in_a_tin)

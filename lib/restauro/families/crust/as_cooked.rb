@@ -20,10 +20,9 @@ module Restauro
         # Raised in the warm, and never chilled.
         def yeast? = Recipes::Parts.dough(recipe).any? { |line| line.ingredient == "yeast_dried" }
         # @return [Kitchen::OvenTemperature] the cook's, else the style's own
-        def oven =
-          options.oven ||
-            Kitchen::OvenTemperature.new(celsius: hot_oven? ? Constants.fetch(:crust,
-:hot_celsius) : style.oven_celsius)
+        def oven = options.oven || Kitchen::OvenTemperature.new(celsius: usual_celsius)
+        # @return [Float] C
+        def usual_celsius = hot_oven? ? Constants.fetch(:crust, :hot_celsius) : style.oven_celsius
         # @return [Float] min
         def spoonfuls_minutes =
           Constants.fetch(:crust, hot_oven? ? :spoonfuls_hot_minutes : :spoonfuls_minutes)
