@@ -2,9 +2,9 @@ require "json"
 require "zlib"
 
 module Restauro
-  # The files under data/: every fact of the trade, read only. What they hold stands parsed in data/parsed.json too,
-  # which is many times as fast to read; a file that was changed since is parsed itself, so that the two never disagree.
-  # bin/parsed writes it anew.
+  # The files under data/: every fact of the trade, read only. What they hold stands parsed in data/parsed.json too
+  # (bin/setup writes it), which is many times as fast to read; a file changed since is parsed itself, so that the two
+  # never disagree.
   module DataFiles
     DIRECTORY = File.join(ROOT, "data").freeze
     PARSED = File.join(DIRECTORY, "parsed.json").freeze
