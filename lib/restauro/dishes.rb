@@ -60,6 +60,7 @@ module Restauro
       PlainRoast
       PlainSauces
       PlainSweets
+      PlainTender
       PotSaid
       PotatoesAside
       Predictions

@@ -31,7 +31,7 @@ module Restauro
         return [into_the_soup(from)] if from.name.match?(SOUP) && to.part.role == :dough
         return [tossed(from)] if from.part.family.nil? && to.part.role == :dough && !dip?(from)
 
-        return [poured(from, to.part.role == :coat)] if from.part.role == :sauce
+        return [poured(from, to.part.role == :coat && to.family.crisp?(to.swap))] if from.part.role == :sauce
 
         return [] unless beside?(from, to)
 
@@ -66,12 +66,19 @@ module Restauro
 
       def dip?(part) = part.name.to_s.match?(DIP)
 
-      # Pancakes around what was made for them.
+      # Pancakes around what was made for them; crumbs go on after.
       def around
-        step(text: "Spread each with its share of #{@filling ? "the #{@filling.name.downcase}" : "it"}, hot; " \
-                   "roll it up or fold it.",
-             part: @filling&.name, look_for: "both hot", safety: ["hot_hold"])
+        return tight if @answers.any? { |part| part.family&.key == "breading" }
+
+        step(text: "#{spread}, hot; roll it up or fold it.", part: @filling&.name,
+             look_for: "both hot", safety: ["hot_hold"])
       end
+
+      def tight =
+        Families::Step.new(kind: "shape", part: @filling&.name, look_for: "nothing shows at the ends",
+                           text: "#{spread}, cold; fold the sides in and roll it up tight.")
+
+      def spread = "Spread each with its share of #{@filling ? "the #{@filling.name.downcase}" : "it"}"
 
       # Baked with what is over it.
       def dough? = @dish.joins.any? { |join| join.how == "over" && @answers[join.to].part.role == :dough }

@@ -24,7 +24,8 @@ module Restauro
 
       # @return [Array<Group>]
       def groups =
-        together(split(brushed(at_the_table(headed.flat_map { |group| assembled(group) }.flat_map { |one| lid(one) }))))
+        together(split(brushed(at_the_table(headed.flat_map { |group| assembled(group) }.flat_map { |one| lid(one) }
+                                                                           .flat_map { |one| broth(one) }))))
 
       private
 
@@ -37,6 +38,18 @@ module Restauro
         return [group] unless group.label.to_s.match?(FILLING) && at&.positive?
 
         [Group.new(group.label, group.lines[0...at]), Group.new("Pastry", group.lines[at..])]
+      end
+
+      # The broth at the end of a filling's list is what the parcels are eaten in: more than a filling holds.
+      def broth(group)
+        last, rest = group.lines.last, group.lines[0...-1]
+        return [group] unless group.label.to_s.match?(FILLING) && last.ingredient == "stock" && last.grams
+
+        grams = rest.sum { |line| line.grams&.value.to_f }
+        poured = last.grams.value > Constants.fetch(:dishes, :broth_share) * grams
+        return [group] if !poured || rest.empty? || rest.any? { |line| flour?(line) }
+
+        [Group.new(group.label, rest), Group.new(last.name_text, [last])]
       end
 
       # "Assembly: 9 lasagne sheets, 60 g parmesan": layers, and cheese over them; also behind lists that have a name.

@@ -5,7 +5,7 @@ module Restauro
     # How the parts of a dish meet, by what they are and what their headings say.
     module Joins
       OVER = DataFiles.words("dishes/words.yml").fetch(:poured_over)
-      # Pieces wrapped one by one: a sauce is never inside.
+      # Pieces wrapped one by one: a sauce is only inside where its heading says so.
       WRAPPED = DataFiles.words("dishes/words.yml").fetch(:wrapped)
       # What stands in a jug beside fruit under its crust.
       JUG = DataFiles.words("dishes/words.yml").fetch(:in_a_jug)
@@ -77,7 +77,7 @@ module Restauro
         wrapped = host.role == :shell && recipe.title.to_s.match?(WRAPPED)
         return wrapped && part.name.to_s.match?(Meetings::POURED) unless part.role == :sauce
 
-        return true if part.name.to_s.match?(OVER) || wrapped
+        return true if part.name.to_s.match?(OVER) || (wrapped && !part.name.to_s.match?(Recipes::Parts::FILLING))
 
         host.role == :shell && part.name.to_s.match?(JUG) && !recipe.title.to_s.match?(OPEN_PIE) &&
           (parts - [part]).flat_map(&:lines).any? { |line| catalogue.find_key(line.ingredient)&.group == "fruit" }

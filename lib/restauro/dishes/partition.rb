@@ -9,8 +9,8 @@ module Restauro
       include Naming
 
       # No more of a name than what it is.
-      PLAIN_HEADING = DataFiles.words("dishes/words.yml").fetch(:plain_heading)
-      private_constant :PLAIN_HEADING
+      PLAIN_HEADING, JOINED = DataFiles.words("dishes/words.yml").values_at(:plain_heading, :joined_by)
+      private_constant :PLAIN_HEADING, :JOINED
 
       # @param recipe [Recipes::Recipe]   @param family [String, nil] forces a reading of one part
       # @param given [Hash] part name => family
@@ -57,7 +57,8 @@ module Restauro
         return [Part.new(name: @recipe.title, family: lone_family, recipe: @recipe)] if groups.length == 1
 
         groups.each_with_index.map do |group, index|
-          recipe = @recipe.with(lines: [heading(group, index), dish_title, *own(group.lines), *@recipe.steps].compact)
+          recipe = @recipe.with(lines: [heading(group, index, groups), dish_title, *own(group.lines),
+                                        *@recipe.steps].compact)
           Part.new(name: group.label, family: family_of(group, recipe), recipe: recipe, place: place(group, groups))
         end
       end
@@ -74,11 +75,20 @@ module Restauro
       def dish_title = @recipe.title && Recipes::Line.new(text: @recipe.title, role: "title")
 
       # A part is judged by its heading, the first by the dish's own title where it has none.
-      def heading(group, index)
+      def heading(group, index, groups)
         plain = group.label.to_s.match?(PLAIN_HEADING)
-        text = plain ? "#{group.label} (#{@recipe.title})" : group.label || (index.zero? ? @recipe.title : nil)
+        text = plain ? "#{group.label} (#{@recipe.title})" : group.label || (index.zero? ? own_title(groups) : nil)
         text && Recipes::Line.new(text: text, role: "title")
       end
+
+      # The title without what has a heading of its own: "with sticky sauce".
+      def own_title(groups)
+        names = groups.filter_map { |group| group.label&.sub(FOR, "") }.reject(&:empty?)
+        names.reduce(@recipe.title) { |title, name| title&.sub(behind(Regexp.escape(name)), "") }
+      end
+
+      # The last "with" that a name stands behind, to the end.
+      def behind(name) = /(?<=\p{L})\s+#{JOINED}(?!.*#{JOINED}.*#{name}).*#{name}.*/i
 
       def check_given(parts)
         unknown =

@@ -14,8 +14,8 @@ module Restauro
       include PlainRoast
       include PlainSauces
       include PlainSweets
+      include PlainTender
 
-      PUREED = DataFiles.words("dishes/words.yml").fetch(:pureed)
       # Roles that go in when the rest is done.
       LAST = %w[cheese seasoning].freeze
       # What a part may be, the first that fits: it says so in a method of that name with a question mark.
@@ -80,8 +80,7 @@ module Restauro
         fats = lines.select { |line| line.role == "fat" }
         early = companions.early_steps(fats)
         done = early.flat_map(&:uses)
-        poured = lines.any? { |line| line.role == "liquid" }
-        simmer = poured ? companions.simmer_steps : companions.pan_steps
+        simmer = poured?(lines) ? companions.simmer_steps : companions.pan_steps
         rest = lines.reject { |line| (done + simmer.flat_map(&:uses)).any? { |used| used.equal?(line) } }
         [*early, *simmer_in(simmer, rest, lines), *mixed(rest, lines)]
       end
@@ -92,33 +91,16 @@ module Restauro
         TimeSaid.of(step).first if step
       end
 
-      # What is poured simmers with what is tender in it: a ragout, a tomato sauce.
-      def simmer_in(simmer, rest, lines)
-        liquids = rest.select { |line| line.role == "liquid" }
-        return simmer if liquids.empty? || lines.none? { |line| simmers?(line) }
-
-        [
-          Families::Step.new(
-            kind: "simmer",
-            text: "#{name}: pour in #{list(liquids)}; simmer gently.",
-            minutes: Constants.fetch(:making, :tender_minutes),
-            uses: liquids,
-            look_for: "thick enough that a spoon leaves a track"
-          ),
-          *simmer
-        ]
-      end
-
-      def simmers?(line) = line.role == "other" && cooks?(line)
-
       def mixed(rest, lines)
-        rest = rest.reject { |line| line.role == "liquid" } if lines.any? { |line| simmers?(line) }
+        rest = rest.reject { |line| line.role == "liquid" } if poured?(lines) && lines.any? { |line| simmers?(line) }
         # What something is rolled in lies around it.
         rest = rest.reject { |line| Families::CompanionKinds::WRAPS.include?(line.ingredient) } if rest.length > 1
         return [] if rest.empty? || melts_in?(rest)
 
         return foamed(rest) if rest.length == lines.length && foamed?(rest)
-        return blended(rest) if name.match?(PUREED) && rest.length < lines.length
+
+        finished = blended_or_dressed(rest, lines)
+        return [finished] if finished
 
         return last(rest) if rest.all? { |line| LAST.include?(line.role) || line.kind == "herb" } && rest != lines
 
@@ -135,10 +117,6 @@ module Restauro
 
       # Cheese melts where the dough is turned in it.
       def melts_in?(rest) = name == OverDough::NAME && rest.all? { |line| line.role == "cheese" }
-
-      # What was cooked until tender, with what makes it smooth.
-      def blended(rest) =
-        [Families::Step.new(kind: "mix", text: "#{name}: blend it with #{list(rest)}.", uses: rest, look_for: "smooth")]
 
       # Cheese, spice and herbs on what was cooked.
       def last(rest) =

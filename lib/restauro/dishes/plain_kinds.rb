@@ -6,7 +6,8 @@ module Restauro
     #   Needs @part, @coats, @catalogue, name and list.
     module PlainKinds
       SALAD = DataFiles.words("dishes/words.yml").fetch(:salad)
-      private_constant :SALAD
+      SLICED = DataFiles.words("heat/words.yml").fetch(:cut_up)
+      private_constant :SALAD, :SLICED
 
       private
 
@@ -81,8 +82,15 @@ module Restauro
         return rolled_in(lines) if @coats
 
         early = Families::Companions.new(lines.select { |line| line.role == "other" }, @catalogue).early_steps
-        [*early, Said.of(@part.recipe).baked ? mixed_crumbs(lines) : toasted_crumbs(lines)]
+        under, crumbs = lines.partition { |line| line.role == "other" && line.text.match?(SLICED) }
+        said = Said.of(@part.recipe)
+        [*early, (under_them(under) if under.any?),
+         said.baked || said.grills ? mixed_crumbs(crumbs) : toasted_crumbs(crumbs)].compact
       end
+
+      # Tomatoes in slices, ahead of the crumbs.
+      def under_them(lines) =
+        Families::Step.new(kind: "mix", uses: lines, text: "Crumbs: #{list(lines)}, go under them.")
 
       def mixed_crumbs(lines)
         fat, others = lines.partition { |line| line.role == "fat" }

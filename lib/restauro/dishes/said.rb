@@ -58,7 +58,7 @@ module Restauro
           pan: pan(sentences),
           bake_minutes: (minutes(behind_the_batter(sentences), COOKS) if oven(baking)) || minutes(baking, BAKES),
           turned: first_in(baking) { |text| TurnedDown.of(text) },
-          simmer_minutes: minutes(sentences.reject { |text| OvenSaid.of(text) }, SIMMERS),
+          simmer_minutes: simmer_minutes(sentences, oven(baking)&.last),
           steam_minutes: minutes(sentences, STEAMS),
           makes: first_in(words) { |text| CountSaid.of(text, title: text.equal?(words.first)) },
           oil: FatSaid.of(recipe, sentences),
@@ -75,6 +75,11 @@ module Restauro
       end
 
       private
+
+      # On the stove; or in an oven that is not the bake's: "Cook the stew for 2 hours at 160C. Top it, bake at 200C."
+      def simmer_minutes(sentences, bake)
+        minutes(sentences.reject { |text| OvenSaid.of(text) }, SIMMERS) || minutes(sentences - [bake], SIMMERS)
+      end
 
       # "Bake at 220C for 15 minutes. Reduce to 180C and bake for 45." is one bake.
       def turns_joined(sentences)

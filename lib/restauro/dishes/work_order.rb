@@ -26,13 +26,19 @@ module Restauro
         return in_its_pot(@answers.first, named(@answers.first)) if @dish.one_part? && assembly.none?
 
         body = @host ? around_host : guests.flat_map { |part| work(part) }
-        [set_out, *body, *assembly, *ends("serve"), *@on_plates, store].compact
+        coats = coats_of_rolls.flat_map { |part| work(part) }
+        [set_out, *body, *assembly, *coats, *ends("serve"), *@on_plates, store].compact
       end
 
       private
 
       def host = @answers.index { |part| part.family && HOSTS.include?(part.family.key) }
-      def guests = @answers.each_with_index.reject { |_, index| index == @host }.map(&:first)
+      def guests = @answers.each_with_index.reject { |_, index| index == @host }.map(&:first) - coats_of_rolls
+      # Crumbs around pancakes that are filled first.
+      def coats_of_rolls
+        filled = @dish.joins.any? { |join| join.how == "fills" && join.to == @host && host_is?("batter") }
+        filled ? @answers.select { |part| part.family&.key == "breading" } : []
+      end
       def named(part) = part.steps.map { |step| step.with(part: part.name) }
       def work(part) = in_its_pot(part, named(part).reject { |step| ENDS.include?(step.kind) })
 
@@ -103,8 +109,9 @@ module Restauro
 
       # A coat rests on its pieces for as long as it takes, but the sauce beside it comes first.
       # A basin over water is filled before.
-      def steams?(step) = step.kind == "boil" && @answers[@host].family.key == "crust"
-      def early?(_step) = %w[crust pasta gnocchi].include?(@answers[@host].family.key)
+      def steams?(step) = step.kind == "boil" && host_is?("crust")
+      def early?(_step) = host_is?("crust", "pasta", "gnocchi")
+      def host_is?(*keys) = keys.include?(@answers[@host].family.key)
 
       def split_at_heat(steps) = [[], steps]
 

@@ -31,6 +31,9 @@ module Restauro
         {piece: piece, oil: (chosen[:oven] || chosen[:oil] ? nil : fat_of(recipe, piece))}.compact
       end
 
+      # Whether it goes soft under a sauce.   @param _swap [Swap]
+      def crisp?(_swap) = true
+
       private
 
       # What the list has to fry in, whatever is fried in it.   @return [Heat::Frying, nil]

@@ -35,6 +35,7 @@ module Restauro
       autoload :ByThePiece, "restauro/families/crust/by_the_piece"
       autoload :Chilled, "restauro/families/crust/chilled"
       autoload :ColdFilling, "restauro/families/crust/cold_filling"
+      autoload :CooledFilling, "restauro/families/crust/cooled_filling"
       autoload :Custard, "restauro/families/crust/custard"
       autoload :FillSteps, "restauro/families/crust/fill_steps"
       autoload :FillingSteps, "restauro/families/crust/filling_steps"

@@ -5,7 +5,8 @@ module Restauro
     #   a ratio over 6, or no water at all yet, is a sauce · a root, purée or curd at least half as heavy as the flour,
     #   hardly any liquid and
     #   nothing that lifts: gnocchi · 1.15 to 6 a batter · fat over a third of the flour: crust · hardly any fat: pasta.
-    #   Between 5.2 and 6 only words decide: crêpes and a thin sauce weigh alike. What a filling holds is not counted.
+    #   Between 5.2 and 6 only words and eggs decide: crêpes and a thin sauce weigh alike. What a filling holds is not
+    #   counted.
     class Detection
       WORDS = DataFiles.words("families/words.yml").transform_keys(&:to_s).freeze
 
@@ -40,6 +41,7 @@ module Restauro
         return %w[breading] if crumbs? && !liquid_over_flour? && !crumbs_inside?
 
         return %w[batter] if fruit_in_batter? || cakes?
+        return %w[breading] if soaked? && dredged_by_steps?
 
         told = told_by_title
         return told if told.length == 1 && possible?(told.first)
@@ -91,7 +93,9 @@ module Restauro
           WORDS.slice("sauce", "batter").select { |_, words| words.match?(@recipe.steps.map(&:text).join(" ")) }.keys
         return told if told.length == 1
 
-        raw_meat? ? %w[sauce] : %w[sauce batter]
+        return %w[sauce] if raw_meat?
+
+        grams("egg") > figure(:egg_share) * flour ? %w[batter] : %w[sauce batter]
       end
 
       # Browned before anything is poured: it is no crêpe.

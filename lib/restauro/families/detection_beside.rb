@@ -4,8 +4,9 @@ module Restauro
     #   Needs @recipe, grams, flour, ratio, poured, figure and told_by_title.
     module DetectionBeside
       FRIED = DataFiles.words("dishes/words.yml").fetch(:fried)
-      DREDGED = DataFiles.words("families/breading/words.yml").fetch(:dredged)
-      private_constant :FRIED, :DREDGED
+      DREDGED, DREDGES = DataFiles.words("families/breading/words.yml").values_at(:dredged, :dredges)
+      PIECES = DataFiles.words("heat/words.yml").fetch(:cut_up)
+      private_constant :FRIED, :DREDGED, :DREDGES, :PIECES
 
       private
 
@@ -41,6 +42,9 @@ module Restauro
       # Wet, then thick in flour, whatever it is wet with: chicken-fried.
       def dredged_by_name? = @recipe.title.to_s.match?(DREDGED) && (pieces_g.positive? || unweighed_piece?)
 
+      # "Soak the rings in buttermilk. Dredge in flour."
+      def dredged_by_steps? = pieces_g.positive? && @recipe.steps.any? { |line| line.text.match?(DREDGES) }
+
       def fried? = @recipe.lines.any? { |line| line.text.match?(FRIED) }
 
       # Egg and starch around pieces that are much more: they cling, they are no batter.
@@ -55,12 +59,18 @@ module Restauro
 
       def unweighed_piece? = @recipe.ingredients.any? { |line| line.by_the_piece? && line.grams.nil? }
 
-      # What is floured and fried whole, or in cubes.
+      # What is floured and fried whole, or in cubes and slices: cheese, tofu and vegetables too.
       def pieces_g =
         @recipe.ingredients.sum(0.0) { |line| piece?(line) && line.grams ? line.grams.value : 0.0 }
 
-      def piece?(line) =
-        line.by_the_piece? || (line.kind == "whole_meat" && @recipe.ingredients.any?(&:to_fry_in?))
+      def piece?(line)
+        return true if line.by_the_piece? || (line.role == "cheese" && line.text.match?(PIECES))
+
+        @recipe.ingredients.any?(&:to_fry_in?) && (line.kind == "whole_meat" || only_floured?(line))
+      end
+
+      def only_floured?(line) =
+        line.role == "other" && line.text.match?(PIECES) && grams("egg").zero? && grams("leavener").zero?
     end
   end
 end

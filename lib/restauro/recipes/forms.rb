@@ -2,7 +2,8 @@ module Restauro
   module Recipes
     # Lines that name one thing and mean another: "juice of 1/2 lemon" is lemon juice, "300 g roasted squash, mashed" is a purée.
     class Forms
-      JUICE = /\A\s*(?:the\s+)?(?:(?:grated\s+)?zest\s+and\s+)?juice\s+(?:of|from)\s+(.+?)\s*(?:large|small|medium|ripe|fresh)?\s+
+      JUICE = /\A\s*(?:the\s+)?(?:(?:grated\s+)?zest\s+and\s+)?juice\s+(?:(?:of|from)\s+|(?=\d|half\b|an?\b|one\b|two\b))
+        (.+?)\s*(?:large|small|medium|ripe|fresh)?\s+
         (lemon|lime|orange)s?\b(.*)\z/ix
 
       # "2 lemons, juice and zest", "1 lemon, juiced".
@@ -13,6 +14,7 @@ module Restauro
 
       def initialize(table: DataFiles.yaml("ingredients/forms.yml"))
         @juice = table.fetch("juice")
+        @elsewhere = elsewhere(table.fetch("juice_elsewhere"))
         @mashed = Regexp.new(table.dig("mashed", "pattern"), Regexp::IGNORECASE)
         @purees = table.dig("mashed", "keys")
         @shares = table.fetch("shares").transform_values { |row| [Regexp.new(row["pattern"], Regexp::IGNORECASE), Float(row["share"])] }
@@ -29,16 +31,16 @@ module Restauro
 
       # @param text [String] plain   @return [String] the same amount of juice by volume, or the text as it was
       def poured(text)
-        return text.sub(SQUEEZE, '\k<squeeze> of \k<fruit> juice') unless text.match?(/juice/i)
+        plain = in_english(Numbers.plain(text))
+        return text.sub(SQUEEZE, '\k<squeeze> of \k<fruit> juice') unless plain.match?(/juice/i)
 
-        plain = Numbers.plain(text)
         match = JUICE.match(plain) || JUICED.match(plain) or return text
         count, name, after = match.captures.last(3)
         fruit = @juice[name.downcase]
         number, rest = fruit && Numbers.read(count)
         return text unless number && rest.strip.empty?
 
-        "#{WeighedLine.tenths((number.value * Float(fruit["millilitres"])).round(1))} ml #{fruit["key"].tr("_", " ")}#{after}"
+        "#{WeighedLine.tenths((number.value * Float(fruit["millilitres"])).round(1))} ml #{name.downcase} juice#{after}"
       end
 
       # "400 g tin tomatoes": the pack's word went with the amount.   @return [String] the name of what is tinned
@@ -52,6 +54,26 @@ module Restauro
 
       # @return [String] the catalogue key of what the line means
       def meant(key, text) = @purees.key?(key) && @mashed.match?(text) ? @purees.fetch(key) : key
+
+      private
+
+      # @return [Hash{String => Regexp}] English fruit => how its juice is written elsewhere
+      def elsewhere(words)
+        said = "#{words["juice"]}\\s+(?:#{words["of"]}\\s*)?(?:(?<one>#{words["one"]})\\s+)?"
+        words["fruits"].transform_values do |fruit|
+          %r{\A\s*#{said}(?:(?<half>#{words["half"]})[\s-]+|(?<count>\d[\d/ ]*?)\s*)?(?:#{fruit})\b(?<after>.*)\z}i
+        end
+      end
+
+      # "Saft von 2 Zitronen" as "juice of 2 lemon"; lemon juice without a number is any amount of it.
+      def in_english(plain)
+        @elsewhere.each do |fruit, pattern|
+          match = pattern.match(plain) or next
+          count = match[:half] ? "1/2" : match[:count] || (1 if match[:one])
+          return "juice of #{count} #{fruit}#{match[:after]}" if count
+        end
+        plain
+      end
     end
   end
 end

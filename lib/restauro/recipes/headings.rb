@@ -19,7 +19,7 @@ module Restauro
         mayonnaise|aioli|tartare|raita|tzatziki|mayo|
         jelly|compote|mousse|ganache|caramel|curd|(?:dry|wet)\ ingredients|rest|mash|wash|dressing|syrup|pie|
         (?:sage|herb|garlic|brown(?:ed)?|lemon|chive|parsley|spiced?)\ butter)\s*\z/ix
-      MADE_OF_FLOUR = DataFiles.words("recipes/words.yml").fetch(:made_of_flour)
+      MADE_OF_FLOUR, DONE_TO_IT = DataFiles.words("recipes/words.yml").values_at(:made_of_flour, :done_to_it)
       # "Chicken broth" is a thing, "Broth" above its list is none.
       ALONE = /\A\W*broth\W*\z/i
       ON_THE_LINE = /\A\W*([[:alpha:]][^:\d]{1,40}?(?:\s(?:for|serves)\s\d{1,2})?)(?:\s*:|\s[-–—])\s+(.*[\d½⅓¼⅔¾⅛].*)\z/
@@ -91,9 +91,9 @@ module Restauro
         line.split.one? && MEATS.include?(kind) && kind == @line_reader.kind(following)
       end
 
-      # "Leeks" above "600 g leeks, sliced".
+      # "Leeks" above "600 g leeks, sliced", "Mushy peas" above "500 g peas".
       def names_what_follows?(line, following)
-        words = line.downcase.scan(/[[:alpha:]]{3,}/).map { |word| word.delete_suffix("s") }
+        words = line.downcase.gsub(DONE_TO_IT, "").scan(/[[:alpha:]]{3,}/).map { |word| word.delete_suffix("s") }
         words.any? && words.all? { |word| %w[and the].include?(word) || following.downcase.include?(word) }
       end
     end

@@ -15,6 +15,8 @@ module Restauro
       TWO_CRUSTS = DataFiles.words("families/crust/words.yml").fetch(:two_shells)
       TOOL = DataFiles.words("recipes/words.yml").fetch(:tool)
       ZEST = /\b(?:zest(?:ed)?|rind|finely grated)\b(?!.*\bjuice)/i
+      # "1/3 cup (76 g) butter": the weight is read, the name is what stands behind it.
+      WEIGHT_AHEAD = /\A\s*\((?=[^)]*\d)[^)]*\)\s*(?=\p{L})/
       COOKED_EGG = /\b(?:hard|soft)[- ]?boiled|\bpoached\b/i
 
       # @param catalogue [Catalogue]   @param system [String] us, metric, uk or au
@@ -78,7 +80,8 @@ module Restauro
         end
 
         role = role_of(ingredient)
-        said = {text: text, part: part, grams: grams, amount_text: amount&.text, name_text: amount&.rest}
+        said = {text: text, part: part, grams: grams, amount_text: amount&.text,
+                name_text: amount&.rest&.sub(WEIGHT_AHEAD, "")}
         return Line.new(**said, role: "other", kind: "cooked_egg") if role == "egg" && COOKED_EGG.match?(text)
 
         Line.new(**said, ingredient: ingredient.key, role: role,

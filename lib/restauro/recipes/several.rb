@@ -4,7 +4,9 @@ module Restauro
   module Recipes
     # The things on one line: "50 g butter, 50 g flour", "2 eggs plus 1 yolk", "butter and flour, 50 g each".
     class Several
-      JOINT = /\s*[,;]\s+(?:plus\s+|and\s+)?|\s+(?:and|plus|with|in|into|to|\+|&)\s+(?=[\d½⅓¼⅔¾⅛]|an?\b|one\b|two\b|three\b|four\b|half\b)/i
+      # "1 tsp cornflour mixed with 1 tbsp water".
+      STIRRED = /(?:,?\s+(?:mixed|stirred|blended|whisked|slaked|dissolved|mashed|loosened|combined|let\ down))?/i
+      JOINT = /\s*[,;]\s+(?:plus\s+|and\s+)?|#{STIRRED}\s+(?:and|plus|with|in|into|to|\+|&)\s+(?=[\d½⅓¼⅔¾⅛]|an?\b|one\b|two\b|three\b|four\b|half\b)/i
       EACH = /\A\W*(?<first>[[:alpha:]][^,\d]*?)\s+(?:and|&)\s+(?<second>[^,\d]+?)[,:]?\s+(?<amount>[\d½¼¾⅓⅔][^,]*?)\s+(?:of\s+)?each\s*\z/i
       EACH_FIRST = /\A\W*(?<amount>[\d½¼¾⅓⅔][^,]*?)\s+each\s+(?:of\s+)?(?<first>[[:alpha:]][^,]*?)\s+(?:and|&)\s+(?<second>[^,\d]+)\z/i
       # What people say before they say what.

@@ -30,7 +30,7 @@ module Restauro
 
           case @dips && @ours.style
           when "pudding" then HotTin.new(@ours, @lines, @catalogue).steps
-          when "baked" then InADish.new(@options, @lines, egg: @ours.egg?).steps
+          when "baked" then InADish.new(@options, @lines, @catalogue, egg: @ours.egg?).steps
           when "muffin" then Muffins.new(@ours, @lines).steps
           when "pancake", "fritter", "patty" then Pancakes.new(@ours, @lines, @catalogue).steps
           else @options.oil ? by_eye : unplanned

@@ -35,6 +35,9 @@ module Restauro
           }.compact
         end
 
+        # What swims, not what is poured: pancakes and puddings take their sauce.   (see CoatDeclarations#crisp?)
+        def crisp?(swap) = %w[coating fritter patty].include?(swap.ours.style)
+
         private
 
         # What is baked in one tin, by its name or by its steps.

@@ -7,7 +7,8 @@ module Restauro
       class InADish
         # @param options [Options]   @param lines [Lines]
         # @param egg [Boolean] whether eggs set it
-        def initialize(options, lines, egg:)
+        def initialize(options, lines, catalogue, egg:)
+          @catalogue = catalogue
           @options = options
           @egg = egg
           @lines = lines
@@ -25,8 +26,8 @@ module Restauro
             ),
             Step.new(
               kind: "shape",
-              text: "Pour it into a buttered dish.",
-              uses: @lines.pan_fat,
+              text: poured,
+              uses: [*@lines.pan_fat, *@lines.in_tin],
               look_for: "no higher than a finger under the rim"
             ),
             Step.new(
@@ -41,6 +42,14 @@ module Restauro
         end
 
         private
+
+        def poured
+          under = @lines.in_tin
+          return "Pour it into a buttered dish." if under.empty?
+
+          "Lay #{Companions.list(under.map { |line| Companions.say(line, @catalogue) })} in a buttered dish; pour " \
+            "the batter over."
+        end
 
         def oven = @options.oven || Kitchen::OvenTemperature.new(celsius: Constants.fetch(:dishes, :bake_celsius))
         def look =

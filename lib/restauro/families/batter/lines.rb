@@ -47,9 +47,15 @@ module Restauro
         end
 
         # @return [Array<Recipes::Line>] what is stirred in at the end
-        def folded = coating? ? @companions.at("finish").select { |line| line.kind == "herb" } : inside
-        # In a hot tin the browned sausages lie under the batter.
-        def in_tin = @ours.style == "pudding" ? @companions.lines - @companions.at("table") : []
+        def folded = coating? ? @companions.at("finish").select { |line| line.kind == "herb" } : inside - in_tin
+        # Under a batter that is poured: browned sausages in a hot tin, fruit in its dish.
+        def in_tin
+          case @ours.style
+          when "pudding" then @companions.lines - @companions.at("table") + fruit
+          when "baked" then fruit
+          else []
+          end
+        end
         # @return [Array<Recipes::Line>] what only goes beside it
         def table = @companions.at("table") - (sandwich? ? bread : []) + beside
 
@@ -115,6 +121,7 @@ module Restauro
           Heat::Food.row(line.text)&.fetch("done_celsius").to_f >= Constants.fetch(:batter, :hard_celsius)
         end
 
+        def fruit = @all.select { |line| group(line) == "fruit" }
         def fritter? = @ours.style == "fritter"
         def coating? = @ours.style == "coating"
         def frying_fat?(line) =
@@ -123,8 +130,7 @@ module Restauro
           if @ours.style == "pudding"
             []
           else
-            (@companions.lines - @companions.at("table")) +
-              @all.select { |line| line.role == "cheese" || group(line) == "fruit" }
+            (@companions.lines - @companions.at("table")) + @all.select { |line| line.role == "cheese" } + fruit
           end
         def group(line) = @catalogue.find_key(line.ingredient)&.group
         def companion?(line) = line.role == "other" && !%w[sugar fruit].include?(group(line))

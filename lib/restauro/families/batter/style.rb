@@ -11,6 +11,7 @@ module Restauro
         WHOLE = DataFiles.words("families/batter/words.yml").fetch(:whole_in_batter)
         BAKES = DataFiles.words("dishes/words.yml").fetch(:bakes)
         IN_A_TIN = DataFiles.words("families/batter/words.yml").fetch(:in_a_tin)
+        POURED_AND_BAKED = DataFiles.words("families/batter/words.yml").fetch(:poured_and_baked)
         PANCAKE = /\b(?:#{DataFiles.yaml("families/batter/styles.yml").dig("pancake", "words")})/i
 
         module_function
@@ -24,13 +25,23 @@ module Restauro
           told = recipe.lines.select(&:words?).map(&:text).join("\n").then { |words| "#{words}\n#{words.tr("-", " ")}" }
           found = all.find { |_, row| told.match?(/\b(?:#{row["words"]})/i) }&.first ||
             (around?(recipe) ? "coating" : by_rung(Hydration::Rung.of(ratio)&.key, gas_ml, stirred_in?(recipe)))
-          return "coating" if found == "fritter" && main(recipe)&.text.to_s.match?(WHOLE)
-          return "coating" if found == "pancake" && fried_meat?(recipe)
+          return "coating" if around_after_all?(found, recipe)
+          return in_a_tin(recipe) if %w[coating pancake].include?(found) && told.match?(POURED_AND_BAKED)
           return found if found != "pancake" || told.match?(PANCAKE)
+
+          poured(recipe, told, fruity: fruity)
+        end
+
+        # Slices called fritters are dipped; so is meat that is fried beside pancakes.
+        def around_after_all?(found, recipe) =
+          found == "fritter" ? main(recipe)&.text.to_s.match?(WHOLE) : found == "pancake" && fried_meat?(recipe)
+
+        # As thin as a pancake's, and named after none.
+        def poured(recipe, told, fruity:)
           return "pudding" if main(recipe)&.kind == "sausage"
           return "baked" if told.match?(BAKES) && fruity
 
-          told.match?(IN_A_TIN) ? in_a_tin(recipe) : found
+          told.match?(IN_A_TIN) ? in_a_tin(recipe) : "pancake"
         end
 
         # Thin enough to pour and baked in a tin: risen on hot fat, or set around what is sweet.

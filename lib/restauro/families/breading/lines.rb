@@ -26,6 +26,7 @@ module Restauro
           @all = swap.ours.recipe.ingredients
           @title = swap.ours.recipe.title.to_s
           @dredged = swap.ours.dredged?
+          @egg_first = swap.ours.egg_first?
           @crumb = swap.ours.layers.find { |layer| layer.name == "crumb" }&.ingredient
           @companions = Companions.new(@all.select { |line| line.role == "other" } - wrapped, catalogue)
           freeze
@@ -49,13 +50,15 @@ module Restauro
           dust, wet, crumb = of(DUST) - coarse, of(WET) - mixture - inside - soak - squeezed, coarse + crumbs
           first = dust.any? ? dust : crumb
           first.concat(of(%w[seasoning acid])) unless cakes?
-          [dust, wet, crumb].reject(&:empty?)
+          (egg_first? ? [wet, dust, crumb] : [dust, wet, crumb]).reject(&:empty?)
         end
 
         # What the pieces lie in before they are dredged.
-        def soak = @dredged && !floured_again? ? of(WET) : []
+        def soak = @dredged && !floured_again? && !egg_first? ? of(WET) : []
         # Dusted, dipped in what has egg in it, and pressed into the flour again.
-        def floured_again? = @dredged && of(%w[egg]).any?
+        def floured_again? = @dredged && !egg_first? && of(%w[egg]).any?
+        # Dipped, and pressed into the flour.
+        def egg_first? = @egg_first
         # @return [Array<Recipes::Line>] what the coat goes around
         def coated = around.any? ? around + wrapped : @companions.lines - table - finishing - mixture - butter + inside
         # What lies around eggs, with its leaves.   @return [Array<Recipes::Line>]

@@ -82,6 +82,8 @@ module Restauro
         def order
           return "lift out, let it drip, press it into the flour on every side, shake off" if @lines.soak.any?
 
+          return "dip and drip, then press it into the flour on every side, shake off" if @lines.egg_first?
+
           return "dust, dip and drip, then press it into the flour again on every side" if @lines.floured_again?
 
           layers = @ours.layers.map(&:name)

@@ -25,10 +25,20 @@ module Restauro
           freeze
         end
 
-        # Soaked, then turned in flour: no crumbs, and no egg but where its name says that it is fried so.
+        # Wet, then turned in flour: no crumbs, and no egg but where its name or its list says that it is fried so.
         def dredged? =
           crumb.nil? && !dust.nil? && !wet.nil? &&
-            (recipe.title.to_s.match?(DREDGED) || recipe.ingredients.none? { |line| line.role == "egg" })
+            (recipe.title.to_s.match?(DREDGED) || recipe.ingredients.none? { |line| line.role == "egg" } || egg_first?)
+
+        # Egg ahead of flour that is too much to dust with.
+        def egg_first?
+          return false if crumb || recipe.title.to_s.match?(DREDGED)
+
+          egg, flour = [%w[egg], Lines::DUST].map { |of| recipe.ingredients.index { |line| of.include?(line.role) } }
+          egg && flour && egg < flour &&
+            dust_g > Layers.figure(:pressed_share) * (food_g || (pieces && pieces.first * piece_g)).to_f
+        end
+
         # @return [Float, nil] m of the whole coat
         def coat_m = layers.empty? ? nil : layers.sum(&:mm) / 1000
         # @return [Float] kg/m2 of the whole coat
@@ -65,6 +75,9 @@ module Restauro
         def first(&block) =
           recipe.ingredients.select(&:ingredient).map { |line| @catalogue.fetch(line.ingredient) }.find(&block)
         def crumb = first { |i| i.group == "crumb" } || first { |i| i.group == "meal" }
+        def dust_g =
+          recipe.ingredients.sum(0.0) { |line| Lines::DUST.include?(line.role) ? line.grams&.value.to_f : 0.0 }
+
         def dust = first { |i| %w[flour starch blend].include?(i.group) }
 
         # As thick as crumbs lie, or as far as those there are go round.   @return [Float] mm

@@ -3,6 +3,8 @@ module Restauro
     class Crust
       # The steps at the fat, of what is folded around its filling: hot fat, filled, fried, drained.
       class FrySteps
+        include CooledFilling
+
         # @param ours [Prediction]
         def initialize(ours, catalogue)
           @ours = ours
@@ -15,7 +17,7 @@ module Restauro
         def steps
           fat = Fat.new(@ours.frying, piece_g, @count)
           pot = @ours.recipe.ingredients.select { |line| Parts.pot?(line) }
-          [*FillSteps.new(@ours, @catalogue).steps, fat.heat(uses: pot), fry(fat), fat.drain]
+          [cooled, *FillSteps.new(@ours, @catalogue).steps, fat.heat(uses: pot), fry(fat), fat.drain].compact
         end
 
         private

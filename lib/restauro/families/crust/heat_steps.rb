@@ -4,6 +4,7 @@ module Restauro
       # The steps at the oven: hot, blind, filled, baked, rested.
       class HeatSteps
         include BlindSteps
+        include CooledFilling
 
         def initialize(swap, catalogue)
           @swap = swap
@@ -37,17 +38,6 @@ module Restauro
         def blind_celsius = @baking.blind_oven.celsius
         # The oven that it is baked empty in, where the recipe says another.
         def blind_apart? = @baking.prebaked? && @baking.blind_oven != @baking.oven
-
-        # What was cooked and goes between raw doughs.
-        def cooled
-          filling = @ours.filling
-          return unless filling&.cooked? && !filling.raw_crust? && !@ours.raw_filling?
-          return unless @ours.cover == "double" && @ours.filling_start == "cold"
-
-          Step.new(kind: "rest", text: "Spread the filling in a shallow dish until it is cold.",
-                   minutes: constant(:cool_filling_minutes), hold_minutes: 1440, safety: ["cooling"],
-                   look_for: "cold to the touch: warm, it melts the dough from inside")
-        end
 
         # No oven after it is filled.
         def set

@@ -72,9 +72,11 @@ module Restauro
         def flour_out?(line) = @catalogue.fetch(line.ingredient).then { |i| !exclusion.allows?(i) && i.starchy? }
 
         def gone?(line)
-          return false unless line.counted? && Recipes::Parts.place(line) == :dough
+          return false unless line.ingredient && Recipes::Parts.place(line) == :dough
 
           ingredient = @catalogue.fetch(line.ingredient)
+          return wets?(ingredient) unless line.grams
+
           wets?(ingredient) || (ingredient.group == "egg" && !@exclusion.allows?(ingredient))
         end
 

@@ -57,7 +57,7 @@ module Restauro
           @parts = parts.freeze
           @school = school
           @colour = colour
-          @slurry_line = school == "slurry" ? find_slurry_line : nil
+          @slurry_line = school == "slurry" ? SlurryLine.of(@parts) : nil
           @slurry_water_g = slurry_water
           freeze
         end
@@ -131,19 +131,6 @@ module Restauro
         end
 
         def slurry_line_grams = parts.find { |part| part.line.equal?(slurry_line) }.grams.value
-
-        # A line that says so, or a little water beside another liquid.
-        def find_slurry_line
-          most = thickeners.sum { |part| part.grams.value } * Constants.fetch(:sauce, :slurry_water_most)
-          named = liquids.find { |part| part.line.text.match?(/\bslurry\b/i) }
-          if liquids.length > 1
-            named ||=
-              liquids.find do |part|
-                part.ingredient.key == "water" && part.grams.value.between?(0.1, most)
-              end
-          end
-          named&.line
-        end
       end
     end
   end
