@@ -22,8 +22,12 @@ module Restauro
         whole = %w[flour liquid].all? { |role| batter.any? { |line| line.role == role } }
         return if filling.any? { |line| line.role == "flour" }
 
-        [batter, filling] if whole && filling.any? { |line| fills?(line) }
+        [batter, filling.map { |line| broken(line) }] if whole && filling.any? { |line| fills?(line) }
       end
+
+      # An egg among ham and cheese is broken onto each in its pan: mixed in, it would be eaten raw.
+      def broken(line) =
+        Recipes::CrackedIn.whole?(line) ? line.with(ingredient: nil, role: "other", kind: Recipes::CrackedIn::KIND) : line
 
       # @param line [Recipes::Line]
       def fills?(line) = FILLS.include?(line.kind) || %w[cheese puree].include?(line.role)

@@ -93,8 +93,8 @@ module Restauro
 
       def mixed(rest, lines)
         rest = rest.reject { |line| line.role == "liquid" } if poured?(lines) && lines.any? { |line| simmers?(line) }
-        # What something is rolled in lies around it.
-        rest = rest.reject { |line| Families::CompanionKinds::WRAPS.include?(line.ingredient) } if rest.length > 1
+        # What something is rolled in lies around it; eggs are broken into it at the end.
+        rest = rest.reject { |line| wraps?(line) || CrackedEggs.line?(line) } if rest.length > 1
         return [] if rest.empty? || melts_in?(rest)
 
         return foamed(rest) if rest.length == lines.length && foamed?(rest)
@@ -115,6 +115,7 @@ module Restauro
         ]
       end
 
+      def wraps?(line) = Families::CompanionKinds::WRAPS.include?(line.ingredient)
       # Cheese melts where the dough is turned in it.
       def melts_in?(rest) = name == OverDough::NAME && rest.all? { |line| line.role == "cheese" }
 

@@ -72,16 +72,17 @@ module Restauro
       attr_reader :assembly
 
       def pan_sauce?(part) = Dredged.pan_sauce?(part.name)
+      # A gravy of what the pieces leave in their pan.
+      def drips?(part) = host_is?("breading") && part.lines.any? { |line| line.ingredient == "drippings" }
 
       # What waits first, the others meanwhile, then the host to its end.
       def around_host
         steps = work(@answers[@host])
-        # What stands after its baking waits for nothing.
         before = steps.take_while { |step| !step.bakes? && !steams?(step) }
-        wait = before.index { |step| WAITS.include?(step.kind) && step.minutes.to_f >= 10 && early?(step) }
-        head, tail = wait ? [steps[0..wait], steps[(wait + 1)..]] : split_at_heat(steps)
+        wait = before.index { |step| WAITS.include?(step.kind) && step.minutes.to_f >= 10 && early? }
+        head, tail = wait ? [steps[0..wait], steps[(wait + 1)..]] : [[], steps]
         on_top, others = guests.partition { |part| crowns?(part) }
-        behind, others = others.partition { |part| pan_sauce?(part) }
+        behind, others = others.partition { |part| pan_sauce?(part) || drips?(part) }
         [*head, *others.flat_map { |part| work(part) + chilled(part) }, *crowned(tail, on_top),
          *behind.flat_map { |part| work(part) }]
       end
@@ -110,10 +111,8 @@ module Restauro
       # A coat rests on its pieces for as long as it takes, but the sauce beside it comes first.
       # A basin over water is filled before.
       def steams?(step) = step.kind == "boil" && host_is?("crust")
-      def early?(_step) = host_is?("crust", "pasta", "gnocchi")
+      def early? = host_is?("crust", "pasta", "gnocchi")
       def host_is?(*keys) = keys.include?(@answers[@host].family.key)
-
-      def split_at_heat(steps) = [[], steps]
 
       # One step to set out, with the cautions of all.
       def set_out

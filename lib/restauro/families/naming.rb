@@ -8,7 +8,7 @@ module Restauro
       # What a weight leaves of its brackets.
       EMPTY = /\s*\([\s\p{P}à]*\)/
       # How warm it comes is for the step to say.
-      WARMTH = /\A(?:(?:ice|very|boiling)[- ])?(?:hot|cold|warm|boiling|chilled|lukewarm|iced)\s+/i
+      WARMTH = /\A(?:(?:ice|very|boiling)[- ])?(?:hot|cold|warm|boiling|chilled|lukewarm|iced)\s+(?!sauce|pepper)/i
 
       # "200 g sausage meat", the cook's own words where the catalogue has none.
       # @param line [Recipes::Line]   @param catalogue [Catalogue]   @return [String]

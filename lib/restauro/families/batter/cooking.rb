@@ -14,8 +14,10 @@ module Restauro
         # @param lines [#coated, #pan_fat, #in_tin] the lines that are cooked in it
         # @param dips [Boolean] whether the coat goes on at the heat; a crumb coat is on already
         # @param sticks [Boolean] whether each piece is on a stick
-        def initialize(prediction, lines, catalogue, dips: true, sticks: false)
+        # @param fried_first [Boolean] whether it is golden before it goes into the oven
+        def initialize(prediction, lines, catalogue, dips: true, sticks: false, fried_first: false)
           @dips = dips
+          @fried_first = fried_first
           @sticks = sticks
           @ours = prediction
           @lines = lines

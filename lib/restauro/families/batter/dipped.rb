@@ -25,12 +25,15 @@ module Restauro
         # Filled before it is dipped.
         def sandwich? = coating? && bread.any? && title.match?(SANDWICH)
         # @return [Array<Recipes::Line>] cheese that goes in what is dipped
-        def stuffing = coating? && title.match?(STUFFED) ? cheese.reject { |line| dipped?(line) } : []
+        def stuffing = hollow? ? cheese : []
 
         private
 
-        # Tofu, cheese in pieces.
-        def dipped?(line) = line.ingredient == "pressed_tofu" || (line.role == "cheese" && line.text.match?(PIECES))
+        # Something for the cheese to be in.
+        def hollow? = coating? && title.match?(STUFFED) && (@companions.lines - table - folded).any?
+        # Tofu, cheese in pieces that is in nothing else.
+        def dipped?(line) =
+          line.ingredient == "pressed_tofu" || (line.role == "cheese" && line.text.match?(PIECES) && !hollow?)
         def cheese = @all.select { |line| line.role == "cheese" }
         def bread = @companions.lines.select { |line| line.ingredient == "gf_bread" }
         def title = @ours.recipe.title.to_s

@@ -127,7 +127,9 @@ module Restauro
         def coat_look = "a film#{" of #{(1000 * @ours.coat_m).round(1)} mm" if @ours.coat_m} that stays; it slides " \
                         "off a wet piece"
 
-        def cook = Cooking.new(@ours, @lines, @catalogue, sticks: sticks?).steps
+        def cook =
+          Cooking.new(@ours, @lines, @catalogue, sticks: sticks?,
+                                                 fried_first: OnATray.fried_first?(@swap.wheat.recipe)).steps
         def sticks? = @lines.coated.any? && @swap.wheat.recipe.steps.any? { |line| line.text.match?(STICKS) }
 
         def serve

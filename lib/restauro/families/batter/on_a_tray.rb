@@ -4,25 +4,48 @@ module Restauro
   module Families
     class Batter
       # The steps of a coat that is baked in an oven, or in the basket of a small one.
-      #   Needs @options, @dips, @lines, section, minutes, half, what, looks and safety.
+      #   Needs @options, @dips, @fried_first, @lines, section, minutes, half, what, looks and safety.
       module OnATray
+        FRIED_FIRST = DataFiles.words("families/breading/words.yml").fetch(:fried_first)
+
+        # "Fry until golden, then bake."   @param recipe [Recipes::Recipe] as it was told   @return [Boolean]
+        def self.fried_first?(recipe) = recipe.steps.any? { |line| line.text.match?(FRIED_FIRST) }
+
         private
 
         def baked
           oven = @options.oven
-          laying = "#{@dips ? "Dry #{what}, dip, drip; lay" : "Lay"} them #{laid(oven)}."
-          [preheat(oven), Step.new(kind: "shape", text: laying, uses: [*@lines.coated, *@lines.pan_fat]),
+          [preheat(oven), *(gilded if @fried_first), lay(oven),
            Step.new(kind: "bake", text: "Bake at #{oven.say}; turn at half time.#{pale}", minutes: half(baked_minutes),
                     celsius: oven.celsius, look_for: [looks, beside_the_recipe].compact.join("; "), safety: safety,
                     caution: "Go by the middle: an oven can be out by a good part of the time.")]
         end
 
+        # Golden in the fat; the oven has the rest to do.
+        def gilded
+          frying = Heat::Frying.usual(:shallow, @ours.recipe.ingredients)
+          [Fat.new(frying, nil, nil).heat(uses: @lines.pan_fat),
+           Step.new(kind: "fry", text: "#{into_fat}Fry them golden in one layer, half the minutes on each side.",
+                    uses: @lines.coated, minutes: gilding_minutes, celsius: frying.celsius,
+                    look_for: "golden, the middle still raw: the oven does the rest")]
+        end
+
+        def lay(oven)
+          laying = @dips && !@fried_first ? "Dry #{what}, dip, drip; lay" : "Lay"
+          Step.new(kind: "shape", text: "#{laying} them #{laid(oven)}.",
+                   uses: @fried_first ? [] : [*@lines.coated, *@lines.pan_fat])
+        end
+
         # The recipe's own, where its middle is done by then.
-        def baked_minutes = [@options.bake_minutes, minutes].compact.max
+        def baked_minutes = [@options.bake_minutes, left_to_bake].compact.max
+        # What the fat has done is done.
+        def left_to_bake = @fried_first && minutes ? minutes - gilding_minutes : minutes
+        def gilding_minutes = Constants.fetch(:heat, :gilding_minutes)
 
         def beside_the_recipe
           told = @options.bake_minutes or return
-          "the recipe says #{told.round} min, reckoned are #{minutes.round}" if minutes && (told - minutes).abs >= 1
+          reckoned = left_to_bake
+          "the recipe says #{told.round} min, reckoned are #{reckoned.round}" if reckoned && (told - reckoned).abs >= 1
         end
 
         def preheat(oven)
@@ -38,7 +61,7 @@ module Restauro
 
         # What a slow oven will not do, and what a hotter one would.
         def pale
-          return if section.brown && section.brown <= 2 * minutes.to_f
+          return if @fried_first || (section.brown && section.brown <= 2 * minutes.to_f)
 
           " At this heat it turns done and soft-crisp, hardly golden: a hotter oven browns it."
         end

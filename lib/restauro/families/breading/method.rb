@@ -102,7 +102,10 @@ module Restauro
         end
 
         def by_hand = ByHand.new(@ours, @lines, @catalogue).steps
-        def cook = Batter::Cooking.new(@ours, @lines, @catalogue, dips: false).steps
+        def cook =
+          Batter::Cooking.new(@ours, @lines, @catalogue, dips: false,
+                                                         fried_first: Batter::OnATray.fried_first?(@swap.wheat.recipe))
+                         .steps
 
         def serve
           table = @lines.table
