@@ -26,8 +26,11 @@ module Restauro
       end
 
       # An egg among ham and cheese is broken onto each in its pan: mixed in, it would be eaten raw.
-      def broken(line) =
-        Recipes::CrackedIn.whole?(line) ? line.with(ingredient: nil, role: "other", kind: Recipes::CrackedIn::KIND) : line
+      def broken(line)
+        return line unless Recipes::CrackedIn.whole?(line)
+
+        line.with(ingredient: nil, role: "other", kind: Recipes::CrackedIn::KIND)
+      end
 
       # @param line [Recipes::Line]
       def fills?(line) = FILLS.include?(line.kind) || %w[cheese puree].include?(line.role)
