@@ -71,6 +71,7 @@ module Restauro
       RiceBalls
       Roast
       RoastInList
+      RolledInList
       Said
       SecondFormula
       SetAndCut

@@ -91,7 +91,7 @@ module Restauro
       # Whipped whites in it carry it, and let go of it soon.
       def risen? =
         @answers.any? do |part|
-          part.lines.any? { |line| line.role == "egg" && Families::Sauce::Finish.separated?(line) }
+          part.lines.any? { |line| line.role == "egg" && Recipes::PartedEggs.line?(line) }
         end
 
       def stand

@@ -10,6 +10,7 @@ module Restauro
       include OnCrumbs
       include PotatoesAside
       include RoastInList
+      include RolledInList
       include StewAndDumplings
       include ToppedInList
 
@@ -36,7 +37,7 @@ module Restauro
       # @param group [Grouping::Group]   @return [Array<Grouping::Group>] itself alone, or its pieces
       def split(group)
         stuffed(group) || rice_balls(group) || sandwiched(group) || over_a_coat(group) || bound(group) ||
-          dumplings(group) || layered(group) || under_white_sauce(group) ||
+          dumplings(group) || rolled(group) || layered(group) || under_white_sauce(group) ||
           (unnamed(group) unless group.label) || pieces(group)
       end
 

@@ -104,15 +104,15 @@ module Restauro
 
         return last(rest) if rest.all? { |line| LAST.include?(line.role) || line.kind == "herb" } && rest != lines
 
-        eggs = rest.any? { |line| line.role == "egg" }
-        [
-          Families::Step.new(
-            kind: "mix",
-            text: "#{name}: #{rest.length > 1 ? "mix #{list(rest)}" : "have ready #{list(rest)}"}.",
-            uses: rest,
-            safety: eggs ? ["raw_flour"] : []
-          )
-        ]
+        [Families::Step.new(kind: "mix", text: "#{name}: #{mixing(rest, lines)}.", uses: rest,
+                            safety: rest.any? { |line| line.role == "egg" } ? ["raw_flour"] : [])]
+      end
+
+      # With each other, or into what was cooked before.
+      def mixing(rest, lines)
+        return "stir #{list(rest)} into it" if (lines - rest).any? { |line| simmers?(line) }
+
+        rest.length > 1 ? "mix #{list(rest)}" : "have ready #{list(rest)}"
       end
 
       def wraps?(line) = Families::CompanionKinds::WRAPS.include?(line.ingredient)

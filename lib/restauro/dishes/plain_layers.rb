@@ -27,9 +27,7 @@ module Restauro
       # The rest is made as any filling is.
       def hollowed(lines)
         host = Hollowed.host(@part.recipe, lines)
-        first, *more = steps(lines - [host])
-        into = more.map { |step| step.with(text: step.text.sub(": have ready ", ": stir in ")) }
-        [*[first].compact, *into,
+        [*steps(lines - [host]),
          Families::Step.new(kind: "shape", uses: [host], look_for: "a wall a finger thick; full, not heaped",
                             text: "Halve or top #{list([host])}, scoop the middle out; spoon the filling in.")]
       end

@@ -34,7 +34,7 @@ module Restauro
           lines.none? { |line| cooks?(line) && !line.text.match?(EATEN_RAW) }
       end
 
-      def cooks?(line) = ![nil, "late", "cooked_egg", "herb", "table", "other"].include?(line.kind)
+      def cooks?(line) = ![nil, "late", "cooked_egg", "cracked_egg", "herb", "table", "other"].include?(line.kind)
 
       # Tomatoes by themselves, cheese to lay on them.
       def tomatoes?(lines) =

@@ -30,6 +30,7 @@ module Restauro
       autoload :FillingSteps, "restauro/families/dough/filling_steps"
       autoload :Formula, "restauro/families/dough/formula"
       autoload :MixSteps, "restauro/families/dough/mix_steps"
+      autoload :Ribbon, "restauro/families/dough/ribbon"
       autoload :SteamSteps, "restauro/families/dough/steam_steps"
       autoload :PotSteps, "restauro/families/dough/pot_steps"
       autoload :Solver, "restauro/families/dough/formula"

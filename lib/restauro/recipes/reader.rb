@@ -52,7 +52,8 @@ module Restauro
       # What a line means only beside the others.
       def put_in_order(lines) = ToDredge.of(@divided.of(as_cooked(@served.of(@squeezed.of(lines)))))
       # What the steps do with a thing tells what it is.
-      def as_cooked(lines) = @taken_off.of(Poached.of(CrackedIn.of(PotWater.of(RolledUp.of(SlicedByName.of(lines))))))
+      def as_cooked(lines) =
+        @taken_off.of(Poached.of(PartedEggs.of(CrackedIn.of(PotWater.of(RolledUp.of(SlicedByName.of(lines)))))))
 
       # A list that says itself what is an ingredient and what a step; its headings are told as in any text.
       def listed(found)

@@ -10,7 +10,7 @@ module Restauro
       BRACKETED = /\A([^()]*[[:alpha:]])\s*\((?:about|around|approx\.?|ca\.?|circa|roughly)?\s*(\d[^()]*)\)(.*)\z/i
       # "Eggs: 2 large", "onions (3)": counted behind their name.
       COUNTED = DataFiles.words("recipes/words.yml").fetch(:counted_behind)
-      SIZES = /\A\s*(?:large|medium|small|whole|big)?\s*(?:,.*)?\z/i
+      SIZES = /\A\s*\(?(?:large|medium|small|whole|big|free[- ]range|yolks?|whites?)?\)?\s*(?:,.*)?\z/i
 
       # "Nutmeg - a grating", "salt, a good pinch": loose measures, behind what they are of.
       LOOSE = /\A(.*?[[:alpha:])])\s*(?:\s[-–—]|[,:])\s+(?:an?|one)\s+

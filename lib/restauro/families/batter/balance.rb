@@ -38,7 +38,7 @@ module Restauro
         end
 
         # Whites whipped and folded in are all the water of a coat that holds by its eggs.
-        def whipped? = @kept && @wheat.recipe.ingredients.any? { |line| Sauce::Finish.separated?(line) }
+        def whipped? = @kept && @wheat.recipe.ingredients.any? { |line| Recipes::PartedEggs.line?(line) }
 
         def watery?(line)
           return true if line.ingredient && %w[vegetable puree].include?(@catalogue.fetch(line.ingredient).group)

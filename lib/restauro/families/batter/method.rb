@@ -65,7 +65,7 @@ module Restauro
           others = @lines.wet
           how = pudding? ? "do not care for lumps: they bake out" : note(main_flour)["lumps"]
           feel = by_feel
-          apart, others = others.partition { |line| Sauce::Finish.separated?(line) }
+          apart, others = others.partition { |line| Recipes::PartedEggs.line?(line) }
           liquid = feel && "#{feel.first.round} g #{@catalogue.fetch(@swap.liquid.ingredient).say}"
           poured = [*("the yolks of #{list(apart)}" if apart.any?), *(list(others) if others.any?),
                     *(feel && "#{liquid}#{", ice cold" if sparkling? || iced?}")]
@@ -76,7 +76,7 @@ module Restauro
 
         # Eggs that are parted: their whites go in last, whipped.
         def whites
-          apart = @lines.wet.select { |line| Sauce::Finish.separated?(line) }
+          apart = @lines.wet.select { |line| Recipes::PartedEggs.line?(line) }
           return if apart.empty?
 
           Step.new(kind: "mix", text: "Whip the whites to soft peaks; fold them in by thirds.",

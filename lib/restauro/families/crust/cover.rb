@@ -17,7 +17,7 @@ module Restauro
           when "dropped", "crumble"
             "top"
           when "sheet"
-            sheet(crust.recipe, words)
+            sheet(crust, words)
           else
             dough(crust, words)
           end
@@ -26,8 +26,15 @@ module Restauro
         # One long roll in its sheet.   @param recipe [Recipes::Recipe]
         def rolled_up?(recipe) = words(recipe).match?(WORDS.fetch(:rolled_up))
 
+        # What is poured and sets lies in it: under a lid alone it would have nothing to hold it.
         # @return [String] around its filling, under it or over it
-        def sheet(recipe, words)
+        def sheet(crust, words)
+          cover = sheet_words(crust.recipe, words)
+          cover == "top" && crust.filling&.custard? ? "bottom" : cover
+        end
+
+        # @return [String] by what is said
+        def sheet_words(recipe, words)
           return "wrapped" if rolled_up?(recipe) || words.match?(WORDS.fetch(:folded))
 
           return "double" if shells(recipe) > 1 && words.match?(WORDS.fetch(:pie))

@@ -39,7 +39,9 @@ module Restauro
           return {} unless rolled?
           return {shape: "filled", **unboiled(place)} if place.filled?
 
-          place.between? ? {shape: "sheets"} : {}
+          return {shape: "sheets"} if place.between?
+
+          {cutter_mm: Ribbon.width_mm(place.dish.recipe)}.compact
         end
 
         # (see Declared#holds)

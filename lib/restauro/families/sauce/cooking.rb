@@ -29,7 +29,7 @@ module Restauro
         # Whether what else thickens asks for eggs that boil with it; in a thinner sauce they go in last, below the
         # boil.
         def boiled_eggs?
-          formula.parts.any? { |part| part.ingredient.group == "egg" && !Finish.separated?(part.line) } &&
+          formula.parts.any? { |part| part.ingredient.group == "egg" && !Recipes::PartedEggs.line?(part.line) } &&
             formula.starch_e >= Constants.fetch(:sauce, :boiled_eggs_least_e)
         end
 

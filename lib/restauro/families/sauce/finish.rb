@@ -5,10 +5,6 @@ module Restauro
     class Sauce
       # The steps of a swap from when it comes off the heat: what goes in last, how it is served and kept.
       class Finish
-        SEPARATED = DataFiles.words("ingredients/words.yml").fetch(:separated)
-        # Eggs whose whites are whipped apart.   @param line [Recipes::Line, nil]
-        def self.separated?(line) = line&.text.to_s.match?(SEPARATED)
-
         # Whether something sharp should go in last: acid with a strong buffer and no alcohol to boil off.
         # @param ingredient [Ingredient, nil]
         def self.sharp?(ingredient)
@@ -61,7 +57,7 @@ module Restauro
         def yolks
           eggs = @lines.eggs
           return if eggs.empty? || @ours.boiled_eggs?
-          return whipped(eggs) if eggs.any? { |line| Finish.separated?(line) }
+          return whipped(eggs) if eggs.any? { |line| Recipes::PartedEggs.line?(line) }
 
           Step.new(
             kind: "finish",
