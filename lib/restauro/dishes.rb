@@ -71,6 +71,7 @@ module Restauro
       RiceBalls
       Roast
       RoastInList
+      RolledAround
       RolledInList
       Said
       SecondFormula

@@ -5,6 +5,8 @@ module Restauro
     # How parts that were cooked apart meet at last: what goes over at the table, what a dough is turned in, a sauce on
     # what it is for.
     class AtTable
+      include RolledAround
+
       DIP, SETS = DataFiles.words("dishes/words.yml").values_at(:dip, :sets_on_it)
       SOUP = DataFiles.words("families/sauce/words.yml").fetch(:soup)
       private_constant :DIP, :SETS, :SOUP
@@ -31,7 +33,9 @@ module Restauro
         return [into_the_soup(from)] if from.name.match?(SOUP) && to.part.role == :dough
         return [tossed(from)] if from.part.family.nil? && to.part.role == :dough && !dip?(from)
 
-        return [poured(from, to.part.role == :coat && to.family.crisp?(to.swap))] if from.part.role == :sauce
+        if from.part.role == :sauce
+          return sauces.map { |sauce| poured(sauce, to.part.role == :coat && to.family.crisp?(to.swap)) }
+        end
 
         return [] unless beside?(from, to)
 
@@ -53,6 +57,11 @@ module Restauro
 
       private
 
+      # Gravy and bread sauce beside one roast.
+      def sauces =
+        @dish.joins.select { |join| join.how == "over" }.map { |join| @answers[join.from] }
+             .select { |part| part.part.role == :sauce }
+
       # A dip by what is fried, a syrup by what is wrapped.
       def beside?(from, to) =
         from.part.family.nil? && (%i[coat shell].include?(to.part.role) || dip?(from)) && !Dredged.pan_sauce?(from.name)
@@ -65,31 +74,6 @@ module Restauro
       end
 
       def dip?(part) = part.name.to_s.match?(DIP)
-
-      # Pancakes around what was made for them; crumbs go on after.
-      def around
-        return tight if @answers.any? { |part| part.family&.key == "breading" }
-        return with_eggs if eggs.any?
-
-        step(text: "#{spread}, hot; roll it up or fold it.", part: @filling&.name,
-             look_for: "both hot", safety: ["hot_hold"])
-      end
-
-      def tight =
-        Families::Step.new(kind: "shape", part: @filling&.name, look_for: "nothing shows at the ends",
-                           text: "#{spread}, cold; fold the sides in and roll it up tight.")
-
-      # Each back in the pan, for the white sets before it is folded over.
-      def with_eggs
-        Families::Step.new(kind: "fry", part: @filling.name, uses: eggs,
-                           minutes: Constants.fetch(:dishes, :egg_in_pan_minutes), safety: ["egg_dish"],
-                           text: "Back into the pan, one at a time: #{spread[0].downcase + spread[1..]} and one of " \
-                                 "#{CrackedEggs.say(eggs)}, broken onto it; fold the sides in, lid on, low.",
-                           look_for: "the white set all through, the yolk as you like it")
-      end
-
-      def eggs = @filling ? @filling.lines.select { |line| CrackedEggs.line?(line) } : []
-      def spread = "Spread each with its share of #{@filling ? "the #{@filling.name.downcase}" : "it"}"
 
       # Baked with what is over it.
       def dough? = @dish.joins.any? { |join| join.how == "over" && @answers[join.to].part.role == :dough }

@@ -5,11 +5,11 @@ module Restauro
     # Which family a group of lines is, or that it is none: by its heading, and by what is in it.
     #   Needs @recipe, @catalogue, @given and flour?.
     module FamiliesOfParts
-      BATTER, COATS, SHELL =
-        DataFiles.words("dishes/words.yml").values_at(:batter_heading, :coats, :crumb_shell)
+      BATTER, COATS, SHELL, BREAD_SAUCE =
+        DataFiles.words("dishes/words.yml").values_at(:batter_heading, :coats, :crumb_shell, :bread_sauce)
       MERINGUE = DataFiles.words("families/crust/words.yml").fetch(:meringue)
       DUSTED = %w[other flour seasoning].freeze
-      private_constant :BATTER, :COATS, :SHELL, :MERINGUE, :DUSTED
+      private_constant :BATTER, :COATS, :SHELL, :BREAD_SAUCE, :MERINGUE, :DUSTED
 
       private
 
@@ -59,6 +59,8 @@ module Restauro
       # Crumbs alone are scattered over something, or coat something.
       def crumbs_only(group)
         return if group.lines.none? { |line| line.role == "crumb" } || group.label.to_s.match?(Recipes::Parts::FILLING)
+
+        return "sauce" if group.label.to_s.match?(BREAD_SAUCE)
 
         egg = group.lines.any? { |line| line.role == "egg" }
         return "breading" if egg || group.label.to_s.match?(COATS)

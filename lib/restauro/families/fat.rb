@@ -47,12 +47,14 @@ module Restauro
       # Butter says when it is hot, and its milk burns where oil would only begin (common practice).
       def in_butter(uses)
         alone = ", with a spoon of oil against burning" if uses.all? { |line| butter?(line) }
-        fats = Companions.list(uses.map { |line| "#{Companions.grams(line)}#{line.name_text || "fat"}" })
+        fats = Companions.list(uses.map { |line| "#{Companions.grams(line)}#{bare(line)}" })
         Step.new(kind: "preheat", heat: "hob", minutes: Constants.fetch(:heat, :butter_heating_minutes), uses: uses,
                  text: "Melt #{fats} in a wide pan on medium#{alone}.",
                  look_for: "the foam dies down; brown specks are right, black ones are not", safety: ["hot_oil"])
       end
 
+      # "Butter, divided" is butter.
+      def bare(line) = line.name_text.to_s[/\A[^,;(]*\p{L}/] || "fat"
       def butter?(line) = BUTTERS.include?(line.ingredient)
       def degrees = "#{@frying.celsius.round} °C"
       def litres = @frying.litres == 1 ? "a litre" : "#{@frying.litres.round(2).to_s.delete_suffix(".0")} litres"

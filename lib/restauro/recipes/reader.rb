@@ -9,10 +9,10 @@ module Restauro
         @line_reader = LineReader.new(catalogue, system: system)
         @gluten_words = gluten_words
         @outline = Outline.new(@line_reader)
-        @squeezed = Squeezed.new(@line_reader)
-        @served = Served.new(catalogue)
-        @divided = Divided.new(@line_reader)
-        @taken_off = TakenOff.new(@line_reader)
+        @readings = [
+          Squeezed.new(@line_reader), PanJuices.new(@line_reader), Served.new(catalogue), SlicedByName, RolledUp,
+          PotWater, CrackedIn, PartedEggs, Poached, TakenOff.new(@line_reader), Divided.new(@line_reader), ToDredge
+        ].freeze
         freeze
       end
 
@@ -49,11 +49,8 @@ module Restauro
         end
       end
 
-      # What a line means only beside the others.
-      def put_in_order(lines) = ToDredge.of(@divided.of(as_cooked(@served.of(@squeezed.of(lines)))))
-      # What the steps do with a thing tells what it is.
-      def as_cooked(lines) =
-        @taken_off.of(Poached.of(PartedEggs.of(CrackedIn.of(PotWater.of(RolledUp.of(SlicedByName.of(lines)))))))
+      # What a line means only beside the others, and by what the steps do with it.
+      def put_in_order(lines) = @readings.reduce(lines) { |found, reading| reading.of(found) }
 
       # A list that says itself what is an ingredient and what a step; its headings are told as in any text.
       def listed(found)

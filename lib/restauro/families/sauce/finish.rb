@@ -27,6 +27,9 @@ module Restauro
 
         private
 
+        # "Bay leaf"; of "4 cloves" the amount is all there is.
+        def named(line) = [line.name_text, line.text].compact.map(&:strip).reject(&:empty?).first
+
         def minutes(seconds) = (seconds / 60.0 * 2).round / 2.0
 
         # What only gave its taste.
@@ -36,7 +39,7 @@ module Restauro
 
           Step.new(
             kind: "finish",
-            text: "Lift out #{Companions.list(out.map { |line| line.name_text || line.text }.map(&:strip))}.",
+            text: "Lift out #{Companions.list(out.map { |line| named(line) })}.",
             uses: out
           )
         end
