@@ -66,7 +66,8 @@ RSpec.describe Restauro::Safety do
     "cassava" => /never from raw roots/,
     "middle_decides" => /brown is not done/,
     "poultry" => /do not rinse/,
-    "egg_dish" => /not for the pregnant/
+    "egg_dish" => /not for the pregnant/,
+    "shellfish" => /throw away what is cracked.*what has not opened/
   }
   said.each { |key, words| it("says of #{key} what it must") { expect(described_class.words(key)).to match(words) } }
 

@@ -26,13 +26,18 @@ module Restauro
 
       # A dip, a slaw, yogurt with herbs: nothing of it is cooked.
       def stirred?(lines)
-        return false if lines.any? { |line| RAW.include?(line.kind) }
+        return false if lines.any? { |line| RAW.include?(line.kind) } || sauce_of_tomatoes?(lines)
+
         return true if name.match?(STIRRED) || (name.match?(RELISH) && lines.none? { |line| cooks?(line) })
 
         liquids = lines.select { |line| line.role == "liquid" }
         liquids.any? { |line| CURDLES.include?(line.ingredient) } &&
           lines.none? { |line| cooks?(line) && !line.text.match?(EATEN_RAW) }
       end
+
+      # Out of a tin, with onion to soften: a salsa that is no dip.
+      def sauce_of_tomatoes?(lines) =
+        lines.any? { |line| line.ingredient == TOMATOES } && lines.any? { |line| line.kind == "soften" }
 
       def cooks?(line) = ![nil, "late", "cooked_egg", "cracked_egg", "herb", "table", "other"].include?(line.kind)
 

@@ -29,6 +29,7 @@ module Restauro
       SPOONED = DataFiles.words("ingredients/words.yml").fetch(:spooned_peppercorns)
       TINNED, DRIED_FRUIT = DataFiles.words("ingredients/words.yml").values_at(:tinned, :dried_fruit)
       PULSES = DataFiles.words("ingredients/words.yml").fetch(:pulses)
+      IN_SHELLS = DataFiles.words("ingredients/words.yml").fetch(:in_shells)
       # Meat that is stewed whole, and what says it is not.
       ONE_PIECE, DICED = DataFiles.words("ingredients/words.yml").values_at(:in_one_piece, :diced)
       STEAK = DataFiles.words("ingredients/words.yml").fetch(:steak)
@@ -91,6 +92,7 @@ module Restauro
       def kind(line)
         return unless line.kind
         return kind_row("soften") if line.text.match?(CUT_FINE) || soffritto?(line)
+        return kind_row("in_shells") if line.kind == "fish" && line.text.match?(IN_SHELLS)
         return kind_row("simmer") if line.text.match?(DRIED_FRUIT) && @lines.any? { |one| one.kind == "whole_meat" }
         return kind_row("pulse") if line.kind == "simmer" && line.text.match?(PULSES)
         return kind_row(@grain) if line.kind == "simmer" && line.text.match?(GRAINS)

@@ -19,7 +19,8 @@ module Restauro
         mayonnaise|aioli|tartare|raita|tzatziki|mayo|
         jelly|compote|mousse|ganache|caramel|curd|(?:dry|wet)\ ingredients|rest|mash|wash|dressing|syrup|pie|
         (?:sage|herb|garlic|brown(?:ed)?|lemon|chive|parsley|spiced?)\ butter)\s*\z/ix
-      MADE_OF_FLOUR, DONE_TO_IT = DataFiles.words("recipes/words.yml").values_at(:made_of_flour, :done_to_it)
+      MADE_OF_FLOUR, DONE_TO_IT, TO_USE =
+        DataFiles.words("recipes/words.yml").values_at(:made_of_flour, :done_to_it, :to_use)
       # "Chicken broth" is a thing, "Broth" above its list is none.
       ALONE = /\A\W*broth\W*\z/i
       ON_THE_LINE = /\A\W*([[:alpha:]][^:\d]{1,40}?(?:\s(?:for|serves)\s\d{1,2})?)(?:\s*:|\s[-–—])\s+(.*[\d½⅓¼⅔¾⅛].*)\z/
@@ -39,7 +40,7 @@ module Restauro
 
       # @param following [String] the next line: what a heading without a colon is above
       def heading?(line, following)
-        return false if @line_reader.amount?(line)
+        return false if @line_reader.amount?(line) || (line.match?(TO_USE) && @line_reader.known_name?(line))
 
         line, following = [line, following].map { |text| text.gsub(RULED, "") }
         return true if FOR.match?(line) || COLON.match?(line)

@@ -19,6 +19,7 @@ module Restauro
       TIME_FIRST = /\A\W*(?:\d+[.)]\s+)?\d+(?:\s*[-–]\s*\d+)?\s*(?:min|minut(?:es?|en|i|os)|stunden?|heures?)\b/i
       SAYS_HOW = WORDS.fetch(:says_how)
       BARE_WORDS = 3
+      SAYS_WHAT_FOR = Regexp.union(Line::TO_FRY_IN, SHELL_FOR, Headings::TO_USE)
       SERVES, METHOD_BEFORE = WORDS.values_at(:so_many_eat, :method_before)
       LONG_SENTENCE = Regexp.union(/\A[^\d].{55,}[.!]\s*\z/, WORDS.fetch(:verb_last))
 
@@ -137,8 +138,7 @@ module Restauro
 
       # "butter", "salt to taste" or "oil for deep frying" in a list, not "Onion and cider-vinegar gravy".
       def bare_ingredient?(line) =
-        (line.split.length <= BARE_WORDS || [Line::TO_FRY_IN, SHELL_FOR].any? { |words| words.match?(line) }) &&
-          @line_reader.known_name?(line)
+        (line.split.length <= BARE_WORDS || line.match?(SAYS_WHAT_FOR)) && @line_reader.known_name?(line)
 
       def title?(line)
         return true if ABOUT.match?(line)

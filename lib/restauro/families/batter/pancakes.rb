@@ -17,8 +17,10 @@ module Restauro
         def steps
           return [in_the_iron] if title.match?(WAFFLE)
 
+          return [first_side(true), second_side(true), torn] if title.match?(TORN)
+
           thick = %w[fritter patty].include?(@ours.style) || @ours.gas.moles.positive? || @lines.yeast.any?
-          [first_side(thick), second_side(thick), *(torn if title.match?(TORN))]
+          [first_side(thick), second_side(thick)]
         end
 
         private
@@ -34,8 +36,8 @@ module Restauro
 
         # Pulled to pieces in its pan.
         def torn
-          [Step.new(kind: "fry", text: "Tear it with two forks; let the pieces take colour in a little more fat.",
-                    minutes: Constants.fetch(:making, :thick_turned_minutes), look_for: "golden edges, soft inside")]
+          Step.new(kind: "fry", text: "Tear it with two forks; let the pieces take colour in a little more fat.",
+                   minutes: Constants.fetch(:making, :thick_turned_minutes), look_for: "golden edges, soft inside")
         end
 
         def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
@@ -44,6 +46,7 @@ module Restauro
           fat = @lines.pan_fat.any? ? "with #{list(@lines.pan_fat)}" : "with a film of fat"
           poured = thick ? "medium; drop in spoonfuls with room between" : "pour a thin round and tilt"
           poured = "medium; lay them in with room between" if patty?
+          poured = "medium; pour it in, two fingers deep, lid on" if title.match?(TORN)
           lay = "A hot pan #{fat}#{thick ? "," : ";"} #{poured}."
           Step.new(kind: "fry", text: lay, minutes: minutes(thick, :pancake),
                    uses: @lines.pan_fat,

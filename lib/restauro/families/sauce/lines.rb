@@ -5,7 +5,7 @@ module Restauro
     class Sauce
       # The lines of our sauce by what is done with them, each in one place: nothing is left over.
       class Lines
-        SOUP = DataFiles.words("families/sauce/words.yml").fetch(:soup)
+        SOUP, COCOA = DataFiles.words("families/sauce/words.yml").values_at(:soup, :cocoa)
         ONE_POT = DataFiles.words("ingredients/words.yml").fetch(:one_pot)
         attr_reader :companions, :thickeners, :late_thickeners, :slurry
 
@@ -29,8 +29,8 @@ module Restauro
         def fats = of("fat")
         # @return [Array<Recipes::Line>] what gives juice
         def fruits = @ours.recipe.ingredients.select { |line| group(line) == "fruit" }
-        # @return [Array<Recipes::Line>]
-        def sugars = @ours.recipe.ingredients.select { |line| group(line) == "sugar" }
+        # Sugar, and the cocoa that is whisked in with it.   @return [Array<Recipes::Line>]
+        def sugars = @ours.recipe.ingredients.select { |line| group(line) == "sugar" || cocoa?(line) }
         # Poured before the rest and boiled a while: wine, cider, beer, spirits.
         def wines = of("liquid").select { |line| ingredient(line)&.alcohol_pct.to_f.positive? }
         # What goes into the pan first. Tomatoes or sour cream alone are the sauce itself: they cannot wait for the end.
@@ -87,7 +87,8 @@ module Restauro
           ingredient(line).then do |i|
             i&.allergens&.include?("milk") && i.ph && i.ph <= Constants.fetch(:sauce, :soured_ph)
           end
-        def companion?(line) = line.role == "other" && !%w[fruit sugar].include?(group(line))
+        def cocoa?(line) = line.role == "other" && line.text.match?(COCOA)
+        def companion?(line) = line.role == "other" && !%w[fruit sugar].include?(group(line)) && !cocoa?(line)
       end
     end
   end
