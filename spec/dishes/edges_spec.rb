@@ -178,4 +178,22 @@ RSpec.describe Restauro::Dishes do
     fish = "200 ml milk\n300 g cod"
     expect([fish, "1 onion\n#{fish}"].map { |one| said[one].include?("bare simmer") }).to eq [true, false]
   end
+
+  it "tells what has taken the place of what in a part without flour" do
+    pie = "Fish pie\nSauce\n30 g butter\n30 g flour\n400 ml milk\nMash\n1 kg potatoes\n50 g butter\n"
+    mash = answer(pie, system: "uk", without: ["dairy"]).parts.find { |part| part.name == "Mash" }
+    expect(mash.substitutions.map { |found| found.line.text }).to eq ["50 g butter"]
+  end
+
+  it "simmers what is poured, and stirs in what is sweet and what is fat" do
+    filling = "Filling\n300 g spinach\n100 ml cream\n20 g sugar\n1 tbsp butter"
+    said = answer("Pancakes\nBatter\n150 g flour\n2 eggs\n300 ml milk\n#{filling}", system: "uk").steps.map(&:text)
+    expect(said).to include("Filling: pour in 101 g heavy cream; simmer gently.",
+                            "Filling: stir 20 g sugar and 14.4 g butter into it.")
+  end
+
+  it "has no base of bread crumbs under a pie" do
+    pie = "Cauliflower pie\nFilling\n1 cauliflower\n30 g butter\n30 g flour\n400 ml milk\nOver it\n60 g breadcrumbs\n25 g butter\n"
+    expect(parts[self, "#{pie}Bake at 190C for 30 minutes"].map { |part| part.part.family }).to eq ["sauce", nil]
+  end
 end

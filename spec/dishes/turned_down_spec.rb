@@ -21,6 +21,7 @@ RSpec.describe Restauro::Dishes::TurnedDown do
   end
 
   ["Bake at 190C for 40 minutes.", "Bake uncovered at 180C for 50 minutes.", "Bake at 190C for 40 minutes, then serve.",
+   "Bake at 190C for 20 minutes, then 10 minutes more.",
    "Bake blind at 190C for 15 minutes, then fill it and bake at 170C for 30 minutes."].each do |steps|
     it("is none in '#{steps}'") { expect(said[steps].turned).to be_nil }
   end

@@ -5,11 +5,12 @@ module Restauro
     # Which family a group of lines is, or that it is none: by its heading, and by what is in it.
     #   Needs @recipe, @catalogue, @given and flour?.
     module FamiliesOfParts
-      BATTER, COATS, SHELL, BREAD_SAUCE =
-        DataFiles.words("dishes/words.yml").values_at(:batter_heading, :coats, :crumb_shell, :bread_sauce)
+      BATTER, COATS, SHELL, BREAD_SAUCE, WRAPPERS =
+        DataFiles.words("dishes/words.yml")
+          .values_at(:batter_heading, :coats, :crumb_shell, :bread_sauce, :wrappers)
       MERINGUE = DataFiles.words("families/crust/words.yml").fetch(:meringue)
       DUSTED = %w[other flour seasoning].freeze
-      private_constant :BATTER, :COATS, :SHELL, :BREAD_SAUCE, :MERINGUE, :DUSTED
+      private_constant :BATTER, :COATS, :SHELL, :BREAD_SAUCE, :WRAPPERS, :MERINGUE, :DUSTED
 
       private
 
@@ -35,7 +36,8 @@ module Restauro
           line.role == "lift" || Families::Dough::Contents.raw?(line.ingredient) ||
             %w[puree curd].include?(@catalogue.find_key(line.ingredient)&.group)
         end
-        !bound && @recipe.ingredients.any? { |line| line.part.to_s.match?(Recipes::Parts::FILLING) }
+        !bound && (group.label.to_s.match?(WRAPPERS) ||
+          @recipe.ingredients.any? { |line| line.part.to_s.match?(Recipes::Parts::FILLING) })
       end
 
       # "For the fish: 4 fillets, 2 tbsp flour", beside its batter.
