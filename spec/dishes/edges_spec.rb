@@ -193,7 +193,8 @@ RSpec.describe Restauro::Dishes do
   end
 
   it "has no base of bread crumbs under a pie" do
-    pie = "Cauliflower pie\nFilling\n1 cauliflower\n30 g butter\n30 g flour\n400 ml milk\nOver it\n60 g breadcrumbs\n25 g butter\n"
+    pie = "Cauliflower pie\nFilling\n1 cauliflower\n30 g butter\n30 g flour\n400 ml milk\n" \
+          "Over it\n60 g breadcrumbs\n25 g butter\n"
     expect(parts[self, "#{pie}Bake at 190C for 30 minutes"].map { |part| part.part.family }).to eq ["sauce", nil]
   end
 end

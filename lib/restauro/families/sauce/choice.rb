@@ -3,10 +3,8 @@ module Restauro
     class Sauce
       # Which thickeners a swap uses, from what the cook chose and what must be kept out.
       class Choice
-        BOOST = %w[blend_with_gum corn_starch].freeze
-        # Flours that take colour in fat; a starch or a blend of starches stays pale (common practice).
-        BROWNING = %w[sweet_rice_flour sorghum_flour chickpea_flour white_rice_flour].freeze
-        BOOSTERS = %w[corn_starch potato_starch tapioca_starch arrowroot].freeze
+        BOOST, BROWNING, BOOSTERS =
+          DataFiles.yaml("families/sauce/usual.yml").values_at("boosted", "browning", "boosters")
 
         # @param catalogue [Catalogue]   @param exclusion [Diets::Exclusion]   @param offer [Array<String>] keys at hand
         def initialize(catalogue, exclusion = Diets::Exclusion.new, offer: [])
