@@ -13,7 +13,7 @@ module Restauro
 
       # @param text [String]   @param title [Boolean] whether it is the dish's   @return [Integer, nil]
       def of(text, title: false)
-        said = text[MAKES, 1] || text[HOLES, 1] || (text[SO_MANY, 1] if title)
+        said = text.match(MAKES)&.captures&.compact&.first || text[HOLES, 1] || (text[SO_MANY, 1] if title)
         count = (Numbers::WORDS[said.to_s.downcase] || said).to_i
         count if count.between?(1, MOST)
       end

@@ -24,6 +24,7 @@ module Restauro
 
         def initialize(swap, catalogue)
           @all = swap.ours.recipe.ingredients
+          @meals = @all.select { |line| catalogue.find_key(line.ingredient)&.group == "meal" }
           @title = swap.ours.recipe.title.to_s
           @dredged = swap.ours.dredged?
           @egg_first = swap.ours.egg_first?
@@ -47,7 +48,8 @@ module Restauro
         # Seasoning goes with the first dry dish, or into the cakes.
         # @return [Array<Array<Recipes::Line>>] one list for each dish
         def dishes
-          dust, wet, crumb = of(DUST) - coarse, of(WET) - mixture - inside - soak - squeezed, coarse + crumbs
+          among_crumbs = coarse + behind_the_egg
+          dust, wet, crumb = of(DUST) - among_crumbs, of(WET) - mixture - inside - soak - squeezed, among_crumbs + crumbs
           first = dust.any? ? dust : crumb
           first.concat(of(%w[seasoning acid])) unless cakes?
           (egg_first? ? [wet, dust, crumb] : [dust, wet, crumb]).reject(&:empty?)
@@ -118,6 +120,14 @@ module Restauro
         def herbs = finishing.select { |line| line.kind == "herb" }
         # Meal that is pressed on last, where there are no crumbs.
         def coarse = @crumb&.group == "meal" ? of(DUST).select { |line| line.ingredient == @crumb.key } : []
+        # Meal that stands among the crumbs, behind flour and egg.
+        def behind_the_egg
+          egg = @all.index { |line| line.role == "egg" }
+          return [] unless egg && of(%w[crumb]).any? && @all.first(egg).any? { |line| DUST.include?(line.role) }
+
+          (@all.drop(egg) & @meals) - coarse
+        end
+
         # Herbs and seeds in the crumbs.
         def finishing = (@companions.at("finish") - beside - butter).select { |line| %w[herb late].include?(line.kind) }
         # Mayonnaise in cakes binds them; else it is eaten with what is coated.

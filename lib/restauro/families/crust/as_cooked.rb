@@ -9,7 +9,8 @@ module Restauro
         HOT_WATER = DataFiles.words("families/crust/words.yml").fetch(:hot_water)
         GRIDDLED, DRY_PAN = DataFiles.words("families/crust/words.yml").values_at(:griddled, :dry_pan)
         HOT_OVEN = DataFiles.words("families/crust/words.yml").fetch(:hot_oven)
-        private_constant :HOT_WATER, :GRIDDLED, :DRY_PAN, :HOT_OVEN
+        RAW_MEATS = %w[whole_meat ground_meat quick_meat].freeze
+        private_constant :HOT_WATER, :GRIDDLED, :DRY_PAN, :HOT_OVEN, :RAW_MEATS
 
         # In a basin over water.
         def steamed? = !options.steam_minutes.nil?
@@ -50,7 +51,7 @@ module Restauro
         # A pasty that is baked for long, and a raised pie, take their meat and roots raw, cut small (common practice).
         def raw_filling?
           lines = filling.recipe.ingredients
-          lines.any? { |line| %w[whole_meat ground_meat].include?(line.kind) } &&
+          lines.any? { |line| RAW_MEATS.include?(line.kind) } &&
             lines.none? { |line| line.role == "liquid" } && options.bake_minutes.to_f >=
               Constants.fetch(:crust, style.key == "hand" ? :raw_filling_minutes : :raised_minutes)
         end
