@@ -48,8 +48,8 @@ module Restauro
         # Seasoning goes with the first dry dish, or into the cakes.
         # @return [Array<Array<Recipes::Line>>] one list for each dish
         def dishes
-          among_crumbs = coarse + behind_the_egg
-          dust, wet, crumb = of(DUST) - among_crumbs, of(WET) - mixture - inside - soak - squeezed, among_crumbs + crumbs
+          meal = coarse + behind_the_egg
+          dust, wet, crumb = of(DUST) - meal, of(WET) - mixture - inside - soak - squeezed, meal + crumbs
           first = dust.any? ? dust : crumb
           first.concat(of(%w[seasoning acid])) unless cakes?
           (egg_first? ? [wet, dust, crumb] : [dust, wet, crumb]).reject(&:empty?)
