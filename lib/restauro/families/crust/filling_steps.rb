@@ -11,7 +11,8 @@ module Restauro
         include NutFilling
 
         RAW = %w[ground_meat ground_poultry sausage fish].freeze
-        CITRUS, FLAVOURS = DataFiles.words("families/crust/words.yml").values_at(:citrus, :flavours)
+        CITRUS, FLAVOURS, LAID_RAW =
+          DataFiles.words("families/crust/words.yml").values_at(:citrus, :flavours, :laid_raw)
         def initialize(swap, catalogue)
           @swap = swap
           @filling = swap.ours.filling
@@ -53,7 +54,9 @@ module Restauro
           fried ? @lines.select { |line| line.role == "fat" } : []
         end
 
-        def companion?(line) = line.role == "other" && !%w[fruit sugar].include?(group(line))
+        # Tomatoes in slices go in as they are: the oven is enough.
+        def companion?(line) =
+          line.role == "other" && !%w[fruit sugar].include?(group(line)) && !line.text.match?(LAID_RAW)
         def left = @lines - fats - Recipes::Parts.of(@swap.ours.recipe, :bench)
 
         def own
