@@ -197,4 +197,12 @@ RSpec.describe Restauro::Dishes do
           "Over it\n60 g breadcrumbs\n25 g butter\n"
     expect(parts[self, "#{pie}Bake at 190C for 30 minutes"].map { |part| part.part.family }).to eq ["sauce", nil]
   end
+
+  it "brushes with the recipe's own milk, and with none for who may not have it" do
+    pasties = "Leek turnovers\n320 g puff pastry\n3 leeks\n200 g potatoes\nMilk to glaze\n"
+    brushed = [[], ["dairy"]].map do |without|
+      answer(pasties, system: "uk", without: without).steps.map(&:text).join.include?("brush with whole milk")
+    end
+    expect(brushed).to eq [true, false]
+  end
 end

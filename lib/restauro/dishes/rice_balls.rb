@@ -17,14 +17,14 @@ module Restauro
       def split(title, lines)
         return unless title.match?(TITLE) && lines.any? { |line| raw?(line) }
 
-        coat = lines.select { |line| COAT.include?(line.role) || line.to_fry_in? } - binding(lines)
+        coat = lines.select { |line| COAT.include?(line.role) || line.to_fry_in? } - held_with(lines)
         inside = lines - coat
         wet = inside.any? { |line| line.role == "liquid" }
         [inside, coat] if wet && coat.any? { |line| line.role == "crumb" }
       end
 
       # An egg ahead of the flour holds the rice, where another is for the coat.   @return [Array<Recipes::Line>]
-      def binding(lines)
+      def held_with(lines)
         ahead, behind = lines.select { |line| line.role == "egg" }.partition do |egg|
           lines.index(egg) < lines.index { |line| %w[flour crumb].include?(line.role) }.to_i
         end

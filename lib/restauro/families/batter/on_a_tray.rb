@@ -26,7 +26,7 @@ module Restauro
           frying = Heat::Frying.usual(:shallow, @ours.recipe.ingredients)
           [Fat.new(frying, nil, nil).heat(uses: @lines.pan_fat),
            Step.new(kind: "fry", text: "#{into_fat}Fry them golden in one layer, half the minutes on each side.",
-                    uses: @lines.coated, minutes: gilding_minutes, celsius: frying.celsius,
+                    uses: @lines.coated, minutes: Constants.fetch(:heat, :gilding_minutes), celsius: frying.celsius,
                     look_for: "golden, the middle still raw: the oven does the rest")]
         end
 
@@ -37,15 +37,12 @@ module Restauro
         end
 
         # The recipe's own, where its middle is done by then.
-        def baked_minutes = [@options.bake_minutes, left_to_bake].compact.max
-        # What the fat has done is done.
-        def left_to_bake = @fried_first && minutes ? minutes - gilding_minutes : minutes
-        def gilding_minutes = Constants.fetch(:heat, :gilding_minutes)
+        # What a few minutes in fat did for the middle is not taken off.
+        def baked_minutes = [@options.bake_minutes, minutes].compact.max
 
         def beside_the_recipe
           told = @options.bake_minutes or return
-          reckoned = left_to_bake
-          "the recipe says #{told.round} min, reckoned are #{reckoned.round}" if reckoned && (told - reckoned).abs >= 1
+          "the recipe says #{told.round} min, reckoned are #{minutes.round}" if minutes && (told - minutes).abs >= 1
         end
 
         def preheat(oven)

@@ -107,11 +107,12 @@ module Restauro
 
         def wash = brushed_with + (strewn && ", and scatter #{strewn} over it").to_s
 
-        # The recipe's own milk, where it has no egg for that.
+        # The recipe's own milk, where it has no egg for that and who eats may have it.
         def brushed_with
           exclusion = @ours.options.exclusion(@catalogue)
           milk = glaze.find { |line| line.role == "liquid" && line.ingredient } if glaze.none? { |l| l.role == "egg" }
-          return @catalogue.fetch(milk.ingredient).say if milk
+          milk &&= @catalogue.fetch(milk.ingredient)
+          return milk.say if milk && exclusion.allows?(milk)
           return "1 egg with a teaspoon of water" if exclusion.allows?(@catalogue.fetch("egg_whole"))
 
           exclusion.allows?(@catalogue.fetch("whole_milk")) ? "milk" : "a plant drink with a little sugar"
