@@ -104,7 +104,8 @@ module Restauro
           part: served?(line) ? line.part || TABLE : line.part,
           amount_text: grams ? measure : line.amount_text,
           name_text: ingredient.say,
-          role: served?(line) ? "other" : Recipes::LineReader::ROLES.fetch(ingredient.group, "other"),
+          role: served?(line) || line.inside? ? "other" : Recipes::LineReader::ROLES.fetch(ingredient.group, "other"),
+          kind: (line.kind if line.inside?),
           added: true,
           warnings: Labels.marks(ingredient, text)
         )

@@ -82,6 +82,8 @@ module Restauro
         return false if %w[crumb].include?(line.role)
         return true if ahead.any? { |other| other.role == "crumb" }
 
+        # Fat to fry in is of what is fried.
+        return false if line.to_fry_in?
         return true if MEATS.include?(line.kind) && ahead[first..].to_a.any? { |other| liquid?(other) }
         return true if line.role == "fat" && roux?(line, lines[index..].find { |other| wheat?(other) })
 

@@ -2,7 +2,7 @@ module Restauro
   module Families
     # Dry, wet, dry: a dusting, something wet, crumbs; or crumbs over a batter. Master metric: the coat's thickness.
     class Breading
-      %w[Declarations Layers Lines Method Prediction Report Swapper Wrapping].each do |name|
+      %w[Bound Declarations Layers Lines Method Mixture Prediction Report Swapper Wrapping].each do |name|
         autoload name.to_sym, "restauro/families/breading/#{name.downcase}"
       end
       autoload :ByHand, "restauro/families/breading/by_hand"
@@ -17,8 +17,8 @@ module Restauro
         freeze
       end
 
-      # A coat is read as it stands.   @return [Recipes::Recipe]
-      def read(recipe) = recipe
+      # A coat is read as it stands, but for what binds the cakes in it.   @return [Recipes::Recipe]
+      def read(recipe) = Bound.of(recipe)
 
       # The same choices as a batter's: flour and crumb in with, piece, oven or oil.   @return [Batter::Options]
       def options(target: nil, **choices)

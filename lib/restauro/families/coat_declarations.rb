@@ -5,6 +5,9 @@ module Restauro
     module CoatDeclarations
       include Declared
 
+      # Cakes of what is mixed, a finger thick.
+      PATTY = Recipes::Line.new(text: "patty", role: "other").freeze
+      private_constant :PATTY
       CHOICES = %i[with target piece oven oil tin].freeze
 
       # (see Declared#choices)
@@ -47,6 +50,8 @@ module Restauro
       end
 
       def usual_piece(place, recipe)
+        return Heat::PieceLine.usual(PATTY, catalogue) if recipe.ingredients.any?(&:inside?)
+
         line =
           %w[other cheese]
             .lazy

@@ -8,9 +8,12 @@ module Restauro
       def pieces
         piece = options.piece or return
         grams, area = size_of(piece)
-        count = Heat::PieceLine.count(recipe) || (food_g && [(food_g / grams).round, 1].max)
+        count = count_told || (food_g && [(food_g / grams).round, 1].max)
         count && [count, count * area]
       end
+
+      # Whether crumbs and egg hold what is mixed, and lie around nothing.
+      def bound? = recipe.ingredients.any?(&:inside?)
 
       # What is heated from one side only, around something that is done.   @return [Heat::Piece, nil]
       def wrapping = nil
@@ -32,7 +35,7 @@ module Restauro
       def mixture_g
         lines = recipe.ingredients.select { |line| %w[other puree].include?(line.role) && line.grams }
         loose = recipe.title.to_s.match?(Breading::Lines::CAKES) ||
-          lines.any? { |line| line.role == "puree" || line.text.match?(Breading::Lines::LOOSE) }
+          lines.any? { |line| line.role == "puree" || line.inside? || line.text.match?(Breading::Lines::LOOSE) }
         lines.sum { |line| line.grams.value } if loose
       end
 
@@ -41,11 +44,15 @@ module Restauro
         options.piece ? options : options.with_choices(piece: Heat::PieceLine.piece(recipe, catalogue))
       end
 
+      # As many cakes as the recipe makes of its mixture; else as many as are listed.   @return [Integer, nil]
+      def count_told = so_many_cakes || (Heat::PieceLine.count(recipe) unless bound?)
+      def each_g = so_many_cakes ? mixture_g / so_many_cakes : (Heat::PieceLine.each_g(recipe) unless bound?)
+      def so_many_cakes = (options.makes if mixture_g)
       # Grams and coated area of one: as heavy as the recipe says, else as long and wide as a slice usually is. As
       # thick, a slice's area goes with its weight; a ball's with its power of two thirds.
       def size_of(piece)
         usual_g, usual_m2 = piece.size
-        each_g = Heat::PieceLine.each_g(recipe) or return usual_g, usual_m2
+        each_g = self.each_g or return usual_g, usual_m2
 
         [each_g, usual_m2 * (each_g / usual_g)**(piece.shape == :slab ? 1 : 2.0 / 3)]
       end

@@ -32,6 +32,7 @@ module Restauro
       IN_SHELLS = DataFiles.words("ingredients/words.yml").fetch(:in_shells)
       # Meat that is stewed whole, and what says it is not.
       ONE_PIECE, DICED = DataFiles.words("ingredients/words.yml").values_at(:in_one_piece, :diced)
+      BEEF = DataFiles.words("ingredients/words.yml").fetch(:beef)
       STEAK = DataFiles.words("ingredients/words.yml").fetch(:steak)
       SOFFRITTO = DataFiles.words("ingredients/words.yml").values_at(:carrot, :onion, :celery).freeze
       # Cut so that they are to be found in the plate.
@@ -56,10 +57,10 @@ module Restauro
       private
 
       def row(line)
+        return kind_row(line.kind) if line.inside?
+
         ingredient = line.ingredient && @catalogue.find_key(line.ingredient)
         return boiled_row if ingredient && BOILED.include?(ingredient.key)
-
-        return kind_row("rolled_in") if line.kind == Recipes::RolledUp::KIND
 
         # Under "To serve" nothing is cooked along but raw meat.
         served = Recipes::Served.words?(line, heading: line.part)
@@ -91,16 +92,29 @@ module Restauro
 
       def kind(line)
         return unless line.kind
-        return kind_row("soften") if line.text.match?(CUT_FINE) || soffritto?(line)
-        return kind_row("in_shells") if line.kind == "fish" && line.text.match?(IN_SHELLS)
-        return kind_row("simmer") if line.text.match?(DRIED_FRUIT) && @lines.any? { |one| one.kind == "whole_meat" }
-        return kind_row("pulse") if line.kind == "simmer" && line.text.match?(PULSES)
-        return kind_row(@grain) if line.kind == "simmer" && line.text.match?(GRAINS)
-        return kind_row("pulpy") if line.kind == "simmer" && line.text.match?(PULPY)
-        return kind_row("briefly") if line.kind == "simmer" && line.text.match?(BRIEFLY)
+
+        told = told_kind(line) and return kind_row(told)
+        return rolled_row(line) if Recipes::RolledUp.slice?(line) && @lines.any?(&:inside?)
         return kind_row(line.kind).except("back") if line.text.match?(thin(line))
 
         kind_row(CompanionKinds.thick(line) || line.kind)
+      end
+
+      # What the words of a line make of it, whatever its kind is else.   @return [String, nil]
+      def told_kind(line)
+        return "soften" if line.text.match?(CUT_FINE) || soffritto?(line)
+        return "in_shells" if line.kind == "fish" && line.text.match?(IN_SHELLS)
+        return "simmer" if line.text.match?(DRIED_FRUIT) && @lines.any? { |one| one.kind == "whole_meat" }
+        return unless line.kind == "simmer"
+
+        {PULSES => "pulse", GRAINS => @grain, PULPY => "pulpy", BRIEFLY => "briefly"}
+          .find { |words, _| line.text.match?(words) }&.last
+      end
+
+      # Slices with something raw in them are done when it is, beef when it is tender.
+      def rolled_row(line)
+        stewed = line.kind == "whole_meat" || line.text.match?(BEEF)
+        kind_row(line.kind).merge("back" => stewed ? "stew" : "joint")
       end
 
       # Carrots beside onion and celery are softened with them.

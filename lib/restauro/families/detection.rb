@@ -33,7 +33,8 @@ module Restauro
 
       # @return [Array<Array(Ingredient, Float)>] g of each counted line, a raw root as its purée
       def self.weighed(lines, catalogue) =
-        lines.select(&:counted?).reject(&:to_fry_in?).map { |line| Dough::Contents.cooked(line, catalogue) }
+        lines.select(&:counted?).reject { |line| line.to_fry_in? || line.inside? }
+          .map { |line| Dough::Contents.cooked(line, catalogue) }
 
       # @return [Array<String>] the family, or all that it could be
       def candidates

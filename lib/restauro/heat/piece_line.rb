@@ -29,6 +29,12 @@ module Restauro
       INCHES = /(\d+(?:\.\d+)?(?:\s+\d+\/\d+|\/\d+)?|\d*\s?[½¼¾])\s*-?\s*(?:inch(?:es)?\b|["”])/i
       FILLER = /\b(?:k?g|of|in|cut|into|thick|each|or|about|the)\b/i
 
+      # Raw sausages are thicker than those that are sold cooked; cakes are as thick as a finger.
+      OWN_THICKNESS =
+        {"sausage" => :usual_sausage_mm, "patty" => :usual_patty_mm,
+         **["hot dog", "frankfurter", "frank", "wiener", "saitenwürstchen"].to_h { |w| [w, :usual_frankfurter_mm] }}
+          .freeze
+
       module_function
 
       # @param recipe [Recipes::Recipe]   @return [Piece, nil]
@@ -64,7 +70,8 @@ module Restauro
       # As it comes.   @param row [Hash] of its food   @param said [String, nil] the shape that the line names
       # @return [Array(String, Symbol)] shape and how thick
       def whole(row, text, said)
-        return [said || "stick", :usual_sausage_mm] if row["word"] == "sausage"
+        own = OWN_THICKNESS[row["word"]]
+        return [said || row["shape"], own] if own
 
         return [said || "stick", :usual_wing_mm] if text.match?(WING)
 

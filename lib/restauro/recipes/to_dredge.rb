@@ -60,8 +60,15 @@ module Restauro
         # Beside a sheet of pastry it is for the board.
         return lines if lines.any? { |line| line.ingredient.to_s.end_with?("_sheet") }
 
-        stewed = lines.find { |line| line.kind == "whole_meat" }
-        lines.map { |line| line.equal?(flour) ? measured(line, stewed) : line }
+        stewed_g = stewed_g(lines)
+        lines.map { |line| line.equal?(flour) ? measured(line, stewed_g) : line }
+      end
+
+      # @param lines [Array<Line>]   @return [Float, nil] g of meat that stews in what its flour thickens
+      def self.stewed_g(lines)
+        rolled = lines.any?(&:inside?)
+        weighed = lines.select(&:grams).find { |line| line.kind == "whole_meat" || (rolled && RolledUp.slice?(line)) }
+        weighed ? weighed.grams.value : (figure(:rolled_slices_g) if rolled)
       end
 
       # @param line [Line]
@@ -72,9 +79,9 @@ module Restauro
         line.grams.nil? && line.amount_text.nil? && (line.text.match?(WORDS) || line.text.match?(BARE))
 
       # A dish of it; of what is stewed, as much as clings to the meat and is stirred in with it.
-      # @param line [Line]   @param stewed [Line, nil]   @return [Line]
-      def self.measured(line, stewed)
-        grams = stewed&.grams ? stewed.grams.value * figure(:stewed_flour_share) : figure(:dish_of_flour_g)
+      # @param line [Line]   @param stewed_g [Float, nil]   @return [Line]
+      def self.measured(line, stewed_g)
+        grams = stewed_g ? stewed_g * figure(:stewed_flour_share) : figure(:dish_of_flour_g)
         line.with(grams: Estimate.within(grams, figure(:dish_share)),
                   warnings: line.warnings.reject { |warning| warning.code == "no_amount" })
       end

@@ -27,9 +27,11 @@ module Restauro
       def bystander_grams(amount, piece_g, kind, text)
         term = amount.terms.first
         return scaled(term.number, term.unit.amount) if term.unit&.mass? && term.unit.only.nil?
-        return (term.number * piece_g).widen(@shares[:piece]) if piece_g && (piece?(term.unit) || tin?(term.unit, kind))
 
-        in_cups(term, kind, text)
+        told = piece_g && (piece?(term.unit) || tin?(term.unit, kind))
+        return (term.number * piece_g).widen(@shares[:piece]) if told
+
+        tinned(term, kind, text) || in_cups(term, kind, text)
       end
 
       private
@@ -39,6 +41,15 @@ module Restauro
 
       # Fish out of a tin is weighed by the tin.
       def tin?(unit, kind) = unit&.kind == :pack && kind == "late"
+
+      # Beans, meat: what is in the tin, drained.
+      def tinned(term, kind, text)
+        packed(term, kind, text) if term.unit&.kind == :pack
+      end
+
+      # @param key [String] of an ingredient, or of the kind of what is known by its name only
+      def packed(term, key, text) =
+        row("ingredients/packs.yml", key, text)&.then { |grams| (term.number * grams).widen(@shares[:piece]) }
 
       def weigh(term, ingredient, line)
         case term.unit&.kind
@@ -56,13 +67,13 @@ module Restauro
       end
 
       def pieces(term, ingredient, line = "")
-        one = row("ingredients/sizes.yml", ingredient, line) || ingredient.piece_g
+        one = row("ingredients/sizes.yml", ingredient.key, line) || ingredient.piece_g
         one && (term.number * one).widen(@shares[:piece])
       end
 
       # @return [Float, nil] g of the first kind of it whose words are on the line
-      def row(file, ingredient, line)
-        found = DataFiles.yaml(file).fetch(ingredient.key, []).find { |one| line.match?(/#{one["words"]}/i) }
+      def row(file, key, line)
+        found = DataFiles.yaml(file).fetch(key, []).find { |one| line.match?(/#{one["words"]}/i) }
         found && Float(found["grams"])
       end
 
@@ -70,7 +81,7 @@ module Restauro
       def pack(term, ingredient, line)
         return pieces(term, ingredient) if ingredient.group == "pastry"
 
-        row("ingredients/packs.yml", ingredient, line)&.then { |grams| (term.number * grams).widen(@shares[:piece]) }
+        packed(term, ingredient.key, line)
       end
 
       def scaled(number, grams_each)

@@ -3,6 +3,9 @@ module Restauro
     class Breading
       # What is made by hand before it is coated: cakes, balls, eggs in their wrapping, pieces with something in them.
       class ByHand
+        PULSES = DataFiles.words("ingredients/words.yml").fetch(:mashed_pulses)
+        private_constant :PULSES
+
         # @param ours [Prediction]   @param lines [Lines]
         def initialize(ours, lines, catalogue)
           @ours = ours
@@ -37,10 +40,15 @@ module Restauro
           return if mixture.empty?
 
           Step.new(kind: "shape", uses: mixture, hold_minutes: 1440, look_for: "they hold when lifted",
-                   text: "#{@lines.rolls? ? "Mash" : "Mix"} #{list(mixture)}; shape into #{@lines.shaped}, and chill " \
-                         "them until they are firm.",
-                   safety: @lines.companions.safety(mixture & @lines.companions.lines))
+                   text: "#{mashed?(mixture) ? "Mash" : "Mix"} #{list(mixture)}; shape into #{count}#{@lines.shaped}" \
+                         ", and chill them until they are firm.",
+                   safety: [*@lines.companions.safety(mixture & @lines.companions.lines), *raw_egg(mixture)])
         end
+
+        # Roots, and beans out of their tin.
+        def mashed?(mixture) = @lines.rolls? || mixture.any? { |line| line.text.match?(PULSES) }
+        def count = (@ours.pieces&.first&.then { |count| "#{count} " } if @lines.bound?)
+        def raw_egg(mixture) = mixture.any? { |line| line.ingredient.to_s.start_with?("egg") } ? ["egg_dish"] : []
 
         # What is soft is made into balls, what melts in the middle.
         def balls

@@ -16,6 +16,9 @@ module Restauro
         # (see Declared#textures)
         def textures = {"" => "as it should", **Troubles.of(key).to_h { |trouble| [trouble.key, trouble.sees] }}
 
+        # (see Declared#told)
+        def told(place, shared) = {**super, makes: place.said.makes}.compact
+
         # Eggs in their wrapping swim, where no other heat is chosen.
         def usual(place, recipe, chosen)
           found = super

@@ -5,25 +5,24 @@ module Restauro
     class Breading
       # The lines of our coat by the dish they stand in: dusting, wet, crumbs; what is coated, and what it is fried in.
       class Lines
+        include Mixture
+
         DUST = %w[flour starch thickener lift].freeze
         WET = %w[egg liquid binder puree].freeze
         BEATEN = DataFiles.words("families/breading/words.yml").fetch(:beaten)
-        SEASONS = %w[soften herb infuse late].freeze
         BUTTERED = DataFiles.words("families/breading/words.yml").fetch(:buttered)
         SMALL = DataFiles.words("families/breading/words.yml").fetch(:small_eggs)
         CRUMB = %w[crumb cheese].freeze
         WHOLE = %w[poultry quick_meat fish].freeze
         BESIDE = DataFiles.words("families/breading/words.yml").fetch(:beside)
         CHOPPED = DataFiles.words("heat/words.yml").fetch(:cut_up)
-        CROQUETTES = DataFiles.words("dishes/words.yml").fetch(:croquettes)
         STUFFS = DataFiles.words("families/breading/words.yml").fetch(:stuffs)
-        CAKES = DataFiles.words("families/breading/words.yml").fetch(:cakes)
-        LOOSE = DataFiles.words("families/breading/words.yml").fetch(:loose)
 
         attr_reader :companions
 
         def initialize(swap, catalogue)
           @all = swap.ours.recipe.ingredients
+          @bound = swap.ours.bound?
           @meals = @all.select { |line| catalogue.find_key(line.ingredient)&.group == "meal" }
           @title = swap.ours.recipe.title.to_s
           @dredged = swap.ours.dredged?
@@ -32,18 +31,6 @@ module Restauro
           @companions = Companions.new(@all.select { |line| line.role == "other" } - wrapped, catalogue)
           freeze
         end
-
-        # @return [String] what the mixture is shaped into
-        def shaped = rolls? ? "short rolls" : "flat cakes"
-
-        # What is mixed and shaped before it is coated: where there is a purée or mince, the pieces are cakes of it.
-        def mixture = cakes? && wrapped.empty? ? @companions.lines - table + of(%w[puree seasoning acid]) + binding : []
-        def cakes? = of(%w[puree]).any? || minced? || @title.match?(CAKES) || rolls?
-        # Croquettes of a root that is still raw: mashed first.
-        def rolls? =
-          @title.match?(CROQUETTES) && @all.any? { |line| Dough::Contents.raw?(line.ingredient) }
-        # Loose as it comes: mince, crab, tuna from a tin; garlic is not what is coated.
-        def minced? = @companions.lines.any? { |line| line.text.match?(LOOSE) && !SEASONS.include?(line.kind) }
 
         # Seasoning goes with the first dry dish, or into the cakes.
         # @return [Array<Array<Recipes::Line>>] one list for each dish
@@ -66,7 +53,7 @@ module Restauro
         # What lies around eggs, with its leaves.   @return [Array<Recipes::Line>]
         def around = wrapped.any? ? @companions.lines - table : []
         # @return [Array<Recipes::Line>] what only goes beside it
-        def table = @companions.at("table") + beside + squeezed + (crumbed? ? [] : herbs)
+        def table = @companions.at("table") + beside + squeezed + (crumbed? || @bound ? [] : herbs)
         # @return [Array<Recipes::Line>] what it is fried in
         def pan_fat = @all.select { |line| line.role == "fat" } - butter
         # A coat stands in no tin.
@@ -88,7 +75,11 @@ module Restauro
         # @return [Array<Recipes::Line>] whole eggs inside
         def wrapped = Lines.wrapped(@all)
         # Cheese that melts goes in the middle, hard cheese into the crumbs.
-        def inside = of(%w[cheese]).reject { |line| line.ingredient == "hard_cheese" } + wrapped
+        def inside
+          return wrapped if bound?
+
+          of(%w[cheese]).reject { |line| line.ingredient == "hard_cheese" || binding.include?(line) } + wrapped
+        end
 
         # In a pocket of meat or fish that comes whole: cheese, ham, butter with garlic.   @return [Array<Recipes::Line>]
         def stuffing
@@ -99,12 +90,6 @@ module Restauro
         end
 
         private
-
-        # A yolk among what is mashed, where there are eggs to dip in behind the flour.
-        def binding
-          eggs, dust = of(%w[egg]), @all.index { |line| DUST.include?(line.role) }
-          eggs.length > 1 && dust ? eggs & @all.first(dust) : []
-        end
 
         # What melts in the middle of a Kiev: butter, and the garlic and leaves in it.
         def butter

@@ -21,8 +21,8 @@ module Restauro
 
         def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
         def clean
-          Step.new(kind: "set_out", safety: ["coeliac_dishes"],
-                   text: "Set out three clean dishes, a rack, and the packs.")
+          set = @lines.bound? ? "a clean bowl, a board" : "three clean dishes"
+          Step.new(kind: "set_out", safety: ["coeliac_dishes"], text: "Set out #{set}, a rack, and the packs.")
         end
 
         def soak
@@ -46,6 +46,8 @@ module Restauro
 
         # What goes in each dish, in order, weighed for the pieces there are.
         def dishes
+          return if @lines.dishes.empty?
+
           count, = @ours.pieces
           named = @lines.dishes.map { |lines| list(lines) }
           where = named.one? ? "In a wide dish" : "In the dishes, in this order"
@@ -60,6 +62,8 @@ module Restauro
         end
 
         def coat
+          return if @ours.layers.empty? && @lines.bound?
+
           coated = @lines.coated
           words = "#{what(coated)}one hand for dry, one for wet: #{order}."
           Step.new(kind: "shape", text: words[0].upcase + words[1..], uses: coated,

@@ -40,11 +40,11 @@ module Restauro
         end
 
         # @return [Float, nil] m of the whole coat
-        def coat_m = layers.empty? ? nil : layers.sum(&:mm) / 1000
+        def coat_m = layers.empty? && !bound? ? nil : layers.sum(&:mm) / 1000
         # @return [Float] kg/m2 of the whole coat
-        def coat_kg_m2 = layers.sum(&:kg_m2)
+        def coat_kg_m2 = layers.sum(0.0, &:kg_m2)
         # @return [Float, nil] kg/m2 of the water in it
-        def coat_water_kg_m2 = layers.empty? ? nil : layers.sum(&:water_kg_m2)
+        def coat_water_kg_m2 = layers.empty? && !bound? ? nil : layers.sum(0.0, &:water_kg_m2)
 
         # Grams of a layer for all the pieces, what stays in the dish counted in.   @return [Float, nil]
         def needed(layer)
@@ -63,7 +63,7 @@ module Restauro
         def water_out_g = (food_g || (pieces && pieces.first * piece_g))&.*(Layers.figure(:salted_water_share))
 
         # @return [Array<Warning>] of its lines, its coat and its heat
-        def warnings = recipe.warnings + (layers.empty? ? [no_coat] : []) + Batter::Cautions.heat(self)
+        def warnings = recipe.warnings + (layers.empty? && !bound? ? [no_coat] : []) + Batter::Cautions.heat(self)
 
         private
 
@@ -73,7 +73,8 @@ module Restauro
         end
 
         def first(&block) =
-          recipe.ingredients.select(&:ingredient).map { |line| @catalogue.fetch(line.ingredient) }.find(&block)
+          recipe.ingredients.select { |line| line.ingredient && !Bound.in?(line) }
+            .map { |line| @catalogue.fetch(line.ingredient) }.find(&block)
         def crumb = first { |i| i.group == "crumb" } || first { |i| i.group == "meal" }
         def dust_g =
           recipe.ingredients.sum(0.0) { |line| Lines::DUST.include?(line.role) ? line.grams&.value.to_f : 0.0 }
@@ -96,6 +97,8 @@ module Restauro
 
         # Everything that is wet or binds, stirred together.
         def wet
+          return if bound?
+
           parts =
             recipe
               .ingredients

@@ -85,8 +85,17 @@ module Restauro
 
             old = @catalogue.fetch(line.ingredient)
             fresh = crumb?(old) ? crumb : dust
+            next [line, [binding(line)]] if Bound.in?(line)
+
             [line, [new_line(fresh, same_volume(line, old, fresh), crumb?(old) ? "crumb" : "flour", line.part)]]
           end
+        end
+
+        # Crumbs in cakes, gram for gram: a binder wants the weight, no coat's volume.
+        def binding(line)
+          fresh = chosen.find { |ingredient| ingredient.group == "crumb" } || @catalogue.fetch(WheatElsewhere::OTHERS)
+          @exclusion.allow!(fresh, instead: "a recipe without crumbs")
+          new_line(fresh, line.grams&.value, "other", line.part).with(kind: Bound::KIND)
         end
 
         def kept(line) = @substitutes.find { |found| found.line.equal?(line) && found.found? }&.lines || [line]

@@ -26,7 +26,7 @@ module Restauro
           parts =
             recipe
               .ingredients
-              .select(&:counted?)
+              .select { |line| line.counted? && !line.inside? }
               .map { |line| Part.new(catalogue.fetch(line.ingredient), line.grams, line) }
           school ||= detect_school(recipe, parts)
           colour = school == "roux" ? colour || Roux.colour_in(recipe) : "white"

@@ -6,16 +6,29 @@ module Restauro
         COLOURS = %w[white blond brown dark].freeze
         OF, *SAID = DataFiles.words("families/sauce/words.yml").values_at(:of_a_roux, :dark, :brown, :blond)
         WORDS = %w[dark brown blond].zip(SAID).to_h.freeze
-        private_constant :OF, :SAID
+        FRIED = DataFiles.words("dishes/words.yml").fetch(:fried)
+        private_constant :FRIED, :OF, :SAID
 
         module_function
 
         # The colour a recipe's own title and steps ask for.   @param recipe [Recipes::Recipe]
         def colour_in(recipe)
-          about = recipe.lines.select { |line| line.role == "title" || (line.words? && line.text.match?(OF)) }
-          about = about.map(&:text).join("\n")
+          titles, steps = recipe.lines.select(&:words?).partition { |line| line.role == "title" }
+          about = [*titles.map(&:text), *steps.flat_map { |line| sentences(line.text) }].join("\n")
           WORDS.find { |_, words| words.match?(about) }&.first || "white"
         end
+
+        # Those that speak of flour, and the next: "Add the flour. Cook until golden." What is fried golden is no roux.
+        # @param step [String]   @return [Array<String>]
+        def sentences(step)
+          ahead = nil
+          step.split(/(?<=[.;!])\s+/).select do |sentence|
+            found = sentence.match?(OF) || (ahead&.match?(OF) && !sentence.match?(FRIED))
+            ahead = sentence
+            found
+          end
+        end
+        private_class_method :sentences
 
         # So dark that onions would burn in the fat before: they go into it and stop it (common practice).
         def first?(colour) = %w[brown dark].include?(colour)
