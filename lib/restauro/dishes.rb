@@ -85,6 +85,7 @@ module Restauro
       ToppedInList
       TurnedDown
       TwoPots
+      UnderWhiteSauce
       WorkOrder
     ].each { |name| autoload name.to_sym, "restauro/dishes/#{name.gsub(/(?<!^)([A-Z])/, '_\1').downcase}" }
     autoload :Join, "restauro/dishes/dish"

@@ -166,7 +166,7 @@ RSpec.describe Restauro::CommandLine, :long do
     end
 
     {
-      %w[--shape round] => /rolled, filled/,
+      %w[--shape star] => /rolled, filled/,
       %w[--roasted-from 900] => /both weights/,
       %w[--roasted-from 900 --roasted-to 20] => /check the weights/,
       %w[--target 9] => /0\.3 to 1\.4/

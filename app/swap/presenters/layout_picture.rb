@@ -34,7 +34,7 @@ module Restauro
         return @layout[:length_mm] if on_a_sheet?
 
         {"extruded" => STRAND_MM.to_f, "strings" => STRAND_MM.to_f, "pushed" => STRAND_MM.to_f,
-         "spooned" => 2 * BALLS * @layout[:thickness_mm]}
+         "spooned" => 2 * BALLS * @layout[:thickness_mm], "round" => 2 * BALLS * @layout[:thickness_mm]}
           .fetch(@layout[:shape]) { ROPE_CUTS * @layout[:thickness_mm] }
       end
 
@@ -75,7 +75,7 @@ module Restauro
         when "filled" then rounds
         when "rolled" then ribbons
         when "sheets" then sheet
-        when "spooned" then balls
+        when "spooned", "round" then balls
         when "pushed" then drops
         when "dumpling", "thumbed" then rope
         else strands

@@ -28,6 +28,7 @@ module Restauro
       WAYS = {"" => "as the recipe", "roux" => "roux", "slurry" => "slurry", "reduction" => "boiled down"}.freeze
       SHAPES = {
         "dumpling" => "rope, cut",
+        "round" => "large balls",
         "spooned" => "by the spoon",
         "pushed" => "through a sieve",
         "rolled" => "ribbons",

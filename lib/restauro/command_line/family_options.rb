@@ -6,7 +6,7 @@ module Restauro
         --piece "NAME slice|floret|stick|cube|fillet N mm", --oven "200C|400F|gas 6[,fan]"   for coats
         --oil "180C [shallow] [olive oil] [2 litres]"
         --tin mini|standard|large   for muffins and hot-tin puddings
-        --shape rolled|filled|extruded|dumpling|spooned|pushed|sheets|thumbed|strings   for doughs: told from the recipe
+        --shape rolled|filled|extruded|dumpling|round|spooned|pushed|sheets|thumbed|strings   for doughs: told from the recipe
         --thickness-mm MM, --cutter-mm MM, --rope-mm MM   one sheet or strand; ring or ribbon; rope
         --seal folded|pair, --tool machine|pin, --hands flour|oil, --helpers N, --filling-g G
         --litres L, --frozen        the pot, from the freezer

@@ -13,9 +13,8 @@ module Restauro
       include RolledInList
       include StewAndDumplings
       include ToppedInList
+      include UnderWhiteSauce
 
-      WHITE_SAUCE = DataFiles.words("dishes/words.yml").fetch(:under_white_sauce)
-      SOUP = DataFiles.words("families/sauce/words.yml").fetch(:soup)
       BREADS = %w[bread gf_bread].freeze
       # Ways to split a list without a heading.
       UNNAMED = %i[filo_over crumb_topping roasted meringue_over crust_first dredged iced pancakes over_a_dough
@@ -113,7 +112,10 @@ module Restauro
       # Meatballs before the sauce they go into: mince, egg, crumbs and what is mixed in with them.
       def bound(group)
         last = group.lines.rindex { |line| Bound.binds?(line) || Bound.mince?(line) } or return
-        cut = group.lines.each_index.find { |at| at > last && begins_the_sauce?(group.lines[at]) }
+        dust = group.lines.index { |line| Bound.dusts?(line) }
+        cut = group.lines.each_index.find do |at|
+          at > last && (begins_the_sauce?(group.lines[at]) || (dust && at > dust && group.lines[at].kind == "soften"))
+        end
         return if group.label || cut.nil?
 
         mixed, sauce = group.lines[0...cut], group.lines[cut..]
@@ -123,16 +125,6 @@ module Restauro
       end
 
       def begins_the_sauce?(line) = %w[fat flour liquid].include?(line.role) && !Bound.dusts?(line)
-
-      # Cauliflower, broccoli under a white sauce.   @return [Array<Group>, nil]
-      def under_white_sauce(group)
-        return if group.label || !@title.match?(WHITE_SAUCE) || @title.match?(SOUP)
-
-        drained, sauce = group.lines.partition { |line| Plain.drained?(line) }
-        return if drained.empty? || !milky?(sauce) || sauce.none? { |line| flour?(line) }
-
-        [part(drained.first.text[Plain::DRAINED].capitalize, drained), *pieces(part(nil, sauce))]
-      end
 
       # More milk and cream than stock.
       def milky?(lines)

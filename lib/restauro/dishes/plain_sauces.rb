@@ -41,13 +41,17 @@ module Restauro
 
       def cooks?(line) = ![nil, "late", "cooked_egg", "cracked_egg", "herb", "table", "other"].include?(line.kind)
 
-      # Tomatoes by themselves, cheese to lay on them.
-      def tomatoes?(lines) =
-        lines.any? { |line| line.ingredient == TOMATOES } && lines.none? { |line| cooks?(line) || line.role == "egg" }
+      # Tomatoes by themselves, or with cheese to lay on them, which other things are softened under.
+      def tomatoes?(lines)
+        early = lines.any? { |line| line.role == "cheese" } ? lines.select { |line| line.kind == "soften" } : []
+        lines.any? { |line| line.ingredient == TOMATOES } &&
+          (lines - early).none? { |line| cooks?(line) || line.role == "egg" }
+      end
 
       def tomatoes(lines)
-        boiled = Families::Companions.new(lines.select { |line| PASTA.include?(line.ingredient) }, @catalogue)
-        cheese, rest = (lines - boiled.lines).partition { |line| line.role == "cheese" }
+        early = lines.select { |line| PASTA.include?(line.ingredient) || line.kind == "soften" }
+        fats = early.any? { |line| line.kind == "soften" } ? lines.select { |line| line.role == "fat" } : []
+        cheese, rest = (lines - early - fats).partition { |line| line.role == "cheese" }
         simmer =
           Families::Step.new(
             kind: "simmer",
@@ -56,7 +60,7 @@ module Restauro
             minutes: Constants.fetch(:making, :tender_minutes),
             look_for: "thick enough that a spoon leaves a track"
           )
-        first = [*boiled.before_roux, simmer]
+        first = [*Families::Companions.new(early, @catalogue).early_steps(fats), simmer]
         return first if cheese.empty?
 
         ready = "#{name}: have #{list(cheese)} ready to lay over it."
@@ -66,6 +70,7 @@ module Restauro
       # Cheese melted in cream: a sauce that no flour thickens.
       def melted?(lines)
         lines.any? { |line| line.role == "cheese" } && lines.any? { |line| line.role == "liquid" } &&
+          lines.none? { |line| line.ingredient == TOMATOES } &&
           lines.none? { |line| cooks?(line) && !line.text.match?(EATEN_RAW) || line.role == "egg" }
       end
 

@@ -10,6 +10,7 @@ module Restauro
       # What is stirred into the white one, behind its milk.
       STIRRED = %w[seasoning egg cheese].freeze
       MINCED = %w[ground_meat ground_poultry].freeze
+      OVER = DataFiles.words("dishes/words.yml").fetch(:over_it)
       SHEETS = %w[wheat_pasta_sheets gf_pasta_sheets wheat_pasta gf_pasta].freeze
 
       # @param catalogue [Catalogue]   @param lines [Array<Recipes::Line>] of one list
@@ -47,8 +48,11 @@ module Restauro
         milk = rest.take_while { |line| milk?(line) || line.role == "seasoning" }
         return if milk.none? { |line| milk?(line) }
 
-        @lines[from, 2] + milk + rest[milk.length..].take_while { |line| STIRRED.include?(line.role) || spice?(line) }
+        @lines[from, 2] + milk + rest[milk.length..].take_while { |line| stirred?(line) }
       end
+
+      # Mozzarella draws threads: it goes over it.
+      def stirred?(line) = (STIRRED.include?(line.role) && !line.text.match?(OVER)) || spice?(line)
 
       def spice?(line) = line.kind == "herb" || line.text.match?(/\bnutmeg\b/i)
     end

@@ -39,9 +39,11 @@ module Restauro
       # White meat in the stock that the sauce is made of.
       def poached
         at("poach").map do |line|
+          greens = line.equal?(at("poach").first) ? at("poach_with") : []
           done = @rows[line]["safety"] == "poultry" ? "no pink at the bone, its juice clear" : "a fork goes in and out"
-          Step.new(kind: "simmer", text: "#{capital(words(line))}.", minutes: poached_minutes(line),
-                   uses: [line], attended: false, look_for: "#{done}; skimmed, never at a rolling boil",
+          with = "; with it #{said(greens)}, which goes out" if greens.any?
+          Step.new(kind: "simmer", text: "#{capital(words(line))}#{with}.", minutes: poached_minutes(line),
+                   uses: [line, *greens], attended: false, look_for: "#{done}; skimmed, never at a rolling boil",
                    safety: [*safety([line]), "raw_meat"])
         end
       end

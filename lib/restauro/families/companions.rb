@@ -14,7 +14,7 @@ module Restauro
                  "pulse" => :pulse_minutes}.freeze
       # What goes in later than this needs no lid, and only minutes.
       LID_OFF_RANK = 7
-      STAGES = %w[boiled poach roll brown soften infuse simmer finish table].freeze
+      STAGES = %w[boiled poach_with poach roll brown soften infuse simmer finish table].freeze
 
       attr_reader :lines
 

@@ -27,6 +27,7 @@ module Restauro
       autoload :Keeping, "restauro/families/dough/keeping"
       autoload :Swap, "restauro/families/dough/swap"
       autoload :Alternative, "restauro/families/dough/swap"
+      autoload :HandShapes, "restauro/families/dough/hand_shapes"
       autoload :FillingSteps, "restauro/families/dough/filling_steps"
       autoload :Formula, "restauro/families/dough/formula"
       autoload :MixSteps, "restauro/families/dough/mix_steps"

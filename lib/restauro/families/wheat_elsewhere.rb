@@ -4,6 +4,8 @@ module Restauro
     # crumbs, weight for weight.
     class WheatElsewhere
       CRUMBS = {"wheat_biscuit_crumbs" => "gf_biscuit_crumbs"}.freeze
+      DUSTS = DataFiles.words("dishes/words.yml").fetch(:to_dredge)
+      private_constant :DUSTS
       OTHERS = "gf_breadcrumbs".freeze
 
       # @param flour [#call] the ingredient that takes the flour's place, asked for where there is flour; it may be
@@ -23,7 +25,9 @@ module Restauro
 
         fresh = ingredient.group == "crumb" ? crumbs(ingredient) : @flour.call
         if line.grams
-          return [Recipes::WeighedLine.of(fresh, line.grams.value, role: line.role, part: line.part, units: @units)]
+          name = line.text.match?(DUSTS) ? "#{fresh.say}, to dust" : fresh.say
+          return [Recipes::WeighedLine.of(fresh, line.grams.value, role: line.role, part: line.part, units: @units,
+                                                                   name: name)]
         end
 
         [

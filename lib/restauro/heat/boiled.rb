@@ -36,12 +36,13 @@ module Restauro
         Array.new(nodes) { |index| celsius(minutes, index / (nodes - 1.0)) }
       end
 
-      # Minutes until the middle is as hot as that.   @return [Float, nil] nil where it never gets there
-      def minutes_to(target)
+      # Minutes until the middle is as hot as that, or what lies so far out of it.
+      # @param position [Float] 0 the middle, 1 the surface   @return [Float, nil] nil where it never gets there
+      def minutes_to(target, position: 0.0)
         return 0.0 if start >= target
         return if target >= around
 
-        @minutes_to[target] ||= search(target)
+        @minutes_to[[target, position]] ||= search(target, position)
       end
 
       # From the freezer: thawed to the middle by Plank, then warmed from 0 C.   @return [Float, nil] min
@@ -58,10 +59,13 @@ module Restauro
 
       private
 
-      def search(target)
+      def search(target, position)
         low, high = 0.0, 1.0
-        high *= 2 while centre(high) < target
-        TURNS.times { (middle = (low + high) / 2) && (centre(middle) < target ? low = middle : high = middle) }
+        high *= 2 while celsius(high, position) < target
+        TURNS.times do
+          middle = (low + high) / 2
+          celsius(middle, position) < target ? low = middle : high = middle
+        end
         high
       end
 

@@ -38,7 +38,7 @@ module Restauro
       def grams_for(ingredient, stretch, flour_g) = stretch * flour_g / per_share(ingredient)
 
       # What a shape needs.
-      # @param shape [String] rolled, filled, extruded or dumpling
+      # @param shape [String] rolled, filled, extruded, dumpling or round
       # @param thickness_mm [Float] of a sheet
       def needed(shape, thickness_mm)
         return constant(:"need_#{shape}") unless %w[rolled sheets].include?(shape)

@@ -64,7 +64,7 @@ module Restauro
         # Fat that the pan takes, and no dough, batter or sauce.
         def to_fry_in? = role == "fat" && own_text.match?(Line::TO_FRY_IN)
         def counted? = !grams.nil? && !ingredient.nil?
-        # Inside slices of meat, or of what cakes are made of: it thickens and coats nothing.
+        # Inside slices of meat or dumplings, or of what cakes are made of: it thickens and coats nothing.
         def inside? = Line::INSIDE.include?(kind)
         # Sold by the piece: one weighs what it usually does. Of a vegetable that is cut, a piece is no whole one.
         def by_the_piece? = Line::BY_THE_PIECE.include?(kind)
@@ -80,7 +80,7 @@ module Restauro
     Line::TO_FRY_IN = DataFiles.words("families/batter/words.yml").fetch(:to_fry_in)
     Line::BESIDES = /[,;(]?\s*(?:\bplus|\band|\+)\s+(?:a\s+(?:little|bit)(?:\s+of)?\s+)?(?:extra|more|some)\b.*/i
     Line::BY_THE_PIECE = %w[poultry quick_meat fish].freeze
-    Line::INSIDE = %w[rolled_in bound_in].freeze
+    Line::INSIDE = %w[rolled_in bound_in in_dumplings].freeze
     Line::ROLES = %w[
       thickener
       flour

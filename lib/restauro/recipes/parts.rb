@@ -15,7 +15,7 @@ module Restauro
         return :bench if line.own_text.match?(BENCH)
         return :aside if line.to_fry_in? || line.own_text.match?(ASIDE) || line.part.to_s.match?(ASIDE)
 
-        line.part.to_s.match?(FILLING) ? :filling : :dough
+        line.kind == InDumplings::KIND || line.part.to_s.match?(FILLING) ? :filling : :dough
       end
 
       # @return [Array<Line>]

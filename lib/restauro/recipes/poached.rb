@@ -4,10 +4,11 @@ module Restauro
   module Recipes
     # Meat that goes tender in its stock before there is a sauce, and stays white: a step says so, or the dish's name.
     module Poached
-      STEP, TITLE, BROWNED, JOINT, BIRD =
+      STEP, TITLE, BROWNED, JOINT, BIRD, HEN, GREENS =
         DataFiles.words("dishes/words.yml")
-          .values_at(:poached, :poached_by_name, :meat_browned, :cured_joint, :bird_poached)
-      private_constant :STEP, :TITLE, :BROWNED, :JOINT, :BIRD
+          .values_at(:poached, :poached_by_name, :meat_browned, :cured_joint, :bird_poached, :soup_hen, :soup_greens)
+      WITH = "poached_with"
+      private_constant :STEP, :TITLE, :BROWNED, :JOINT, :BIRD, :HEN, :GREENS, :WITH
       KINDS = {meat: "poached_meat", bird: "poached_bird", joint: "poached_joint"}.freeze
 
       module_function
@@ -16,8 +17,11 @@ module Restauro
       def of(lines)
         return lines unless said?(lines)
 
-        lines.map { |line| (kind = kind(line)) ? line.with(kind: kind) : line }
+        lines.map { |line| (kind = kind(line) || (WITH if greens?(line))) ? line.with(kind: kind) : line }
       end
+
+      # What gives the stock its taste, and goes out with the bones.   @param line [Line]
+      def greens?(line) = !line.words? && line.text.match?(GREENS)
 
       # What is stewed, a joint that was cured, a bird in one piece.   @param line [Line]   @return [String, nil]
       def kind(line)
@@ -37,6 +41,9 @@ module Restauro
         water >= bird.grams.value && lines.none? { |line| line.words? && line.text.match?(BROWNED) }
       end
 
+      # One that is sold for it.
+      def hen?(line) = line.kind == "poultry" && line.text.match?(HEN)
+
       # @param lines [Array<Line>]
       def said?(lines)
         return true if in_a_pot_of_water?(lines)
@@ -44,7 +51,7 @@ module Restauro
         title, *rest = lines.select(&:words?).map(&:text)
         return false if rest.any? { |text| text.match?(BROWNED) }
 
-        title.to_s.match?(TITLE) || rest.any? { |text| step?(text) }
+        title.to_s.match?(TITLE) || lines.any? { |line| hen?(line) } || rest.any? { |text| step?(text) }
       end
     end
   end

@@ -17,6 +17,9 @@ module Restauro
         inner.positive? ? 1000 * grams / constant(:filling_density) / inner : 0.0
       end
 
+      # A ball of so much filling.   @return [Float] mm across
+      def ball_mm(grams) = Plan.ball_mm(1000 * grams / constant(:filling_density))
+
       # @param filling_g [Float] g
       # @param sheets [Sheets]
       # @return [Integer] mm, the ring that comes nearest to using both up

@@ -46,6 +46,11 @@ module Restauro
           counted(volume / each, grams * each / volume, grams, thickness_mm: choice.rope_mm)
         end
 
+        # A ball between the hands.
+        def self.round(choice, volume, grams) = spooned(choice, volume, grams)
+        # @param volume [Float] mm3   @return [Float] mm across a ball of it
+        def self.ball_mm(volume) = Math.cbrt(6 * volume / Math::PI)
+
         # A short strand through a hole.
         def self.pushed(choice, volume, grams)
           each = Math::PI * choice.rope_mm**2 / 4 * Constants.fetch(:dough, :pushed_length_mm)
@@ -129,7 +134,7 @@ module Restauro
 
         def footprint
           return [Constants.fetch(:shaping, :nest_mm)] * 2 if nests?
-          return thickness_mm, thickness_mm if %w[dumpling spooned thumbed].include?(shape)
+          return thickness_mm, thickness_mm if %w[dumpling round spooned thumbed].include?(shape)
           return cutter_mm, 2 * cutter_mm if shape == "sheets"
 
           rounds_each == 2 ? [cutter_mm, cutter_mm] : [cutter_mm, cutter_mm / 2]

@@ -24,10 +24,10 @@ RSpec.describe Restauro::Families::Dough do
     expect([spoonful.map(&:last).uniq, more.map(&:last).uniq]).to eq [[false], [true]]
   end
 
-  it "is dropped by the spoon where its name says so and no root makes it firm" do
+  it "is dropped by the spoon where its name says so and no root makes it firm, then rolled to balls" do
     shapes = ["Dumplings\n200 g flour\n120 ml milk", "Potato dumplings\n600 g riced potato\n200 g flour\n1 egg",
               "Gnocchi\n60 g riced potato\n200 g flour\n1 egg"].map { |text| ours[self, text].options.shape }
-    expect(shapes).to eq %w[spooned dumpling dumpling]
+    expect(shapes).to eq %w[spooned round dumpling]
   end
 
   it "has flour enough to be shaped, however dry its root" do

@@ -55,6 +55,8 @@ module Restauro
             lines.none? { |line| line.role == "liquid" } && options.bake_minutes.to_f >=
               Constants.fetch(:crust, style.key == "hand" ? :raw_filling_minutes : :raised_minutes)
         end
+        # Fillets that are each wrapped by itself.   @return [Integer, nil] how many
+        def singles = (FillSteps.singles(filling.recipe.ingredients) if filling && rolled_up?)
         # Rolled up in one, else folded by the piece.
         def rolled_up? = Cover.rolled_up?(recipe)
       end

@@ -32,7 +32,10 @@ module Restauro
           makes = @ours.options.makes
           how = "by spoonfuls on #{"#{makes} " if makes}squares of the sheet; wet the rim, fold corner to corner, " \
                 "press it shut with a fork#{closed}"
-          if FillSteps.whole_piece(filling.recipe.ingredients)
+          if @ours.singles
+            how = "on the sheet, cut in #{@ours.singles}: one on each with its share; wrap it right round, the seam " \
+                  "underneath, the ends tucked in#{closed}"
+          elsif FillSteps.whole_piece(filling.recipe.ingredients)
             how = "on the middle of the sheet; wrap it right round, the seam underneath, the ends tucked in#{closed}"
           elsif @ours.rolled_up?
             how = "in a roll along the sheet, #{thick} cm thick; wet the far edge, roll it up, the seam underneath; " \

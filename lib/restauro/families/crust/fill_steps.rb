@@ -7,6 +7,7 @@ module Restauro
       class FillSteps
         include ByThePiece
 
+        STARTS = {"hot" => "hot", "cold" => "cold from the fridge", "room" => "no longer hot"}.freeze
         WHOLE = %w[quick_meat whole_meat fish].freeze
         TATIN = DataFiles.words("families/crust/words.yml").fetch(:tatin)
 
@@ -27,6 +28,14 @@ module Restauro
           lines.find do |line|
             WHOLE.include?(line.kind) && line.grams && line.grams.value >= Constants.fetch(:crust, :whole_piece_g)
           end
+        end
+
+        # Of several that are a plateful each there is one to a wrapping.
+        # @param lines [Array<Recipes::Line>]   @return [Integer, nil] how many
+        def self.singles(lines)
+          line = whole_piece(lines) or return
+          count = Heat::PieceLine.how_many(line).to_i
+          count if count > 1 && line.grams.value / count <= Constants.fetch(:crust, :single_most_g)
         end
 
         # @return [Array<Step>]
@@ -60,7 +69,7 @@ module Restauro
           into = "Fill it"
           into = "Fill the dish, then scatter the topping over it" if @ours.style.loose? && @ours.cover == "top"
           hot = @ours.filling_start == "hot"
-          start = hot ? "hot" : "cold from the fridge"
+          start = STARTS.fetch(@ours.filling_start)
           weight = ": #{filling.grams.round} g#{deep}, #{start}" if filling.grams >= 1
           into, weight = "Fill them", shared_out(filling, start) if @ours.cups
           under = @ours.cover == "top" ? "dish, the lid cold" : "dry crust"

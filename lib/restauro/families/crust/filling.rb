@@ -4,7 +4,8 @@ module Restauro
       # What goes in or under a crust: its kind, its weight, how deep it lies, when it is done.
       class Filling
         THICKENS = %w[flour starch thickener].freeze
-        private_constant :THICKENS
+        PANNED = %w[soften simmer wilt cured sausage ground_meat ground_poultry poultry quick_meat fish].freeze
+        private_constant :THICKENS, :PANNED
         attr_reader :recipe, :kind, :done_celsius, :why, :safety
 
         # @param recipe [Recipes::Recipe] with its parts marked   @return [Filling, nil] nil where nothing is filled in
@@ -38,6 +39,9 @@ module Restauro
         # Whether it goes into a crust that is still raw.
         def raw_crust? = @raw_crust
         def custard? = kind == "custard"
+        # Whether something of it comes warm out of a pan.
+        def cooked_first? =
+          recipe.ingredients.any? { |line| PANNED.include?(line.kind) && !line.text.match?(CompanionKinds::READY) }
         def fruit? = kind == "fruit"
         def sugared? = recipe.ingredients.any? { |line| sweet?(line) }
         # A sweet cream that starch thickens on the stove, with yolks at most: whole eggs set in the oven.

@@ -12,7 +12,8 @@ module Restauro
           "extruded" => :cylinder,
           "thumbed" => :slab,
           "strings" => :cylinder,
-          "dumpling" => :short_cylinder
+          "dumpling" => :short_cylinder,
+          "round" => :short_cylinder
         }.freeze
 
         attr_reader :body, :pot
@@ -43,6 +44,7 @@ module Restauro
 
         # Across a whole piece, its filling in it.   @return [Float] mm
         def thickness_mm
+          return Math.cbrt(@plan.thickness_mm**3 + inside_mm**3) if around?
           return @plan.path_mm unless @dough.filled?
 
           @plan.path_mm +
@@ -54,7 +56,7 @@ module Restauro
         # Whether water reaching the middle cooks it, as in all raw flour, or heat alone, as in gnocchi of cooked roots
         # and curd.
         def by_law? =
-          !%w[dumpling spooned pushed].include?(@options.shape) ||
+          !%w[dumpling round spooned pushed].include?(@options.shape) ||
             (@options.shape == "dumpling" && @options.family == "pasta" && @dough.floury?)
         def in_law? = Heat::ThicknessLaw.covers?(path_mm)
 
@@ -62,7 +64,7 @@ module Restauro
         def boil_minutes
           return law_minutes if by_law? && path_mm <= law_most
 
-          heated = body.minutes_to(constant(:done_celsius)) or return
+          heated = body.minutes_to(constant(:done_celsius), position: inside) or return
           by_law? ? [law_minutes, heated].max : heated
         end
 
@@ -111,6 +113,10 @@ module Restauro
 
         private
 
+        # Fruit in a ball of dough: the dough is done where it meets it.
+        def inside = around? ? inside_mm / thickness_mm : 0.0
+        def inside_mm = Shaping::Filling.ball_mm(@dough.filling_each_g)
+        def around? = @options.shape == "round" && @dough.filling_each_g&.positive?
         def state = {frozen: @options.frozen}
         def constant(name) = Constants.fetch(:boil, name)
         def law_most = constant(:law_most_mm)

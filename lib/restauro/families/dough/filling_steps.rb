@@ -19,7 +19,7 @@ module Restauro
           return [] unless @ours.filled? || @lines.any?
 
           fats = @lines.select { |line| line.role == "fat" }
-          [*boiled, *@companions.early_steps(fats), *drained, mixed]
+          [*boiled, *@companions.early_steps(fats), *drained, mixed].compact
         end
 
         private
@@ -60,6 +60,8 @@ module Restauro
                 ""
               end
             )
+          return whole if @ours.options.shape == "round"
+
           Step.new(
             kind: "mix",
             text: "Mix the filling#{named}#{mash}; well drained and cold.#{each}",
@@ -69,6 +71,15 @@ module Restauro
             caution: "Keep it cold until it goes in.",
             safety: @companions.safety(@companions.lines)
           )
+        end
+
+        # Fruit, one for each: nothing to mix.
+        def whole
+          return if @lines.empty?
+
+          fruit = Companions.list(@lines.map { |line| Companions.say(line, @catalogue) })
+          Step.new(kind: "mix", uses: @lines, look_for: "dry outside: what is wet lets go of the dough",
+                   text: "Have #{fruit} ready, stoned, washed and dried.")
         end
 
         def all = @ours.filling_g.positive? ? ", #{@ours.filling_g.round} g in all" : ""

@@ -38,7 +38,7 @@ module Restauro
         def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
         def psyllium? = @swap.binder&.ingredient.to_s.start_with?("psyllium")
         def puree = @ours.contents.puree
-        def gnocchi? = @options.shape == "dumpling"
+        def gnocchi? = Options::BY_HAND.include?(@options.shape)
 
         def clean =
           Step.new(

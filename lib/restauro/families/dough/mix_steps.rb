@@ -39,7 +39,7 @@ module Restauro
         def psyllium? = @swap.binder&.ingredient.to_s.start_with?("psyllium")
         def gum? = %w[xanthan_gum guar_gum].include?(@swap.binder&.ingredient)
         def puree = @ours.contents.puree
-        def gnocchi? = @options.shape == "dumpling"
+        def gnocchi? = Options::BY_HAND.include?(@options.shape)
 
         # What has to drink or be spread before the rest.
         def binding

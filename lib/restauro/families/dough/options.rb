@@ -95,9 +95,11 @@ module Restauro
         end
       end
 
-      Options::SHAPES = %w[rolled filled extruded dumpling spooned pushed sheets thumbed strings].freeze
+      Options::SHAPES = %w[rolled filled extruded dumpling round spooned pushed sheets thumbed strings].freeze
+      # Dry to the hand, solved by its flour: rope or ball.
+      Options::BY_HAND = %w[dumpling round].freeze
       # Shapes whose rope, ball or string has a thickness of its own.
-      Options::OWN_ROPE = %w[spooned pushed thumbed strings].freeze
+      Options::OWN_ROPE = %w[round spooned pushed thumbed strings].freeze
       Options::UNITS = {thickness_mm: "mm", rope_mm: "mm", cutter_mm: "mm", litres: "litres", filling_g: "g"}.freeze
     end
   end

@@ -69,7 +69,7 @@ module Restauro
             return "do not stir for the first minute: a gum is brittle while it is hot; nudge them off the bottom"
           end
 
-          if @options.shape == "dumpling"
+          if Options::BY_HAND.include?(@options.shape)
             "do not stir for the first minute; swirl the pot"
           else
             "one stir with a wooden spoon, then leave them"
@@ -79,7 +79,7 @@ module Restauro
         def done
           Step.new(
             kind: "boil",
-            text: "Count from when the water boils again. #{float_words}",
+            text: "Count from when the water #{simmers}. #{float_words}",
             minutes: @boiling.minutes&.then { |minutes| half(minutes) },
             batches: @boiling.batches,
             look_for: done_words,
@@ -87,6 +87,9 @@ module Restauro
             hold_minutes: 2
           )
         end
+
+        # A hard boil tears what is thick.
+        def simmers = @options.shape == "round" ? "simmers again, never at a rolling boil" : "boils again"
 
         def float_words
           unless @boiling.floats_first?

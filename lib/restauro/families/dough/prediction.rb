@@ -10,6 +10,7 @@ module Restauro
         SPOONED = DataFiles.words("families/dough/shapes.yml").fetch(:spooned)
         THUMBED = DataFiles.words("families/dough/shapes.yml").fetch(:thumbed)
         STRINGS = DataFiles.words("families/dough/shapes.yml").fetch(:strings)
+        ROUND = DataFiles.words("families/dough/shapes.yml").fetch(:round)
         DUMPLING = DataFiles.words("families/dough/shapes.yml").fetch(:dumpling)
         attr_reader :recipe, :options, :contents, :ratio, :stretch, :plan, :boiling
 
@@ -19,12 +20,13 @@ module Restauro
           @catalogue = catalogue
           @options = options.shaped(told_shape(options))
           @contents = Contents.new(recipe, catalogue, options)
+          @options = @options.with_choices(rope_mm: around_each_mm) if usual_balls? && around_each_mm
           @ratio = contents.ratio
           @stretch = Hydration::Stretch.of(weights)
           @plan =
             (
               if grams.positive?
-                Shaping::Plan.of(@options, grams: grams, density: food.density(Constants.fetch(:boil, :start_celsius)))
+                Shaping::Plan.of(@options, grams: grams, density: raw_density)
               end
             )
           @boiling = plan&.pieces&.positive? ? Boiling.new(self) : nil
@@ -54,7 +56,9 @@ module Restauro
 
         # Filling in each piece: an even share, no more than it holds.   @return [Float, nil] g
         def filling_each_g
-          return unless filled? && plan&.pieces&.positive?
+          return unless plan&.pieces&.positive?
+          return (filling_g / plan.pieces if filling_g.positive?) if options.shape == "round"
+          return unless filled?
 
           [filling_g.zero? ? filling_most_g : filling_g / plan.pieces, filling_most_g].min
         end
@@ -78,6 +82,18 @@ module Restauro
 
         private
 
+        def usual_balls? = @options.shape == "round" && @options.rope_mm == Options.usual(:round_mm)
+
+        # Balls of all the dough, one around each fruit.   @return [Float, nil] mm
+        def around_each_mm
+          return unless options.shape == "round" && grams.positive?
+
+          count = Recipes::Parts.filling(recipe).filter_map { |line| Heat::PieceLine.how_many(line) }.first
+          count&.positive? ? Shaping::Plan.ball_mm(1e6 * grams / raw_density / count) : nil
+        end
+
+        def raw_density = food.density(Constants.fetch(:boil, :start_celsius))
+
         def told_shape(options)
           words = recipe.lines.select(&:words?).map(&:text).join("\n")
           return told_gnocchi(words) if options.family == "gnocchi"
@@ -93,6 +109,7 @@ module Restauro
         # Pushed through holes, dropped by the spoon where there is flour and no root, else rolled to a rope.
         def told_gnocchi(words)
           return "pushed" if words.match?(PUSHED)
+          return "round" if recipe.title.to_s.match?(ROUND)
 
           contents = Contents.new(recipe, @catalogue, options)
           mass = contents.weights.sum do |ingredient, g|

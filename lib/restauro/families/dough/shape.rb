@@ -3,6 +3,8 @@ module Restauro
     class Dough
       # The steps at the board: rolled, cut, filled or rope and knife; how many, how long with so many hands.
       class Shape
+        include HandShapes
+
         def initialize(swap)
           @swap = swap
           @ours = swap.ours
@@ -44,53 +46,11 @@ module Restauro
                     look_for: "strands that hang without breaking; dusty: a few drops of water; glued together: flour")]
         end
 
-        # @return [Array<Step>] a rope, cut
-        def dumpling
-          d = mm(@plan.thickness_mm)
-          [Step.new(kind: "shape", minutes: hands,
-                    text: "Roll ropes #{d} mm thick, cut every #{d} mm: #{@plan.pieces} pieces of " \
-                          "#{tenths(@plan.piece_g)} g.",
-                    look_for: "a rope that breaks is too dry, one that flattens is too wet")]
-        end
-
-        # @return [Array<Step>] a thin rope, cut and pressed by the thumb
-        def thumbed
-          d = mm(@plan.thickness_mm)
-          [Step.new(kind: "shape", minutes: hands,
-                    text: "Roll ropes #{d} mm thick, cut every #{d} mm; press each with the thumb or a blunt knife " \
-                          "and drag it towards you: #{@plan.pieces} pieces of #{tenths(@plan.piece_g)} g.",
-                    look_for: "a hollow #{mm(@plan.path_mm)} mm thick at most; a piece that tears: wet the hands")]
-        end
-
-        # @return [Array<Step>] strings rolled under the palms
-        def strings
-          [Step.new(kind: "shape", minutes: hands,
-                    text: "Pull off #{tenths(@plan.piece_g)} g at a time, the rest wrapped, and roll each under the " \
-                          "palms to a string #{mm(@plan.thickness_mm)} mm thick: #{@plan.pieces} of " \
-                          "#{length(:strand_length_mm)} cm.",
-                    look_for: "even all along; it breaks: damp the hands and roll more slowly")]
-        end
-
         # @return [Array<Step>] sheets for a dish
         def sheets
           [roll, Step.new(kind: "shape", minutes: hands, look_for: "edges that do not crumble",
                           text: "Cut it into sheets #{mm(@plan.cutter_mm / 10)} cm wide, as long as the dish: about " \
                                 "#{@plan.pieces}.")]
-        end
-
-        # @return [Array<Step>] balls off two spoons
-        def spooned
-          [Step.new(kind: "shape", minutes: hands,
-                    text: "With two wet spoons, balls of #{tenths(@plan.piece_g)} g: #{@plan.pieces} of them.",
-                    look_for: "it drops off the spoon when pushed, not by itself")]
-        end
-
-        # @return [Array<Step>] through holes, over the pot
-        def pushed
-          [Step.new(kind: "shape", minutes: hands,
-                    text: "Have a colander with wide holes, or a board and a knife, over the pot; push it through by " \
-                          "the ladle.",
-                    look_for: "it falls in short strings; too stiff: a splash of water")]
         end
 
         private

@@ -26,7 +26,7 @@ module Restauro
 
         # A dough is reckoned from its root's water: of a parsnip none is known here.   @raise [InvalidInput]
         def refuse_unknown_root
-          return unless options.shape == "dumpling" && @wheat.contents.puree.nil?
+          return unless Options::BY_HAND.include?(options.shape) && @wheat.contents.puree.nil?
 
           flour = stays.replaced.sum { |line| line.grams.value }
           root = Recipes::Parts.dough(recipe).find do |line|

@@ -13,6 +13,7 @@ module Restauro
         CURD = %w[curd gum psyllium egg].freeze
         RUNGS =
           {"rolled" => "rolled", "filled" => "rolled", "extruded" => "crumb", "dumpling" => "soft_dough",
+           "round" => "soft_dough",
            "sheets" => "rolled",
            "spooned" => "spoonable", "pushed" => "spoonable", "thumbed" => "rolled", "strings" => "rolled"}.freeze
 
@@ -73,7 +74,7 @@ module Restauro
         end
 
         def schools = School.all
-        def gnocchi? = @options.shape == "dumpling"
+        def gnocchi? = Options::BY_HAND.include?(@options.shape)
 
         def ordered
           keys = if gnocchi? then curd? ? CURD : GNOCCHI
