@@ -9,8 +9,10 @@ module Restauro
 
       SALTS = %w[fine_salt flake_salt].freeze
       BINDS = %w[water vodka cider_vinegar wine_vinegar lemon_juice egg_whole egg_yolk].freeze
-      # Folded around what is in it, of a dough with yeast, which is wetter and may have no fat.
-      FOLDED = DataFiles.words("dishes/words.yml").fetch(:folded_of_yeast)
+      # Of a dough with yeast, which is wetter, takes milk and may have no fat.
+      OF_YEAST = DataFiles.words("dishes/words.yml").fetch(:of_yeast)
+      MILKS = %w[whole_milk semi_skimmed_milk soy_milk oat_milk].freeze
+      private_constant :MILKS
 
       # @param catalogue [Catalogue]   @param lines [Array<Recipes::Line>] of one list
       # @param title [String] of the dish
@@ -18,7 +20,7 @@ module Restauro
         @catalogue = catalogue
         @lines = lines
         @title = title
-        @yeast = title.match?(FOLDED) && lines.any? { |line| line.ingredient == "yeast_dried" }
+        @yeast = title.match?(OF_YEAST) && lines.any? { |line| line.ingredient == "yeast_dried" }
         @flour_g = lines.find { |line| line.role == "flour" }&.grams&.value.to_f
         freeze
       end
@@ -53,13 +55,13 @@ module Restauro
       end
 
       def binds?(lines)
-        lines.all? { |line| BINDS.include?(line.ingredient) } &&
+        lines.all? { |line| BINDS.include?(line.ingredient) || (@yeast && MILKS.include?(line.ingredient)) } &&
           grams(lines) { true } <= Constants.fetch(:crust, @yeast ? :yeast_binds_most : :binds_most) * @flour_g
       end
 
       def whole?(crust)
         crust.one? { |line| line.role == "flour" } && (@yeast || crust.one? { |line| line.role == "fat" }) &&
-          crust.any? { |line| BINDS.include?(line.ingredient) }
+          crust.any? { |line| BINDS.include?(line.ingredient) || MILKS.include?(line.ingredient) }
       end
     end
   end

@@ -41,13 +41,17 @@ module Restauro
       def read_parts =
         Moved.of(named(Meetings.new(@recipe).of(parts_of(Grouping.new(@recipe, @catalogue).groups))), @recipe,
                  @catalogue, @given)
-      # One thing, but for slices with cream between them.
+      # One thing, but for slices with cream between them, and what is rolled in bought pasta under its sauce.
       def of_no_flour(parts)
+        return with_a_sauce(parts) if parts.length > 1 && @recipe.title.to_s.match?(RolledInList::ROLLED)
+
         slices, rest = parts.partition { |part| part.lines.all? { |line| Bake.raw_layer?(line) } }
         return [whole(Families.detect(@recipe, @catalogue).key)] unless slices.any? && rest.one?
 
         parts.map { |part| part.equal?(rest.first) ? part.with(family: "sauce", name: NAMED["sauce"]) : part }
       end
+
+      def with_a_sauce(parts) = parts.map { |part| part.name == NAMED["sauce"] ? part.with(family: "sauce") : part }
 
       def whole(family) = Part.new(name: @recipe.title || NAMED.fetch(family), family: family, recipe: @recipe)
       def flour?(lines) =

@@ -7,12 +7,15 @@ module Restauro
       # Mash or cheese on a sauce (a pizza's topping lies on its own crust).
       TOPPED = DataFiles.words("dishes/words.yml").fetch(:topping_heading)
 
+      # What is whipped to go over a cream pie.
+      WHIPPED = "Cream"
+
       private
 
       def place(group, groups)
         return :main if groups.length == 1 || group.label.to_s.match?(Recipes::Parts::FILLING)
         return :top if group.label.to_s.match?(Crowning::MERINGUE)
-        return :top if group.label.to_s.match?(Grouping::FINISH) && Crowning.cold?(group.lines, @catalogue)
+        return :top if last?(group) && Crowning.cold?(group.lines, @catalogue)
         return :main if thickened?(group)
         return :top if CrackedEggs.alone?(group.lines) || FiloOver.alone?(group.lines)
         return :top if Partition.cheese?(group.lines) && group.label.nil? && groups.length > 1
@@ -21,6 +24,8 @@ module Restauro
         on_a_sauce = group.label.to_s.match?(TOPPED) && groups.any? { |other| thickened?(other) }
         crumbs || (on_a_sauce && !beside?) ? :top : :main
       end
+
+      def last?(group) = group.label == WHIPPED || group.label.to_s.match?(Grouping::FINISH)
 
       # "Sausages with mash" has it beside; "fish pie with mash" on top.
       def beside? =

@@ -2,13 +2,14 @@
 
 module Restauro
   module Dishes
-    # Tubes, shells and tortillas in one list with what goes in them and the white sauce over them: cannelloni,
+    # Tubes, shells and tortillas in one list with what goes in them and the sauce over them: cannelloni,
     # enchiladas.
-    #   Needs @recipe, @title and part.
+    #   Needs @recipe, @title, part and flour?.
     module RolledInList
       ROLLED = DataFiles.words("dishes/words.yml").fetch(:rolled_sheets)
       AROUND = %w[wheat_pasta_sheets gf_pasta_sheets wheat_pasta gf_pasta wheat_tortilla gf_tortilla].freeze
-      private_constant :ROLLED, :AROUND
+      OVER = DataFiles.words("dishes/words.yml").fetch(:over_it)
+      private_constant :AROUND, :OVER
 
       private
 
@@ -18,16 +19,31 @@ module Restauro
         return if group.label || !@title.match?(ROLLED) || !Said.of(@recipe).baked
 
         around, lines = group.lines.partition { |line| AROUND.include?(line.ingredient) }
-        from = lines.each_cons(2).find_index { |pair| pair.map(&:role).sort == %w[fat flour] }
-        return if around.empty? || from.nil? || from.zero?
-
-        sauce = lines[from..]
-        cheese = sauce.reverse.take_while { |line| line.role == "cheese" }.reverse
-        return if sauce.none? { |line| line.role == "liquid" }
+        inside, sauce, over = made_with_flour(lines) || tomatoes_over(lines)
+        return if around.empty? || inside.nil?
 
         name = "Tortillas" if around.all? { |line| line.ingredient.end_with?("tortilla") }
-        [part("Filling", lines[0...from]), part(name, around), part("Sauce", sauce - cheese), part(nil, cheese)]
+        [part("Filling", inside), part(name, around), part("Sauce", sauce), part(nil, over)]
           .reject { |one| one.lines.empty? }
+      end
+
+      # @return [Array(Array, Array, Array), nil] what goes in, the sauce, cheese over it
+      def made_with_flour(lines)
+        from = lines.each_cons(2).find_index { |pair| pair.map(&:role).sort == %w[fat flour] }
+        sauce = from ? lines[from..] : []
+        return if from.nil? || from.zero? || sauce.none? { |line| line.role == "liquid" }
+
+        cheese = sauce.reverse.take_while { |line| line.role == "cheese" }.reverse
+        [lines[0...from], sauce - cheese, cheese]
+      end
+
+      # Tomatoes or a bought sauce, where nothing has flour in it.   @return [Array(Array, Array, Array), nil]
+      def tomatoes_over(lines)
+        return if lines.any? { |line| flour?(line) }
+
+        sauce = lines.select { |line| line.role == "liquid" }
+        over = lines.select { |line| line.role == "cheese" && line.text.match?(OVER) }
+        [lines - sauce - over, sauce, over] if sauce.any? && (lines - sauce - over).any?
       end
     end
   end

@@ -3,10 +3,10 @@
 module Restauro
   module Dishes
     # What goes over the rest of its list: crumbs by the dish's name, sheets of filo, a meringue.
-    #   Needs @title, part, split, flour?, wet? and sugar?.
+    #   Needs @title, part, split, flour?, wet?, milk? and sugar?.
     module ToppedInList
-      CRUMBS = DataFiles.words("dishes/words.yml").fetch(:crumb_topped)
-      private_constant :CRUMBS
+      CRUMBS, CREAM_PIE = DataFiles.words("dishes/words.yml").values_at(:crumb_topped, :cream_pie)
+      private_constant :CRUMBS, :CREAM_PIE
 
       private
 
@@ -24,6 +24,16 @@ module Restauro
       def filo_over(group)
         under, over = FiloOver.split(group.lines)
         over && [*split(part(nil, under)), part(FiloOver::NAME, over)]
+      end
+
+      # Cream at the end of a cream pie, whose filling has its milk: whipped over it.
+      def cream_over(group)
+        at = group.lines.rindex { |line| line.ingredient == "heavy_cream" } or return
+        rest, over = group.lines[0...at], group.lines[at..]
+        return unless @title.match?(CREAM_PIE) && rest.any? { |line| milk?(line) }
+        return unless over.drop(1).all? { |line| sugar?(line) || line.role == "seasoning" }
+
+        [*split(part(nil, rest)), part(Placing::WHIPPED, over)]
       end
 
       # Whites with their sugar at the end of a pie that is named so.

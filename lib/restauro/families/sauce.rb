@@ -74,7 +74,7 @@ module Restauro
         lines = recipe.ingredients.select { |line| line.role == "thickener" && line.counted? }
         exclusion = Diets::Exclusion.of(options.without, catalogue)
         # Nothing thickens it, and no line is missing or unread that could: it is as it is.
-        return false if lines.empty? && (recipe.ingredients.length < 2 || !recipe.ingredients.all?(&:understood))
+        return false if lines.empty? && unread?(recipe)
 
         lines.all? { |line| exclusion.allows?(catalogue.fetch(line.ingredient)) } && options.with.empty? &&
           options.target.nil? && options.school.nil?
@@ -100,6 +100,15 @@ module Restauro
       rescue InvalidInput
         Swapper.new(catalogue).keep(read(recipe), options, wheat: predict(recipe, options))
       end
+
+      def unread?(recipe)
+        lines = recipe.ingredients
+        !tomatoes?(recipe) && (lines.length < 2 || !lines.all?(&:understood))
+      end
+
+      # Out of a jar or a tin: thick by themselves.
+      def tomatoes?(recipe) =
+        recipe.ingredients.any? && recipe.ingredients.all? { |line| line.ingredient == "tomato_passata" && line.grams }
 
       HEATS = %w[low medium medium_high high].freeze
       private_constant :HEATS

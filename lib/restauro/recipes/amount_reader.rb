@@ -17,6 +17,9 @@ module Restauro
       OF = /\A\s*(?:of(?:\s+the)?|de la|de l['’]|des?|du|d['’]|di|del|della|dell['’]|von)(?:\s+|(?<=['’]))/i
       # "a 400 g tin": one of it.
       ARTICLE = /\A(?:an?|one)\s+(?=\d)/i
+      # "9-inch pie shell": one of it, so wide.
+      ACROSS = /\A\d{1,2}\s*-?\s*(?:inch(?:es)?\b|in\.|["”]|cm\b)\s*-?\s*
+        (?=(?:[\p{L}-]+\s+){0,4}(?:shells?|crusts?|cases?)\b)/ix
       # "2 tablespoons flour, heaped", "2 tbsp (heaped) flour".
       HEAP_AFTER = /[,(]\s*(heaped|heaping|rounded|scant)\s*(?:\)|\z)/i
       # "Oil for deep frying, 180C" is no 180 cups.
@@ -34,7 +37,7 @@ module Restauro
       # @return [Amount, nil] nil when the line holds no amount   @raise [InvalidInput] an impossible quantity
       def read(text, bulleted: false)
         bare = Numbers.plain(text.sub(DEGREES, "")).sub(bulleted ? DASH_BULLET : BULLET, "")
-        plain = bare.sub(ABOUT, "").sub(ARTICLE, "").strip
+        plain = bare.sub(ABOUT, "").sub(ARTICLE, "").sub(ACROSS, "1 ").strip
         heaped_after(leading(plain) || trailing(plain), plain)
       end
 

@@ -4,7 +4,7 @@ module Restauro
   module Families
     class Crust
       # How a crust is made and cooked, by its words and by what is chosen: boiling fat or cold; oven, basin, pan, fat.
-      #   Needs recipe, options, style, cover, filling and chilled.
+      #   Needs recipe, options, style, cover, filling, chilled and hot_filling?.
       module AsCooked
         HOT_WATER = DataFiles.words("families/crust/words.yml").fetch(:hot_water)
         GRIDDLED, DRY_PAN = DataFiles.words("families/crust/words.yml").values_at(:griddled, :dry_pan)
@@ -54,6 +54,13 @@ module Restauro
           lines.any? { |line| RAW_MEATS.include?(line.kind) } &&
             lines.none? { |line| line.role == "liquid" } && options.bake_minutes.to_f >=
               Constants.fetch(:crust, style.key == "hand" ? :raw_filling_minutes : :raised_minutes)
+        end
+        # @return [String] hot, cold, or of the room where a custard is poured over what has just been cooked
+        def filling_start
+          return options.filling_start if options.filling_start
+          return "hot" if hot_filling?
+
+          open? && filling&.custard? && filling.cooked_first? ? "room" : "cold"
         end
         # Fillets that are each wrapped by itself.   @return [Integer, nil] how many
         def singles = (FillSteps.singles(filling.recipe.ingredients) if filling && rolled_up?)

@@ -7,6 +7,10 @@ module Restauro
       class Baking
         include BakedBlind
 
+        STARTS =
+          {"hot" => :hot_filling_celsius, "cold" => :cold_filling_celsius, "room" => :room_filling_celsius}.freeze
+        private_constant :STARTS
+
         # oven Kitchen::OvenTemperature with the filling in it · blind_oven before that
         attr_reader :oven, :blind_oven
 
@@ -120,7 +124,7 @@ module Restauro
         end
 
         def open_water = Constants.fetch(:crust, :open_filling_water)
-        def filling_start = Constants.fetch(:crust, :"#{@crust.filling_start}_filling_celsius")
+        def filling_start = Constants.fetch(:crust, STARTS.fetch(@crust.filling_start))
         # @param half_m [Float] m, from the middle to a face
         def slab(food, half_m) =
           Heat::Piece.new(name: "crust", food: food, shape: :slab, thickness_m: 2 * half_m, kind: "slice")

@@ -19,13 +19,28 @@ module Restauro
         # Into soft cheese, or over what is laid in first.
         def whip
           rest = left - whipped
-          cream = "#{list(whipped)} whipped to soft peaks"
-          cheese = rest.any? { |line| %w[cheese puree].include?(line.role) }
-          words = rest.any? ? "#{list(rest)} first; over it #{cream}" : cream
-          words = "beat #{list(rest)} smooth; fold in #{cream}" if cheese
-          words = melted(rest) if rest.any? { |line| line.text.match?(CHOCOLATE) }
+          chocolate = rest.select { |line| line.text.match?(CHOCOLATE) }
+          words = grated?(chocolate) ? "#{laid(rest - chocolate)}; #{list(chocolate)} over it" : laid(rest)
+          words = melted(rest) if chocolate.any? && !grated?(chocolate)
           Step.new(kind: "mix", text: "Filling: #{words}.", uses: left,
                    look_for: "cream that just holds: beaten on, it splits")
+        end
+
+        # Cream folded into soft cheese, or over what is laid in first.
+        def laid(rest)
+          cream = "#{list(whipped)} whipped to soft peaks"
+          return cream if rest.empty?
+          return "#{list(rest)} first; over it #{cream}" if rest.none? { |line| %w[cheese puree].include?(line.role) }
+
+          "beat #{list(rest)} smooth; fold in #{cream}"
+        end
+
+        # So little of it sets no cream.
+        def grated?(chocolate)
+          return false if chocolate.empty? || chocolate.any? { |line| line.grams.nil? }
+
+          grams, cream = [chocolate, whipped].map { |lines| lines.sum { |line| line.grams&.value.to_f } }
+          grams < Constants.fetch(:crust, :ganache_least) * cream
         end
 
         # What is wet under what is not.   @return [Step, nil]

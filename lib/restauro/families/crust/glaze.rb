@@ -9,7 +9,9 @@ module Restauro
         WORDS = DataFiles.words("families/crust/words.yml").fetch(:glaze)
         STREWN, THINGS = DataFiles.words("families/crust/words.yml").values_at(:strewn_last, :strewn_things)
         FINISH = DataFiles.words("dishes/words.yml").fetch(:finish_heading)
+        MEATS = %w[whole_meat quick_meat].freeze
         PART = "to glaze"
+        private_constant :MEATS
 
         module_function
 
@@ -18,7 +20,7 @@ module Restauro
         def apart(recipe, catalogue)
           watered = watered?(recipe, catalogue)
           lines = recipe.lines.map do |line|
-            (watered && beaten?(line)) || at_last?(line) || strewn?(line) || behind_jam?(line, recipe, catalogue) ?
+            (watered && beaten?(line)) || at_last?(line) || strewn?(line) || sets_nothing?(line, recipe, catalogue) ?
               line.with(part: PART) : line
           end
           recipe.with(lines: lines)
@@ -29,11 +31,21 @@ module Restauro
         # Egg or milk under a heading that says what it is for.
         def headed?(line) = brushed?(line) && line.part.to_s.match?(WORDS)
 
-        # The one egg at the end of a list, behind mincemeat or jam that it sets nothing in.
-        def behind_jam?(line, recipe, catalogue)
+        # The one egg at the end of a list, behind mincemeat, jam or the raw meat of a pie, that it sets nothing in.
+        def sets_nothing?(line, recipe, catalogue)
           all = recipe.ingredients
           return false unless line.role == "egg" && all.last.equal?(line) && line.grams && one?(line)
 
+          behind_jam?(all, catalogue) || behind_meat?(all, recipe)
+        end
+
+        # Diced, and with nothing poured but what the dough and a jelly take.
+        def behind_meat?(all, recipe)
+          recipe.title.to_s.match?(Cover::WORDS.fetch(:pie)) && all.any? { |line| MEATS.include?(line.kind) } &&
+            all.none? { |line| line.role == "liquid" && !%w[water stock].include?(line.ingredient) }
+        end
+
+        def behind_jam?(all, catalogue)
           all.any? { |other| other.text.match?(ByKind::SPREAD) && !other.amount_text.nil? } && all.none? do |other|
             other.role == "liquid" || %w[meal crumb].include?(catalogue.find_key(other.ingredient)&.group)
           end

@@ -89,13 +89,6 @@ module Restauro
         def filling_celsius = chilled? ? nil : filling&.done_celsius
         # @return [String] when what is in it is done
         def filling_why = chilled? ? Chilled::WHY : filling&.why
-        # @return [String] hot, cold, or of the room where a custard is poured over what has just been cooked
-        def filling_start
-          return options.filling_start if options.filling_start
-          return "hot" if hot_filling?
-
-          open? && filling&.custard? && filling.cooked_first? ? "room" : "cold"
-        end
         # @return [Float, nil] cm in the pan that is told, of what weighs anything
         def filling_depth_cm = (filling.depth_cm(lining.base_cm2) if lining && filling&.grams.to_f.positive?)
         # @return [Float] cm where no pan is told
