@@ -10,6 +10,8 @@ module Restauro
         DataFiles.words("dishes/words.yml")
           .values_at(:to_dredge, :bound_poached, :bound_poached_by_name, :bound_browned)
 
+      # No meatball has them in it, its sauce often.
+      MUSHROOMS = DataFiles.words("dishes/words.yml").fetch(:mushrooms)
       BREADS = %w[bread gf_bread].freeze
 
       ALONE = "here crumbs hold the mince together, and there is nothing to work out: put gluten-free breadcrumbs in " \

@@ -8,6 +8,9 @@ module Restauro
 
       # What holds a crust together; what says that it lies under its fruit.
       BINDS = %w[liquid egg].freeze
+      # Spooned over fruit, and wetter than what is rolled.
+      DROPPED = DataFiles.words("dishes/words.yml").fetch(:dropped_by_name)
+      private_constant :DROPPED
       LINED = DataFiles.words("dishes/words.yml").fetch(:lined_by_name)
 
       # @param recipe [Recipes::Recipe]   @param catalogue [Catalogue]
@@ -74,7 +77,8 @@ module Restauro
         flour = grams(lines) { |line| flour?(line) }
         fat, liquid = %w[fat liquid].map { |role| grams(lines) { |line| line.role == role } }
         sheet = lines.any? { |line| group_of(line) == "pastry" }
-        sheet || (flour.positive? && fat > flour / 4 && liquid < flour)
+        most = @title.match?(DROPPED) ? Constants.fetch(:dishes, :cobbler_wet) : 1
+        sheet || (flour.positive? && fat > flour / 4 && liquid < most * flour)
       end
 
       def crusty_flour?(line) =

@@ -43,6 +43,7 @@ module Restauro
       # The broth at the end of a filling's list is what the parcels are eaten in: more than a filling holds.
       def broth(group)
         last, rest = group.lines.last, group.lines[0...-1]
+        return [Group.new(last.name_text, group.lines)] if group.label.nil? && rest.empty? && behind_a_filling?(last)
         return [group] unless group.label.to_s.match?(FILLING) && last.ingredient == "stock" && last.grams
 
         grams = rest.sum { |line| line.grams&.value.to_f }
@@ -51,6 +52,10 @@ module Restauro
 
         [Group.new(group.label, rest), Group.new(last.name_text, [last])]
       end
+
+      # Stock alone, behind a filling that was told on one line with its name.
+      def behind_a_filling?(line) =
+        line.ingredient == "stock" && line.grams && @recipe.ingredients.any? { |one| one.part.to_s.match?(FILLING) }
 
       # "Assembly: 9 lasagne sheets, 60 g parmesan": layers, and cheese over them; also behind lists that have a name.
       def assembled(group)

@@ -112,10 +112,7 @@ module Restauro
       # Meatballs before the sauce they go into: mince, egg, crumbs and what is mixed in with them.
       def bound(group)
         last = group.lines.rindex { |line| Bound.binds?(line) || Bound.mince?(line) } or return
-        dust = group.lines.index { |line| Bound.dusts?(line) }
-        cut = group.lines.each_index.find do |at|
-          at > last && (begins_the_sauce?(group.lines[at]) || (dust && at > dust && group.lines[at].kind == "soften"))
-        end
+        cut = group.lines.each_index.find { |at| at > last && begins_the_sauce?(group.lines, at) }
         return if group.label || cut.nil?
 
         mixed, sauce = group.lines[0...cut], group.lines[cut..]
@@ -124,7 +121,14 @@ module Restauro
         [part(@title[Bound::WORDS].capitalize, mixed), *pieces(part("Sauce", sauce))]
       end
 
-      def begins_the_sauce?(line) = %w[fat flour liquid].include?(line.role) && !Bound.dusts?(line)
+      # Its fat, flour or liquid; mushrooms, and what is softened behind the flour that they are rolled in.
+      def begins_the_sauce?(lines, at)
+        line = lines[at]
+        return false if Bound.dusts?(line)
+        return true if %w[fat flour liquid].include?(line.role) || line.text.match?(Bound::MUSHROOMS)
+
+        line.kind == "soften" && lines.first(at).any? { |one| Bound.dusts?(one) }
+      end
 
       # More milk and cream than stock.
       def milky?(lines)

@@ -19,12 +19,12 @@ module Restauro
 
       # Flour and nothing wet beside what is fried in it; with egg, as far as that makes no batter.
       def dredged?
-        return false if flour.zero? || told_by_title == %w[sauce] || grams("liquid").positive?
+        return false if flour.zero? || grams("liquid").positive? || (told_by_title == %w[sauce] && !to_dredge?)
         return false unless pieces_g > flour || unweighed_piece?
         # Fish minced with egg and a spoon of flour is a cake of all of it.
         return false if cakes? && grams("egg").positive?
 
-        return fried? || dusted? unless grams("egg").positive?
+        return fried? || dusted? || to_dredge? unless grams("egg").positive?
 
         ratio.to_f < figure(:dough_under) || (fried? && to_dredge?) || starched?
       end
