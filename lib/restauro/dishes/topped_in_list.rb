@@ -3,10 +3,11 @@
 module Restauro
   module Dishes
     # What goes over the rest of its list: crumbs by the dish's name, sheets of filo, a meringue.
-    #   Needs @title, part, split, flour?, wet?, milk? and sugar?.
+    #   Needs @title, part, split, flour?, wet?, milk?, sugar?, group_of and least_g.
     module ToppedInList
-      CRUMBS, CREAM_PIE = DataFiles.words("dishes/words.yml").values_at(:crumb_topped, :cream_pie)
-      private_constant :CRUMBS, :CREAM_PIE
+      CRUMBS, CREAM_PIE, DROPPED =
+        DataFiles.words("dishes/words.yml").values_at(:crumb_topped, :cream_pie, :dropped_on_a_stew)
+      private_constant :CRUMBS, :CREAM_PIE, :DROPPED
 
       private
 
@@ -25,6 +26,20 @@ module Restauro
         under, over = FiloOver.split(group.lines)
         over && [*split(part(nil, under)), part(FiloOver::NAME, over)]
       end
+
+      # Cornbread or scone dough that is dropped on a stew: from its first flour on, all of it with what lifts it.
+      def dropped_over(group)
+        at = group.lines.index { |line| dough_flour?(line) } or return
+        stew, dough = group.lines[0...at], group.lines[at..]
+        return unless @title.match?(DROPPED) && stew.any? { |line| line.role == "other" }
+        return if dough.none? { |line| line.role == "lift" } || dough.none? { |line| wet?([line]) }
+
+        [*split(part("Filling", stew)), part("Topping", dough)]
+      end
+
+      # More of it than a stew is thickened with.
+      def dough_flour?(line) =
+        (flour?(line) || group_of(line) == "meal") && line.grams && line.grams.value > least_g
 
       # Cream at the end of a cream pie, whose filling has its milk: whipped over it.
       def cream_over(group)

@@ -66,6 +66,8 @@ module Restauro
           return by_hand(filling) if @ours.style.key == "hand"
           return wrapped(filling) if @ours.cover == "wrapped"
 
+          return if FillingSwap.caramel?(@ours.recipe)
+
           into = "Fill it"
           into = "Fill the dish, then scatter the topping over it" if @ours.style.loose? && @ours.cover == "top"
           hot = @ours.filling_start == "hot"

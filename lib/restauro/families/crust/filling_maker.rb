@@ -24,6 +24,8 @@ module Restauro
           starchy? ? with_starch(plain_pairs) : as_it_is([juicy])
         end
 
+        # Nothing added, nothing set anew.   @return [FillingSwap]
+        def as_it_is(warnings = []) = FillingSwap.new(pairs: plain_pairs, warnings: warnings)
         # Nuts and pulses thicken so little that half a bowl of them would go into the fruit.
         def starchy? =
           @options.filling_with.any? || STARCHES.first(5).any? { |key| exclusion.allows?(@catalogue.fetch(key)) }
@@ -52,7 +54,6 @@ module Restauro
             @filling.boiled?
 
         def choices = {without: @options.without, offer: @options.offer, stew_minutes: @options.stew_minutes}
-        def as_it_is(warnings = []) = FillingSwap.new(pairs: plain_pairs, warnings: warnings)
         # Eggs that may not be eaten, in a filling that they would have set.
         def eggs_out?
           eggs = lines.select { |line| line.role == "egg" && line.counted? }

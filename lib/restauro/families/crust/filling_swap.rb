@@ -12,9 +12,15 @@ module Restauro
           freeze
         end
 
+        # Apples that are turned over lie in their own caramel: nothing binds their juice.   @param recipe [Recipes::Recipe]
+        def self.caramel?(recipe) = recipe.lines.any? { |line| line.words? && line.text.match?(FillSteps::TATIN) }
+
         # @param recipe [Recipes::Recipe] with its parts marked: what goes in without a weight stays as it is written
         def self.of(filling, recipe, catalogue, options)
-          return FillingMaker.new(filling, catalogue, options).make if filling
+          if filling
+            maker = FillingMaker.new(filling, catalogue, options)
+            return caramel?(recipe) ? maker.as_it_is : maker.make
+          end
 
           new(pairs: recipe.lines.select { |line| Parts.filling?(line) }.map { |line| [line, [line]] })
         end

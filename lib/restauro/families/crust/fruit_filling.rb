@@ -11,7 +11,19 @@ module Restauro
         def juicy? = @filling.fruit? && @lines.none? { |line| line.role == "liquid" && line.grams&.value.to_f > most_g }
         def most_g = Constants.fetch(:crust, :juicy_liquid_g)
 
+        # Sugar and butter in the pan that goes into the oven, the fruit laid in it.
+        def caramel
+          sweet, rest = left.partition { |line| group(line) == "sugar" || line.role == "fat" }
+          Step.new(kind: "simmer", uses: left, minutes: Constants.fetch(:making, :caramel_minutes),
+                   safety: ["hot_filling"],
+                   text: "Filling: in the pan that goes into the oven melt #{list(sweet)} to a caramel; lay in " \
+                         "#{list(rest)}, close together, and let it bubble.",
+                   look_for: "amber, and the fruit begins to soften")
+        end
+
         def toss
+          return caramel if FillingSwap.caramel?(@swap.ours.recipe)
+
           dry =
             left.select { |line| %w[thickener starch flour seasoning].include?(line.role) || group(line) == "sugar" }
           Step.new(kind: "mix", text: "Filling: #{tossed(dry, left - dry)}.", uses: left,

@@ -9,9 +9,10 @@ module Restauro
         WORDS = DataFiles.words("families/crust/words.yml").fetch(:glaze)
         STREWN, THINGS = DataFiles.words("families/crust/words.yml").values_at(:strewn_last, :strewn_things)
         FINISH = DataFiles.words("dishes/words.yml").fetch(:finish_heading)
+        SETS = %w[ricotta dry_curd pressed_tofu cream_cheese].freeze
         MEATS = %w[whole_meat quick_meat].freeze
         PART = "to glaze"
-        private_constant :MEATS
+        private_constant :MEATS, :SETS
 
         module_function
 
@@ -39,10 +40,13 @@ module Restauro
           behind_jam?(all, catalogue) || behind_meat?(all, recipe)
         end
 
-        # Diced, and with nothing poured but what the dough and a jelly take.
+        # Diced under a lid, or folded in, with nothing poured but what the dough and a jelly take, and no curd to set.
         def behind_meat?(all, recipe)
-          recipe.title.to_s.match?(Cover::WORDS.fetch(:pie)) && all.any? { |line| MEATS.include?(line.kind) } &&
-            all.none? { |line| line.role == "liquid" && !%w[water stock].include?(line.ingredient) }
+          title = recipe.title.to_s
+          lidded = title.match?(Cover::WORDS.fetch(:pie)) && all.any? { |line| MEATS.include?(line.kind) }
+          (lidded || title.match?(Style.fetch("hand").words)) && all.none? do |line|
+            (line.role == "liquid" && !%w[water stock].include?(line.ingredient)) || SETS.include?(line.ingredient)
+          end
         end
 
         def behind_jam?(all, catalogue)
