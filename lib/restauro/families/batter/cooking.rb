@@ -47,8 +47,8 @@ module Restauro
           [section.done, crisp].compact.max
         end
 
-        # @param minutes [Float]   @return [Float] to the half
-        def self.half(minutes) = (minutes * 2).round / 2.0
+        # Never less than is reckoned.   @param minutes [Float]   @return [Float] to the half
+        def self.half(minutes) = (minutes * 2).ceil / 2.0
 
         private
 
@@ -99,7 +99,7 @@ module Restauro
           done = "its middle done (#{piece.food.why}, #{piece.food.done_celsius.round} °C) from" if section.done
           found = [("crisp from about #{section.crisp.ceil} min" if section.crisp&.positive?),
                    ("golden from #{section.brown.round}" if section.brown && section.brown <= 2 * minutes.to_f),
-                   ("#{done} #{section.done.ceil}" if section.done)].compact
+                   ("#{done} #{Recipes::WeighedLine.tenths(half(section.done))}" if section.done)].compact
           return "golden, its middle cooked" if found.empty?
 
           "#{found.join(", ")}; reckoned for #{size}"
