@@ -23,13 +23,22 @@ module Restauro
       def by_crumbs?(lines, title)
         title.to_s.match?(WORDS) && !title.match?(COATED) && lines.any? { |line| mince?(line) } &&
           lines.any? { |line| binds?(line) } &&
-          lines.none? { |line| %w[flour thickener].include?(line.role) && line.grams && !dusts?(line) }
+          lines.none? { |line| thickens?(line) && !dusts?(line) && !stirred_in?(line, lines) }
+      end
+
+      def thickens?(line) = %w[flour thickener].include?(line.role) && line.grams
+
+      # A spoon or two of flour to a pound of mince, behind it and with an egg: it binds.
+      def stirred_in?(line, lines)
+        mince = lines.select { |one| mince?(one) }.sum { |one| one.grams&.value.to_f }
+        lines.any? { |one| one.role == "egg" } && lines.none? { |one| one.role == "fat" } &&
+          line.grams.value <= Constants.fetch(:dishes, :stirred_in_share) * mince
       end
 
       # Nothing else of it is made of flour.   @param lines [Array<Recipes::Line>] of a recipe   @param title [String]
       def alone?(lines, title)
         by_crumbs?(lines, title) && lines.any? { |line| binds?(line) && line.role != "egg" } &&
-          lines.none? { |line| %w[flour thickener].include?(line.role) && line.grams }
+          lines.none? { |line| thickens?(line) }
       end
 
       # Minced meat, never minced garlic.   @param line [Recipes::Line]

@@ -9,6 +9,7 @@ module Restauro
       # Kinds that no dough holds: a pot begins with them.
       COOKED = %w[soften simmer].freeze
       FRIED = DataFiles.words("dishes/words.yml").fetch(:fried)
+      STRUDEL = DataFiles.words("dishes/words.yml").fetch(:strudel)
       FLAKES = DataFiles.words("dishes/words.yml").fetch(:flakes)
       # Written behind the crumbs, and meant for the sauce: mustard, nutmeg.
       OFF_CRUMBS = DataFiles.words("dishes/words.yml").fetch(:off_crumbs)
@@ -20,6 +21,7 @@ module Restauro
       def initialize(catalogue, recipe)
         @catalogue = catalogue
         @fried = recipe.lines.any? { |line| line.text.match?(FRIED) }
+        @strudel = recipe.title.to_s.match?(STRUDEL)
         @baked = Said.of(recipe).baked
         freeze
       end
@@ -111,6 +113,9 @@ module Restauro
       # Crumbs behind a sauce, with the fat after them.   @return [Integer, nil]
       def crumb_top(lines)
         index = lines.index { |line| strewn?(line) } or return
+        # On the sheet under the fruit of a strudel, and never over it.
+        return if @strudel
+
         ahead = lines[0...index]
         # Meal right before them is a coat with them.
         return if lines.any?(&:to_fry_in?) && group(lines[index - 1]) == "meal"

@@ -31,6 +31,7 @@ module Restauro
       autoload :AsCooked, "restauro/families/crust/as_cooked"
       autoload :BakedBlind, "restauro/families/crust/baked_blind"
       autoload :BlindSteps, "restauro/families/crust/blind_steps"
+      autoload :CaseSteps, "restauro/families/crust/case_steps"
       autoload :ByKind, "restauro/families/crust/by_kind"
       autoload :ByThePiece, "restauro/families/crust/by_the_piece"
       autoload :Chilled, "restauro/families/crust/chilled"

@@ -49,9 +49,11 @@ module Restauro
           recipe.ingredients.any? { |line| line.ingredient == "granulated_sugar" } ? "baked" : "pudding"
         end
 
-        # Meat in dice is still dipped.
+        # Meat in dice is still dipped; nobody dips leaves.
         def stirred_in?(recipe)
           thing = main(recipe) or return false
+          return true if thing.kind == "wilt"
+
           thing.text.sub(thing.by_the_piece? ? DICED : "", "").match?(CUT_SMALL)
         end
         # Fish, prawns, chicken in pieces: it goes around them.

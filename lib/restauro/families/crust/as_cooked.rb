@@ -8,9 +8,10 @@ module Restauro
       module AsCooked
         HOT_WATER = DataFiles.words("families/crust/words.yml").fetch(:hot_water)
         GRIDDLED, DRY_PAN = DataFiles.words("families/crust/words.yml").values_at(:griddled, :dry_pan)
+        CASES = DataFiles.words("dishes/words.yml").fetch(:cut_cases)
         HOT_OVEN = DataFiles.words("families/crust/words.yml").fetch(:hot_oven)
         RAW_MEATS = %w[whole_meat ground_meat quick_meat].freeze
-        private_constant :HOT_WATER, :GRIDDLED, :DRY_PAN, :HOT_OVEN, :RAW_MEATS
+        private_constant :CASES, :HOT_WATER, :GRIDDLED, :DRY_PAN, :HOT_OVEN, :RAW_MEATS
 
         # In a basin over water.
         def steamed? = !options.steam_minutes.nil?
@@ -62,6 +63,8 @@ module Restauro
 
           open? && filling&.custard? && filling.cooked_first? ? "room" : "cold"
         end
+        # Cut out of a sheet, baked empty and filled: vol-au-vents.
+        def cases? = style.sheet? && !filling.nil? && Cover.words(recipe).match?(CASES)
         # Fillets that are each wrapped by itself.   @return [Integer, nil] how many
         def singles = (FillSteps.singles(filling.recipe.ingredients) if filling && rolled_up?)
         # Rolled up in one, else folded by the piece.

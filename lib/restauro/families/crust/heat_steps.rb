@@ -4,6 +4,7 @@ module Restauro
       # The steps at the oven: hot, blind, filled, baked, rested.
       class HeatSteps
         include BlindSteps
+        include CaseSteps
         include CooledFilling
 
         def initialize(swap, catalogue)
@@ -16,6 +17,8 @@ module Restauro
 
         # @return [Array<Step>]
         def steps
+          return cases if @ours.cases?
+
           filled = FillSteps.new(@ours, @catalogue).steps
           return [cooled, oven, *blind, *filled, bake, rest].compact unless @ours.chilled?
 
