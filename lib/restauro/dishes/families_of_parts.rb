@@ -20,7 +20,7 @@ module Restauro
         return if Bound.by_crumbs?(group.lines, group.label || @recipe.title)
         return if Roast.stuffed?(@recipe, group.lines)
         return crumbs_only(group) unless flour?(group.lines) && thickened?(group)
-        return if fruit_in_its_juice?(group) || dusted?(group)
+        return if fruit_in_its_juice?(group) || dusted?(group) || dry_over_a_dough?(group)
 
         found = Families::Detection.new(recipe, @catalogue).candidates
         return if [%w[sauce], %w[batter]].include?(found) && mixed_filling?(group)
@@ -39,6 +39,12 @@ module Restauro
         !bound && (group.label.to_s.match?(WRAPPERS) ||
           @recipe.ingredients.any? { |line| line.part.to_s.match?(Recipes::Parts::FILLING) })
       end
+
+      # Lentils with a spoon of flour, and nothing poured: they bind in their own water.
+      def dry_over_a_dough?(group) =
+        group.label == OverDough::NAME &&
+          group.lines.sum { |line| line.role == "liquid" ? line.grams&.value.to_f : 0.0 } <
+            Constants.fetch(:dishes, :second_liquid_g)
 
       # "For the fish: 4 fillets, 2 tbsp flour", beside its batter.
       def dusted?(group)

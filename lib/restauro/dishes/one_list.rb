@@ -75,7 +75,10 @@ module Restauro
       def eggs_aside(group) = named(CrackedEggs.split(group.lines), nil, CrackedEggs::NAME)
       def rice_balls(group) = named(RiceBalls.split(@title, group.lines), RiceBalls::NAME, nil)
       def over_a_coat(group) = named(OverACoat.split(group.lines), group.label, "Sauce")
-      def over_a_dough(group) = named(OverDough.new(@catalogue, @title).split(group.lines), nil, OverDough::NAME)
+      def over_a_dough(group)
+        found = OverDough.new(@catalogue, @title).split(group.lines)
+        named(found, nil, OverDough.name(found.last)) if found
+      end
 
       # "Ravioli: flour, eggs, squash, cheese, butter, sage": after what the dough is made of comes what goes in it, and
       # butter with leaves over it.

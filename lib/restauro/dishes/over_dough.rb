@@ -16,6 +16,12 @@ module Restauro
       BOUGHT = %w[wheat_pasta gf_pasta gf_noodles wheat_noodles].freeze
       WETS = %w[liquid egg puree].freeze
 
+      SOUP = "Soup"
+      # Broth that they are eaten in.   @param lines [Array<Recipes::Line>]
+      def self.name(lines) =
+        lines.sum { |line| line.ingredient == "stock" ? line.grams&.value.to_f : 0.0 } >
+          Constants.fetch(:dishes, :soup_least_g) ? SOUP : NAME
+
       # @param catalogue [Catalogue]   @param title [String, nil]
       def initialize(catalogue, title)
         @catalogue = catalogue
@@ -30,7 +36,7 @@ module Restauro
 
         cut = lines.each_index.find { |index| whole?(lines[0...index]) && over?(lines, index) } or return
         over = lines[cut..]
-        [lines[0...cut], over] if over.none? { |line| flour?(line) || line.role == "egg" }
+        [lines[0...cut], over] if over.none? { |line| (flour?(line) && !spoon?(line)) || line.role == "egg" }
       end
 
       private
@@ -55,9 +61,13 @@ module Restauro
       def melted?(rest) =
         rest.any? { |other| other.kind == "herb" || poured?(other) } || @title.match?(/\bbutter/i)
 
-      # More than a dough could take, or tomatoes.
+      # More than a dough could take, or tomatoes, or the broth of a soup.
       def poured?(line) =
-        POURED.include?(line.ingredient) && line.grams && line.grams.value > Constants.fetch(:dishes, :second_liquid_g)
+        (POURED.include?(line.ingredient) || line.ingredient == "stock") && line.grams && line.grams.value > least_g
+
+      # As much flour as thickens what goes over it.
+      def spoon?(line) = line.grams.value <= least_g
+      def least_g = Constants.fetch(:dishes, :second_liquid_g)
 
       # "Gnocchi with gorgonzola", "with walnut cream": by its own name, or cream for the sauce that the title names.
       def in_its_sauce?(line)
