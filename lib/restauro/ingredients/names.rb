@@ -41,7 +41,7 @@ module Restauro
 
     # The part before a comma, bracket or "or" first, then all of it.
     def phrases(phrase)
-      bare = phrase.gsub(/\([^)]*\)|\[[^\]]*\]/, " ")
+      bare = phrase.gsub(/\([^)]*\)|\[[^\]]*\]/, " ").gsub(/\s&\s/, " and ")
       [bare.split(%r{,|;|\bor\b|\bplus\b|\+|/}i).first.to_s, bare.split(/,|;/).first.to_s, bare].uniq
     end
 

@@ -68,7 +68,6 @@ module Restauro
         return "whole cloves" if amount && amount.rest.strip.empty? && text.match?(/\bcloves?\W*\z/i)
 
         name = (amount ? amount.rest : Numbers.plain(text).sub(AmountReader::BULLET, "")).sub(SEASONED, "")
-          .gsub(/\s+&\s+/, " and ")
         @forms.tinned(name, text)
       end
 

@@ -137,8 +137,8 @@ module Restauro
       def worded?(line) = line.match?(/\A\W*[[:upper:]]/) && !@line_reader.thing?(line)
 
       # "butter", "salt to taste" or "oil for deep frying" in a list, not "Onion and cider-vinegar gravy".
-      def bare_ingredient?(line) =
-        (line.split.length <= BARE_WORDS || line.match?(SAYS_WHAT_FOR)) && @line_reader.known_name?(line)
+      def bare_ingredient?(line) = @line_reader.known_name?(line) &&
+        (line.split.length <= BARE_WORDS || line.match?(SAYS_WHAT_FOR) || @line_reader.seasoning?(line))
 
       def title?(line)
         return true if ABOUT.match?(line)

@@ -34,8 +34,7 @@ module Restauro
         def juicy
           Warning.new(code: :filling_runs,
                       text: "no starch is left for the fruit: its juice stays thin. Draw it out with the sugar " \
-                            "first, " \
-                            "boil it down to a syrup and pour that back")
+                            "first, boil it down to a syrup and pour that back")
         end
 
         private
