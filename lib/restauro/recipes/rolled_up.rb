@@ -21,7 +21,9 @@ module Restauro
         return lines unless title.match?(TITLE) && lines.any? { |line| slice?(line) }
 
         run = stuffing(lines)
-        lines.map { |line| stuffs?(line) || run.include?(line) ? line.with(role: "other", kind: KIND) : line }
+        lines.map do |line|
+          stuffs?(line) || run.any? { |one| one.equal?(line) } ? line.with(role: "other", kind: KIND) : line
+        end
       end
 
       # @param line [Line]
