@@ -10,11 +10,13 @@ module Restauro
         DataFiles.words("dishes/words.yml")
           .values_at(:to_dredge, :bound_poached, :bound_poached_by_name, :bound_browned)
 
+      # A loaf of nuts or pulses.
+      NUTS = DataFiles.words("dishes/words.yml").fetch(:loaf_of_nuts)
       # No meatball has them in it, its sauce often.
       MUSHROOMS = DataFiles.words("dishes/words.yml").fetch(:mushrooms)
       BREADS = %w[bread gf_bread].freeze
 
-      ALONE = "here crumbs hold the mince together, and there is nothing to work out: put gluten-free breadcrumbs in " \
+      ALONE = "here crumbs hold it together, and there is nothing to work out: put gluten-free breadcrumbs in " \
               "for them, or such bread, gram for gram. Where the crumbs are a coat, type its flour too"
 
       module_function
@@ -37,6 +39,8 @@ module Restauro
 
       # Nothing else of it is made of flour.   @param lines [Array<Recipes::Line>] of a recipe   @param title [String]
       def alone?(lines, title)
+        return lines.any? { |line| line.role == "crumb" } if title.to_s.match?(NUTS) && lines.none? { |l| thickens?(l) }
+
         by_crumbs?(lines, title) && lines.any? { |line| binds?(line) && line.role != "egg" } &&
           lines.none? { |line| thickens?(line) }
       end

@@ -36,7 +36,7 @@ module Restauro
 
         cut = lines.each_index.find { |index| whole?(lines[0...index]) && over?(lines, index) } or return
         over = lines[cut..]
-        [lines[0...cut], over] if over.none? { |line| (flour?(line) && !spoon?(line)) || line.role == "egg" }
+        [lines[0...cut], over] if over.none? { |line| (flour?(line) && !spoon?(line, over)) || line.role == "egg" }
       end
 
       private
@@ -52,7 +52,7 @@ module Restauro
       def over?(lines, index)
         line = lines[index]
         return melted?(lines[index..]) if line.role == "fat"
-        return true if poured?(line)
+        return true if poured?(line) || broth?(lines, index)
 
         KINDS.include?(line.kind) || (line.role == "cheese" && group(line) == "cheese" && @title.match?(CHEESY)) ||
           in_its_sauce?(line)
@@ -61,12 +61,19 @@ module Restauro
       def melted?(rest) =
         rest.any? { |other| other.kind == "herb" || poured?(other) } || @title.match?(/\bbutter/i)
 
-      # More than a dough could take, or tomatoes, or the broth of a soup.
-      def poured?(line) =
-        (POURED.include?(line.ingredient) || line.ingredient == "stock") && line.grams && line.grams.value > least_g
+      # More than a dough could take, or tomatoes.
+      def poured?(line) = POURED.include?(line.ingredient) && line.grams && line.grams.value > least_g
 
-      # As much flour as thickens what goes over it.
-      def spoon?(line) = line.grams.value <= least_g
+      # Stock behind the one flour there is: a soup's.
+      def broth?(lines, index)
+        line = lines[index]
+        line.ingredient == "stock" && line.grams && line.grams.value > least_g &&
+          lines[0...index].one? { |one| flour?(one) }
+      end
+
+      # As much flour as binds what goes over it, with nothing poured: with stock it would be a sauce of its own.
+      def spoon?(line, over) =
+        line.grams.value <= least_g && over.none? { |one| one.role == "liquid" && one.grams&.value.to_f > least_g }
       def least_g = Constants.fetch(:dishes, :second_liquid_g)
 
       # "Gnocchi with gorgonzola", "with walnut cream": by its own name, or cream for the sauce that the title names.

@@ -38,7 +38,7 @@ module Restauro
 
       # @return [Array<String>] the family, or all that it could be
       def candidates
-        return %w[crust] if sheet? || crumb_base? || (crumbs_in_fat? && told_by_title == %w[crust])
+        return %w[crust] if sheet? || crumb_base? || (crumbs_in_fat? && told_by_title == %w[crust] && !crusted?)
         return %w[breading] if crumbs? && !liquid_over_flour? && !crumbs_inside?
 
         return %w[batter] if fruit_in_batter? || cakes?
@@ -113,6 +113,8 @@ module Restauro
       def sheet? = @all.any? { |ingredient, _| ingredient.group == "pastry" }
       def crumb_base? = crumbs_in_fat? && grams("egg").zero? && !liquid_over_flour? && pieces_g < grams("crumb")
       def crumbs_in_fat? = crumbs? && flour < grams("crumb") && fat > figure(:crumb_fat) * grams("crumb")
+      # "Cod with a herb crust": the crumbs are a coat.
+      def crusted? = pieces_g > grams("crumb")
       def crumbs? = grams("crumb").positive?
       # Beside more flour, where the title names a dough or a tart: crumbs that dry its filling.
       def crumbs_inside?

@@ -32,8 +32,14 @@ module Restauro
 
         def lay(oven)
           laying = @dips && !@fried_first ? "Dry #{what}, dip, drip; lay" : "Lay"
-          Step.new(kind: "shape", text: "#{laying} them #{laid(oven)}.",
+          Step.new(kind: "shape", text: "#{laying} them #{laid(oven)}#{buttered}.",
                    uses: @fried_first ? [] : [*@lines.coated, *@lines.pan_fat])
+        end
+
+        # What there is to brush them with.
+        def buttered
+          fat = @fried_first ? [] : @lines.pan_fat.select(&:grams)
+          ", #{list(fat)} over them" if fat.any?
         end
 
         # The recipe's own, where its middle is done by then.

@@ -16,6 +16,7 @@ module Restauro
         WHOLE = %w[poultry quick_meat fish].freeze
         BESIDE = DataFiles.words("families/breading/words.yml").fetch(:beside)
         CHOPPED = DataFiles.words("heat/words.yml").fetch(:cut_up)
+        HOLLOW = DataFiles.words("families/breading/words.yml").fetch(:hollow)
         STUFFS = DataFiles.words("families/breading/words.yml").fetch(:stuffs)
 
         attr_reader :companions
@@ -83,11 +84,14 @@ module Restauro
 
         # In a pocket of meat or fish that comes whole: cheese, ham, butter with garlic.   @return [Array<Recipes::Line>]
         def stuffing
-          return [] if wrapped.any? || mixture.any? || coated.none? { |line| WHOLE.include?(line.kind) }
+          return [] if wrapped.any? || mixture.any? || !(hollow? || coated.any? { |line| WHOLE.include?(line.kind) })
 
           butter +
             coated.select { |line| line.role == "cheese" || line.kind == "ready_meat" || line.text.match?(STUFFS) }
         end
+
+        # Vegetables that are filled before they are coated.
+        def hollow? = @title.match?(HOLLOW)
 
         private
 
