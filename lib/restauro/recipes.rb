@@ -42,6 +42,7 @@ module Restauro
     autoload :Scale, "restauro/recipes/scale"
     autoload :ScaleWish, "restauro/recipes/scale_wish"
     autoload :TrailingAmount, "restauro/recipes/trailing_amount"
+    autoload :BoiledEggs, "restauro/recipes/boiled_eggs"
     autoload :InDumplings, "restauro/recipes/in_dumplings"
     autoload :KeptInPan, "restauro/recipes/kept_in_pan"
     autoload :RolledUp, "restauro/recipes/rolled_up"

@@ -31,6 +31,17 @@ module Restauro
                   look_for: "a little firm still: it goes on cooking")]
       end
 
+      # In their shells, for what is poured over them.
+      def eggs
+        found = at("eggs")
+        return [] if found.empty?
+
+        [Step.new(kind: "boil", text: "Boil #{said(found)} in their shells until they are set; cool them in cold " \
+                                      "water, peel them: they go into the sauce at the end.",
+                  minutes: figure(:egg_boil_minutes), uses: found, safety: safety(found),
+                  look_for: "no dark ring around the yolk: too long")]
+      end
+
       # Beside the sauce, kept warm.
       def until_tender(line) =
         Step.new(kind: "boil", text: "#{capital(words(line))}.", minutes: figure(:tender_minutes), uses: [line],

@@ -11,7 +11,7 @@ module Restauro
         @outline = Outline.new(@line_reader)
         @readings = [
           Squeezed.new(@line_reader), PanJuices.new(@line_reader), Served.new(catalogue), SlicedByName, RolledUp,
-          PotWater, CrackedIn, PartedEggs, Poached, TakenOff.new(@line_reader), Divided.new(@line_reader),
+          PotWater, CrackedIn, BoiledEggs, PartedEggs, Poached, TakenOff.new(@line_reader), Divided.new(@line_reader),
           KeptInPan.new(@line_reader), InDumplings.new(catalogue), ToDredge
         ].freeze
         freeze
