@@ -20,6 +20,7 @@ module Restauro
       CrackedEggs
       CrustFirst
       Crowning
+      CrustOfCrumbs
       Dish
       Dredged
       FamiliesOfParts

@@ -488,4 +488,12 @@ RSpec.describe "Dishes of several hands" do
       Restauro::Dishes::Refusal.check!(read("Spanakopita\n270 g filo pastry\n500 g spinach\n3 eggs\n"), catalogue)
     }.to raise_error(Restauro::InvalidInput, /filo sheets, which Restauro does not do/)
   end
+
+  it "refuse bought wrappers with what to type for them, and make them where their dough is there" do
+    bought = read("Crab rangoon\n24 wonton wrappers\n8 oz cream cheese\n6 oz crab meat\n")
+    made = read("Pot stickers\nFor the wrappers\n200 g flour\n100 ml water\nFor the filling\n1 lb ground pork\n")
+    expect { Restauro::Dishes::Refusal.check!(bought, catalogue) }
+      .to raise_error(Restauro::InvalidInput, /sheets of wheat dough.*For the wrappers/)
+    expect { Restauro::Dishes::Refusal.check!(made, catalogue) }.not_to raise_error
+  end
 end

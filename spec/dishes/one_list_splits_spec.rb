@@ -43,6 +43,32 @@ RSpec.describe Restauro::Dishes::OneList do
       dough = "300 g strong white flour\n7 g dried yeast\n200 ml water\n1 tbsp olive oil"
       expect(groups["Calzone\n#{dough}\n250 g ricotta\n100 g ham"].map { |_, lines| lines.length }).to eq [4, 2]
     end
+
+    it "takes no milk by the cup where nothing raises it, whatever its name" do
+      found = groups["Zwiebelkuchen\n250 g plain flour\n125 g butter\n50 ml water\n100 ml milk\n3 eggs\n1 kg onions"]
+      expect(found.map { |_, lines| lines.length }).to eq [3, 3]
+    end
+  end
+
+  describe "a base of crumbs" do
+    base = "200 g digestive biscuits, crushed\n100 g butter"
+
+    it "has on it what sets with eggs, or cream" do
+      sets = ["3 egg yolks\n400 g condensed milk\n100 ml lime juice", "300 ml double cream\n2 bananas"]
+      expect(sets.map { |filling| groups["Pie\n#{base}\n#{filling}"].map(&:last).first }).to eq(
+        [["g digestive biscuits, crushed", "g butter"]] * 2
+      )
+    end
+
+    it "has nothing on it that neither sets nor is whipped" do
+      expect(groups["Pie\n#{base}\n500 g strawberries"].length).to eq 1
+    end
+
+    it "takes the butter ahead of the crumbs, or that behind them, not both" do
+      base = "20 g sugar\n50 g butter\n200 g digestive biscuits, crushed\n30 g butter"
+      found = groups["Cheesecake\n#{base}\n600 g cream cheese\n3 eggs"]
+      expect(found.map(&:last).first).to eq ["g butter", "g digestive biscuits, crushed"]
+    end
   end
 
   describe "escalopes turned in flour" do

@@ -71,7 +71,7 @@ module Restauro
         return "sauce" if group.label.to_s.match?(BREAD_SAUCE)
 
         egg = group.lines.any? { |line| line.role == "egg" }
-        return "breading" if egg || group.label.to_s.match?(COATS)
+        return "breading" if egg || group.label.to_s.match?(COATS) || CrustOfCrumbs.of?(@recipe.title, group.lines)
 
         title = @recipe.title.to_s
         "crust" if group.label.to_s.match?(SHELL) || title.match?(OnCrumbs::BASED) ||

@@ -106,7 +106,8 @@ module Restauro
           return Join.new(from: host, to: index, how: "around")
         end
 
-        return Join.new(from: index, to: host, how: "between") if recipe.title.to_s.match?(LAYERED)
+        layered = recipe.title.to_s.match?(LAYERED) && !CrustOfCrumbs.of?(recipe.title, to.lines)
+        return Join.new(from: index, to: host, how: "between") if layered
 
         Join.new(from: index, to: host, how: InsideCoat.is?(part, to, recipe) ? "fills" : "over")
       end

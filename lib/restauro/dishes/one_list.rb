@@ -17,8 +17,8 @@ module Restauro
 
       BREADS = %w[bread gf_bread].freeze
       # Ways to split a list without a heading.
-      UNNAMED = %i[filo_over crumb_topping dropped_over roasted meringue_over cream_over crust_first dredged iced
-                   pancakes over_a_dough filled_dough eggs_aside named_aside].freeze
+      UNNAMED = %i[filo_over crumb_topping crumbs_over_food dropped_over roasted meringue_over cream_over crust_first
+                   dredged iced pancakes over_a_dough filled_dough eggs_aside named_aside].freeze
       TO_FILL = %i[crust_first pancakes filled_dough].freeze
       # What a dough that is filled is made of.
       DOUGH = %w[flour egg liquid].freeze

@@ -16,14 +16,16 @@ module Restauro
         return :main if groups.length == 1 || group.label.to_s.match?(Recipes::Parts::FILLING)
         return :top if group.label.to_s.match?(Crowning::MERINGUE)
         return :top if last?(group) && Crowning.cold?(group.lines, @catalogue)
-        return :main if thickened?(group)
+        return :main if thickened?(group) || CrustOfCrumbs.of?(@recipe.title, group.lines)
         return :top if CrackedEggs.alone?(group.lines) || FiloOver.alone?(group.lines)
         return :top if Partition.cheese?(group.lines) && group.label.nil? && groups.length > 1
 
-        crumbs = group.lines.any? { |line| LineKinds.strewn?(line) } && group.lines.none? { |line| wet?(line) }
         on_a_sauce = group.label.to_s.match?(TOPPED) && groups.any? { |other| thickened?(other) }
-        crumbs || (on_a_sauce && !beside?) ? :top : :main
+        strewn?(group) || (on_a_sauce && !beside?) ? :top : :main
       end
+
+      def strewn?(group) =
+        group.lines.any? { |line| LineKinds.strewn?(line) } && group.lines.none? { |line| wet?(line) }
 
       def last?(group) = group.label == WHIPPED || group.label.to_s.match?(Grouping::FINISH)
 

@@ -80,7 +80,8 @@ module Restauro
         fats = lines.select { |line| line.role == "fat" }
         early = companions.early_steps(fats)
         done = early.flat_map(&:uses)
-        simmer = poured?(lines) ? companions.simmer_steps : companions.pan_steps
+        alone = companions.lines.one? ? companions.dry_steps : companions.pan_steps
+        simmer = poured?(lines) ? companions.simmer_steps : alone
         rest = lines.reject { |line| (done + simmer.flat_map(&:uses)).any? { |used| used.equal?(line) } }
         [*early, *simmer_in(simmer, rest, lines), *mixed(rest, lines)]
       end

@@ -14,7 +14,10 @@ module Restauro
       BREADS = %w[bread gf_bread].freeze
       SOAKED = "this is bread soaked in eggs and milk, and there is nothing to work out: take a bread labelled " \
                "gluten free, slice for slice, stale or toasted: it falls apart sooner"
-      private_constant :CAKE, :BREADS, :SOAKED
+      WRAPPERS = DataFiles.words("dishes/words.yml").fetch(:bought_wrappers)
+      WRAPPED = "bought wrappers are sheets of wheat dough, and there is nothing to weigh in for them: type the " \
+                "dough they are made of under a heading, such as 'For the wrappers', '200 g flour', '100 ml water'"
+      private_constant :CAKE, :BREADS, :SOAKED, :WRAPPERS, :WRAPPED
 
       module_function
 
@@ -23,6 +26,8 @@ module Restauro
         raise InvalidInput, Bound::ALONE if Bound.alone?(recipe.ingredients, recipe.title)
 
         raise InvalidInput, SOAKED if soaked_bread?(recipe.ingredients)
+
+        raise InvalidInput, WRAPPED if !flour?(recipe) && wrappers?(recipe)
 
         kind = named(recipe, catalogue) || loaf(recipe, catalogue) or return
         raise InvalidInput,
@@ -35,6 +40,8 @@ module Restauro
           lines.any? { |line| line.role == "liquid" } &&
           lines.none? { |line| %w[flour starch thickener crumb].include?(line.role) }
       end
+
+      def wrappers?(recipe) = recipe.ingredients.any? { |line| line.text.match?(WRAPPERS) }
 
       # By the title, where flour is there to make it of.
       def named(recipe, catalogue)

@@ -21,6 +21,17 @@ module Restauro
         [*split(part(nil, rest)), part(nil, top)] if rest.any? { |line| flour?(line) } && wet?(rest)
       end
 
+      # Food and crumbs in their butter, whose sauce has a heading of its own.
+      def crumbs_over_food(group)
+        at = group.lines.index { |line| line.role == "crumb" && line.grams } or return
+        top = [group.lines[at], *group.lines[(at + 1)..].take_while { |line| line.role == "fat" }]
+        rest = group.lines - top
+        return if top.one? || rest.none? { |line| line.role == "other" && line.grams } || wet?(rest)
+        return if rest.any? { |line| flour?(line) } || CrustOfCrumbs.of?(@title, group.lines)
+
+        [part(nil, rest), part(nil, top)] if @recipe.ingredients.any? { |line| line.part && flour?(line) }
+      end
+
       # What is under the sheets may hold more than one formula still.
       def filo_over(group)
         under, over = FiloOver.split(group.lines)

@@ -20,8 +20,9 @@ module Restauro
         # The oven is for what it is layered in: it is fried before.
         return {oil: usual_fat(place.part.recipe)} if place.between?
 
-        {oven: said.oven, bake_minutes: (said.bake_minutes if said.oven),
-         oil: (said.oil && !said.oven ? Heat::Frying.parse(said.oil) : nil)}.compact
+        oven = said.oven || (baked_crumbs?(place) ? usual_oven : nil)
+        {oven: oven, bake_minutes: (said.bake_minutes if said.oven),
+         oil: (said.oil && !oven ? Heat::Frying.parse(said.oil) : nil)}.compact
       end
 
       # A piece as thick as its kind usually is; the usual fat where no heat was chosen.
@@ -38,6 +39,15 @@ module Restauro
       def crisp?(_swap) = true
 
       private
+
+      def usual_oven = Kitchen::OvenTemperature.new(celsius: Constants.fetch(:breading, :bake_celsius))
+
+      # "Baked cod with a herb crust": no fat of it is for a pan.
+      def baked_crumbs?(place)
+        recipe = place.part.recipe
+        place.said.baked && recipe.ingredients.none?(&:to_fry_in?) &&
+          Dishes::CrustOfCrumbs.of?(place.dish.title, recipe.ingredients)
+      end
 
       # What the list has to fry in, whatever is fried in it.   @return [Heat::Frying, nil]
       def fat_to_fry_in(recipe) =

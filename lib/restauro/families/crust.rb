@@ -109,10 +109,13 @@ module Restauro
         (school.binders.empty? || !school.binder(catalogue, options).nil?) && school.mixes(catalogue, options).any?
 
       # A sheet or crumbs of wheat, which are replaced as they are.
+      # A sheet, or crumbs: ground nuts beside flour are in its dough.
       def bought?(recipe)
-        Recipes::Parts
-          .dough(recipe)
-          .any? { |line| line.counted? && %w[pastry crumb].include?(catalogue.fetch(line.ingredient).group) }
+        found = Recipes::Parts.dough(recipe).select(&:counted?).map { |line| catalogue.fetch(line.ingredient) }
+        flour = found.any? { |ingredient| ingredient.group == "flour" }
+        found.any? do |ingredient|
+          ingredient.group == "pastry" || (ingredient.group == "crumb" && (ingredient.contains_gluten? || !flour))
+        end
       end
     end
   end

@@ -6,7 +6,8 @@ module Restauro
       FRIED = DataFiles.words("dishes/words.yml").fetch(:fried)
       DREDGED, DREDGES = DataFiles.words("families/breading/words.yml").values_at(:dredged, :dredges)
       PIECES = DataFiles.words("heat/words.yml").fetch(:cut_up)
-      private_constant :FRIED, :DREDGED, :DREDGES, :PIECES
+      NUTS = "ground_nuts".freeze
+      private_constant :NUTS, :FRIED, :DREDGED, :DREDGES, :PIECES
 
       private
 
@@ -15,6 +16,13 @@ module Restauro
         return false unless grams("fruit") > flour && flour.positive? && %w[crust batter].include?(told_by_title.first)
 
         grams("liquid") >= flour && poured.between?(figure(:dough_under), figure(:poured_under))
+      end
+
+      # Ground nuts with the flour and the fat of a pastry, and nothing for them to coat.
+      def nuts_in_pastry?
+        crumbs = @parts.select { |ingredient, _| ingredient.group == "crumb" }
+        crumbs.any? && crumbs.all? { |ingredient, _| ingredient.key == NUTS } &&
+          fat > figure(:fat_share) * flour && flour.positive? && pieces_g.zero?
       end
 
       # Flour and nothing wet beside what is fried in it; with egg, as far as that makes no batter.

@@ -20,6 +20,8 @@ module Restauro
         @shares = table.fetch("shares").transform_values { |row| [Regexp.new(row["pattern"], Regexp::IGNORECASE), Float(row["share"])] }
         @tin = Regexp.new(table.dig("tinned", "pattern"), Regexp::IGNORECASE)
         @tinned = table.dig("tinned", "names").transform_keys { |word| /\A#{table.dig("tinned", "cut")}#{word}\b/i }
+        @ground = Regexp.new(table.dig("ground", "pattern"), Regexp::IGNORECASE)
+        @nuts = table.dig("ground", "names").transform_keys { |word| /\A(?:#{word})\z/i }
         freeze
       end
 
@@ -50,6 +52,14 @@ module Restauro
         plain = name.strip.sub(/\A(?:\([^)]*\)\s*)?(?:of\s+)?(?:#{@tin}\s+)?(?:(?:of|de|di)\s+|d['’])?/i, "")
         words, tinned = @tinned.find { |pattern, _| plain.match?(pattern) }
         tinned ? plain.sub(words, tinned) : name
+      end
+
+      # "Almonds, ground": the words behind the comma went with what is done to it.   @return [String] what is meant
+      def ground(name, text)
+        return name unless text.match?(@ground)
+
+        plain = name[/\A[^,]*/].strip
+        @nuts.find { |pattern, _| pattern.match?(plain) }&.last || name
       end
 
       # @return [String] the catalogue key of what the line means

@@ -68,7 +68,7 @@ module Restauro
         return "whole cloves" if amount && amount.rest.strip.empty? && text.match?(/\bcloves?\W*\z/i)
 
         name = (amount ? amount.rest : Numbers.plain(text).sub(AmountReader::BULLET, "")).sub(SEASONED, "")
-        @forms.tinned(name, text)
+        @forms.ground(@forms.tinned(name, text), text)
       end
 
       def counted(text, part, amount, match)

@@ -80,7 +80,7 @@ module Restauro
         # @return [Array<Recipes::Line>]
         def raw_in
           soft = @companions.at("soften")
-          return soft if @ours.recipe.title.to_s.match?(ALL_RAW)
+          return soft if @ours.recipe.title.to_s.match?(Regexp.union(ALL_RAW, OF_GRATED))
 
           soft.select { |line| line.text.match?(fritter? ? Regexp.union(SMALL, RAW, BY_NATURE, Companions::SCORCHES) : RAW) }
         end

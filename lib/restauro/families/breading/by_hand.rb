@@ -91,7 +91,7 @@ module Restauro
 
           pieces, inside = list(@lines.coated - @lines.stuffing), list(@lines.stuffing)
           how = "Cut a pocket in each of #{pieces}, or roll it up: in it a share of #{inside}; close it."
-          how = "Slit #{pieces}, take the seeds out; fill them with #{inside}, and press them shut." if @lines.hollow?
+          how = "Slit #{pieces} or hollow them out; fill them with #{inside}, and press them shut." if @lines.hollow?
           Step.new(kind: "shape", text: how,
                    uses: @lines.coated | @lines.stuffing, hold_minutes: 1440,
                    look_for: "shut all round: what melts runs out of a gap",

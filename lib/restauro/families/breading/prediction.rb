@@ -7,6 +7,9 @@ module Restauro
 
         DREDGED = DataFiles.words("families/breading/words.yml").fetch(:dredged)
 
+        HOLLOWED, FILLED = %w[soften simmer late].freeze, %w[other cheese].freeze
+        private_constant :HOLLOWED, :FILLED
+
         attr_reader :recipe, :options, :layers, :section
 
         def initialize(recipe, catalogue, options)
@@ -107,6 +110,21 @@ module Restauro
           return parts.dig(0, 0) if parts.length < 2
 
           Blends::Mixed.ingredient(parts, key: "wet", name: parts.map { |ingredient, _| ingredient.say }.join(" and "))
+        end
+
+        # Peppers or mushrooms with something in them, counted.   @return [Recipes::Line, nil]
+        def filled_line
+          return unless recipe.title.to_s.match?(Lines::HOLLOW)
+
+          recipe.ingredients.find { |line| HOLLOWED.include?(line.kind) && Heat::PieceLine.how_many(line)&.positive? }
+        end
+
+        def count_told = filled_line ? Heat::PieceLine.how_many(filled_line) : super
+
+        def each_g
+          return super unless filled_line
+
+          recipe.ingredients.sum { |line| FILLED.include?(line.role) ? line.grams&.value.to_f : 0.0 } / count_told
         end
 
         def no_coat
