@@ -4,6 +4,7 @@ module Restauro
     autoload :Amount, "restauro/recipes/amount"
     autoload :AmountReader, "restauro/recipes/amount_reader"
     autoload :Correction, "restauro/recipes/correction"
+    autoload :PanFat, "restauro/recipes/pan_fat"
     autoload :PanJuices, "restauro/recipes/pan_juices"
     autoload :PartedEggs, "restauro/recipes/parted_eggs"
     autoload :CrackedIn, "restauro/recipes/cracked_in"

@@ -122,4 +122,33 @@ RSpec.describe "A line beside the others" do
       expect(found.map { |text| reader[self].read(text).grams.value.round }).to eq [300, 600, 360]
     end
   end
+
+  describe Restauro::Recipes::PanFat do
+    fats = ->(recipe) { recipe.ingredients.select { |line| line.role == "fat" } }
+    asked = ->(recipe) { recipe.ingredients.flat_map(&:warnings).map(&:code).count("no_amount") }
+    coat = "Schnitzel\n4 pork cutlets\n2 eggs\n100 g breadcrumbs\n"
+
+    it "is fat of no amount beside crumbs and the egg they stick to" do
+      found = read("#{coat}oil\n")
+      expect([fats[found].map(&:to_fry_in?), asked[found]]).to eq [[true], 0]
+    end
+
+    it "is none that is weighed, or that a sauce or pastry asks for" do
+      expect(fats[read("#{coat}30 g butter\n")].map(&:to_fry_in?)).to eq [false]
+      ["#{coat}oil\n300 ml milk\n", "Gravy\noil\n30 g flour\n500 ml stock\n", "Pie\noil\n200 g flour\n1 egg\n"]
+        .each { |text| expect([fats[read(text)].map(&:to_fry_in?), asked[read(text)]]).to eq [[false], 1] }
+    end
+  end
+
+  describe "nuts that are ground behind a comma" do
+    it "are what they are ground into" do
+      found = ["100 g almonds, ground", "1/2 cup pecans, finely ground", "100 g Haselnüsse, gemahlen"]
+      expect(found.map { |text| line(text).ingredient }).to eq %w[almond_flour ground_nuts ground_nuts]
+    end
+
+    it "are nuts where they are chopped, or ground beside something else" do
+      found = ["100 g almonds, chopped", "100 g beef, ground"].map { |text| line(text) }
+      expect(found.map(&:ingredient)).to all(be_nil)
+    end
+  end
 end

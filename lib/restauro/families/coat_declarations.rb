@@ -7,7 +7,8 @@ module Restauro
 
       # Cakes of what is mixed, a finger thick.
       PATTY = Recipes::Line.new(text: "patty", role: "other").freeze
-      private_constant :PATTY
+      BALLS = DataFiles.words("families/breading/words.yml").fetch(:balls)
+      private_constant :PATTY, :BALLS
       CHOICES = %i[with target piece oven oil tin].freeze
 
       # (see Declared#choices)
@@ -70,14 +71,16 @@ module Restauro
             end
             .first
         line &&= with_what_the_title_tells(line, recipe.title.to_s)
-        line ||= Recipes::Line.new(text: "croquette", role: "other") if place.around_another? || rolls?(place)
+        round = recipe.title.to_s.match?(BALLS)
+        made = round || place.around_another? || rolls?(place)
+        line ||= Recipes::Line.new(text: "croquette#{" ball" if round}", role: "other") if made
         line ||= vegetable(recipe)
         line && Heat::PieceLine.usual(line, catalogue)
       end
 
       # Its shape, where the line has none, and that it is filled.
       def with_what_the_title_tells(line, title)
-        shape = title[Heat::PieceLine::KIND] unless line.text.match?(Heat::PieceLine::KIND)
+        shape = (title[BALLS] && "ball") || title[Heat::PieceLine::KIND] unless line.text.match?(Heat::PieceLine::KIND)
         line.with(text: [line.text, shape, title[Heat::PieceLine::STUFFED]].compact.join(" "))
       end
 

@@ -30,7 +30,12 @@ module Restauro
       # The row of what a line names, else of its kind: a tilapia is a fish.
       # @param line [Recipes::Line]   @return [Hash, nil]
       def self.row_of(line) =
-        row(line.text) || DataFiles.yaml("ingredients/kinds.yml").dig(line.kind, "food")&.then { |word| row(word) }
+        row(line.text) || raw(line.ingredient) ||
+          DataFiles.yaml("ingredients/kinds.yml").dig(line.kind, "food")&.then { |word| row(word) }
+
+      # A vegetable by its key, in whatever language it was read.   @return [Hash, nil]
+      def self.raw(key) =
+        (DataFiles.table("heat/foods.csv").find { |food| food["key"] == key } if key.to_s.start_with?("raw_"))
 
       # @param key [String] of data/heat/compositions.csv, else of the catalogue   @return [Food]
       def self.composed(key, catalogue, **more)

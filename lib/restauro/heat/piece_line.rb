@@ -56,7 +56,7 @@ module Restauro
       def usual(line, catalogue)
         row = Food.row_of(line) or return
         said = line.text[KIND, 1]
-        shape, thick = cut(line.text) || whole(row, line.text, said)
+        shape, thick = cut(line.text) || ball(row, said) || whole(row, line.text, said)
         Piece.parse("#{row["word"]} #{shape} #{Constants.fetch(:heat, thick).round} mm", catalogue)
       end
 
@@ -66,6 +66,10 @@ module Restauro
 
         ["stick", :usual_stick_mm] if text.match?(FINGERS)
       end
+
+      # What is cooked already is rolled a mouthful small.   @return [Array(String, Symbol), nil] shape and how thick
+      def ball(row, said) =
+        ([said, row["safety"] == "reheat" ? :usual_small_ball_mm : :usual_ball_mm] if said&.casecmp?("ball"))
 
       # As it comes.   @param row [Hash] of its food   @param said [String, nil] the shape that the line names
       # @return [Array(String, Symbol)] shape and how thick
@@ -101,7 +105,7 @@ module Restauro
       def whole_vegetable?(line)
         return false if line.text.match?(FLOWERS)
 
-        row = Food.row(line.text)
+        row = Food.row_of(line)
         !row.nil? && row["key"].start_with?("raw_") && %w[slice ring].include?(row["shape"]) && !line.text.match?(KIND)
       end
 

@@ -62,7 +62,7 @@ module Restauro
         # Without what is wanted besides: "250 g flour, plus extra for dusting" is no flour for dusting.
         def own_text = text.sub(Line::BESIDES, "")
         # Fat that the pan takes, and no dough, batter or sauce.
-        def to_fry_in? = role == "fat" && own_text.match?(Line::TO_FRY_IN)
+        def to_fry_in? = role == "fat" && (kind == PanFat::KIND || own_text.match?(Line::TO_FRY_IN))
         def counted? = !grams.nil? && !ingredient.nil?
         # Inside slices of meat or dumplings, or of what cakes are made of: it thickens and coats nothing.
         def inside? = Line::INSIDE.include?(kind)

@@ -40,29 +40,38 @@ module Restauro
           return if mixture.empty?
 
           Step.new(kind: "shape", uses: mixture, hold_minutes: 1440, look_for: "they hold when lifted",
-                   text: "#{mashed?(mixture) ? "Mash" : "Mix"} #{list(mixture)}; shape into #{count}#{@lines.shaped}" \
-                         ", and chill them until they are firm.",
+                   text: "#{mashed?(mixture) ? "Mash" : "Mix"} #{list(mixture)}; shape into #{shapes}, and chill " \
+                         "them until they are firm.",
                    safety: [*@lines.companions.safety(mixture & @lines.companions.lines), *raw_egg(mixture)])
         end
 
         # Roots, and beans out of their tin.
         def mashed?(mixture) = @lines.rolls? || mixture.any? { |line| line.text.match?(PULSES) }
-        def count = (@ours.pieces&.first&.then { |count| "#{count} " } if @lines.bound?)
+        def shapes = round? ? "#{so_many}balls of #{@ours.options.piece.millimetres.round} mm#{middle}" :
+                              "#{count}#{@lines.shaped}"
+        def round? = @ours.options.piece&.kind == "ball"
+        def so_many = @ours.pieces&.first&.then { |count| "#{count} " }
+        def middle = (", a piece of #{list(@lines.inside)} in the middle of each" if @lines.inside.any?)
+        def count = (so_many if @lines.bound?)
         def raw_egg(mixture) = mixture.any? { |line| line.ingredient.to_s.start_with?("egg") } ? ["egg_dish"] : []
 
         # What is soft is made into balls, what melts in the middle.
         def balls
-          piece = @ours.options.piece
-          return unless piece&.kind == "ball"
+          return if !round? || @lines.mixture.any? || @lines.coated.empty?
 
-          inside, around = @lines.coated.partition { |line| @lines.inside.include?(line) }
-          middle = ", a piece of #{list(inside)} in the middle of each" if inside.any?
-          count = @ours.pieces&.first
-          Step.new(kind: "shape", text: "With wet hands, from #{list(around)}, #{"#{count} " if count}balls of " \
-                                        "#{piece.millimetres.round} mm#{middle}.",
-                   uses: @lines.coated, hold_minutes: 1440,
+          around = @lines.coated - @lines.inside
+          return whole_balls if around.empty?
+
+          Step.new(kind: "shape", uses: @lines.coated, hold_minutes: 1440,
+                   text: "With wet hands, from #{list(around)}, #{shapes}.",
                    look_for: "firm and cold; no cracks where the middle could leak")
         end
+
+        # Cheese alone, pressed together.
+        def whole_balls =
+          Step.new(kind: "shape", uses: @lines.coated, hold_minutes: 1440, look_for: "firm and cold",
+                   text: "With wet hands, from #{list(@lines.coated)}, #{so_many}balls of " \
+                         "#{@ours.options.piece.millimetres.round} mm; chill them.")
 
         # Eggs in their shells first, then what goes around them.
         def wrapped

@@ -79,7 +79,8 @@ module Restauro
         def inside
           return wrapped if bound?
 
-          of(%w[cheese]).reject { |line| line.ingredient == "hard_cheese" || binding.include?(line) } + wrapped
+          melting = of(%w[cheese]).reject { |line| line.ingredient == "hard_cheese" }
+          melting - binding - soft_in + wrapped
         end
 
         # In a pocket of meat or fish that comes whole: cheese, ham, butter with garlic.   @return [Array<Recipes::Line>]
@@ -103,6 +104,7 @@ module Restauro
             @companions.lines.select { |line| line.kind == "herb" || line.text.match?(CompanionStarts::SCORCHES) }
         end
 
+        def soft_in = mixture & soft_cheese
         def crumbs = of(CRUMB) + (crumbed? ? finishing : finishing - herbs) - mixture - inside - around
         # Leaves stay on crumbs; flour alone lets go of them.
         def crumbed? = of(%w[crumb]).any? || coarse.any? || wrapped.any?

@@ -6,6 +6,8 @@ module Restauro
       # What is mixed and shaped before it is coated: cakes, croquettes, patties.
       #   Needs @all, @bound, @title, companions, table, wrapped and of.
       module Mixture
+        SOFT = %w[cream_cheese ricotta].freeze
+        private_constant :SOFT
         SEASONS = %w[soften herb infuse late].freeze
         CROQUETTES = DataFiles.words("dishes/words.yml").fetch(:croquettes)
         CAKES = DataFiles.words("families/breading/words.yml").fetch(:cakes)
@@ -18,7 +20,8 @@ module Restauro
         def mixture
           return [] unless cakes? && wrapped.empty?
 
-          (@companions.lines - table) + of(%w[puree seasoning acid]) + (@bound ? of(%w[cheese liquid]) : binding)
+          (@companions.lines - table) + of(%w[puree seasoning acid]) +
+            (@bound ? of(%w[cheese liquid]) : binding | soft_cheese)
         end
 
         def cakes? = @bound || of(%w[puree]).any? || minced? || @title.match?(CAKES) || rolls?
@@ -31,6 +34,9 @@ module Restauro
         def minced? = @companions.lines.any? { |line| line.text.match?(LOOSE) && !SEASONS.include?(line.kind) }
 
         private
+
+        # What is soft already melts into them.
+        def soft_cheese = of(%w[cheese]).select { |line| SOFT.include?(line.ingredient) }
 
         # A yolk among what is mashed, where there are eggs to dip in behind the flour; and what is told apart from the
         # coat, under a heading of its own.

@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Recipes
+    # "Oil" or "Butterschmalz", of no amount, at the end of a coat's list: what it is fried in (common practice).
+    module PanFat
+      KIND = "pan_fat"
+
+      module_function
+
+      # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
+      def of(lines)
+        return lines unless coated?(lines)
+
+        lines.map { |line| bare?(line) ? for_the_pan(line) : line }
+      end
+
+      # Crumbs and the egg they stick to; nothing is poured that fat could go into.
+      # @param lines [Array<Line>]
+      def coated?(lines)
+        roles = lines.map(&:role)
+        %w[crumb egg].all? { |role| roles.include?(role) } && lines.none? { |line| line.role == "liquid" } &&
+          lines.none?(&:inside?)
+      end
+
+      # @param line [Line]
+      def bare?(line) = line.role == "fat" && line.grams.nil? && line.amount_text.nil? && !line.to_fry_in?
+
+      # @param line [Line]   @return [Line]
+      def for_the_pan(line) =
+        line.with(kind: KIND, warnings: line.warnings.reject { |warning| warning.code == "no_amount" })
+    end
+  end
+end
