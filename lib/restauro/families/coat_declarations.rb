@@ -63,19 +63,22 @@ module Restauro
       def usual_piece(place, recipe)
         return Heat::PieceLine.usual(PATTY, catalogue) if recipe.ingredients.any?(&:inside?)
 
-        line =
-          %w[other cheese]
-            .lazy
-            .filter_map do |role|
-              recipe.ingredients.find { |candidate| candidate.role == role && Heat::Food.row_of(candidate) }
-            end
-            .first
+        line = known_piece(place, recipe)
         line &&= with_what_the_title_tells(line, recipe.title.to_s)
         round = recipe.title.to_s.match?(BALLS)
         made = round || place.around_another? || rolls?(place)
         line ||= Recipes::Line.new(text: "croquette#{" ball" if round}", role: "other") if made
         line ||= vegetable(recipe)
         line && Heat::PieceLine.usual(line, catalogue)
+      end
+
+      # The first that a table knows; a root that is mashed for croquettes is no slice of it.
+      # @return [Recipes::Line, nil]
+      def known_piece(place, recipe)
+        mashed = rolls?(place)
+        known = recipe.ingredients.select { |line| Heat::Food.row_of(line) }
+        known.reject! { |line| mashed && Dough::Contents.raw?(line.ingredient) }
+        %w[other cheese].lazy.filter_map { |role| known.find { |line| line.role == role } }.first
       end
 
       # Its shape, where the line has none, and that it is filled.
