@@ -54,6 +54,16 @@ module Restauro
           !Recipes::Served.words?(line, heading: line.part))
       end
 
+      # Milk or water behind what binds, ahead of the sauce's own fat, flour and heavier liquid: the crumbs drink it.
+      # @param lines [Array<Recipes::Line>] of one list   @param at [Integer]
+      def soaks?(lines, at)
+        line, behind = lines[at], lines[(at + 1)..]
+        return false unless line.role == "liquid" && line.grams && at.positive? && binds?(lines[at - 1])
+
+        behind.first&.role == "fat" && behind.any? { |one| thickens?(one) } &&
+          behind.any? { |one| one.role == "liquid" && one.grams && one.grams.value > line.grams.value }
+      end
+
       # Flour that they are rolled in.   @param line [Recipes::Line]
       def dusts?(line) = %w[flour starch thickener].include?(line.role) && line.text.match?(DUSTED)
 

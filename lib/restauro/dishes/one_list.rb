@@ -127,7 +127,7 @@ module Restauro
       # Its fat, flour or liquid; mushrooms, and what is softened behind the flour that they are rolled in.
       def begins_the_sauce?(lines, at)
         line = lines[at]
-        return false if Bound.dusts?(line)
+        return false if Bound.dusts?(line) || Bound.soaks?(lines, at)
         return true if %w[fat flour liquid].include?(line.role) || line.text.match?(Bound::MUSHROOMS)
 
         line.kind == "soften" && lines.first(at).any? { |one| Bound.dusts?(one) }

@@ -83,7 +83,8 @@ module Restauro
 
       # Its shape, where the line has none, and that it is filled.
       def with_what_the_title_tells(line, title)
-        shape = (title[BALLS] && "ball") || title[Heat::PieceLine::KIND] unless line.text.match?(Heat::PieceLine::KIND)
+        told = (title[BALLS] && "ball") || title[Heat::PieceLine::KIND]
+        shape = title[Heat::PieceLine::FINGERS] || (told unless line.text.match?(Heat::PieceLine::KIND))
         line.with(text: [line.text, shape, title[Heat::PieceLine::STUFFED]].compact.join(" "))
       end
 
