@@ -65,8 +65,8 @@ RSpec.describe Restauro::Dishes::OneList do
     end
 
     it "takes the butter ahead of the crumbs, or that behind them, not both" do
-      base = "20 g sugar\n50 g butter\n200 g digestive biscuits, crushed\n30 g butter"
-      found = groups["Cheesecake\n#{base}\n600 g cream cheese\n3 eggs"]
+      both = "20 g sugar\n50 g butter\n200 g digestive biscuits, crushed\n30 g butter"
+      found = groups["Cheesecake\n#{both}\n600 g cream cheese\n3 eggs"]
       expect(found.map(&:last).first).to eq ["g butter", "g digestive biscuits, crushed"]
     end
   end
