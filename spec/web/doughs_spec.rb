@@ -89,7 +89,7 @@ RSpec.describe "The pages of every shape of dough" do
   Restauro::Families::Dough::Options::SHAPES.each do |shape|
     recipe =
       (
-        if %w[dumpling spooned pushed].include?(shape)
+        if %w[dumpling spooned pushed round].include?(shape)
           "Gnocchi\n900 g potatoes\n220 g flour\n1 egg"
         else
           "Pasta\n300 g flour\n3 eggs"
