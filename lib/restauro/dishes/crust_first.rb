@@ -55,14 +55,16 @@ module Restauro
       end
 
       def binds?(lines)
-        lines.all? { |line| BINDS.include?(line.ingredient) || (@yeast && MILKS.include?(line.ingredient)) } &&
+        lines.all? { |line| binder?(line) } &&
           grams(lines) { true } <= Constants.fetch(:crust, @yeast ? :yeast_binds_most : :binds_most) * @flour_g
       end
 
       def whole?(crust)
         crust.one? { |line| line.role == "flour" } && (@yeast || crust.one? { |line| line.role == "fat" }) &&
-          crust.any? { |line| BINDS.include?(line.ingredient) || MILKS.include?(line.ingredient) }
+          crust.any? { |line| binder?(line) }
       end
+
+      def binder?(line) = BINDS.include?(line.ingredient) || (@yeast && MILKS.include?(line.ingredient))
     end
   end
 end

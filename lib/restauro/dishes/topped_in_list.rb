@@ -16,7 +16,7 @@ module Restauro
         at = group.lines.index { |line| line.role == "crumb" && line.grams }
         return unless at && @title.match?(CRUMBS) && group.lines.none? { |line| line.role == "egg" }
 
-        top = [group.lines[at], *group.lines[(at + 1)..].take_while { |line| line.role == "fat" }]
+        top = with_its_fat(group.lines, at)
         rest = group.lines - top
         [*split(part(nil, rest)), part(nil, top)] if rest.any? { |line| flour?(line) } && wet?(rest)
       end
@@ -24,13 +24,16 @@ module Restauro
       # Food and crumbs in their butter, whose sauce has a heading of its own.
       def crumbs_over_food(group)
         at = group.lines.index { |line| line.role == "crumb" && line.grams } or return
-        top = [group.lines[at], *group.lines[(at + 1)..].take_while { |line| line.role == "fat" }]
+        top = with_its_fat(group.lines, at)
         rest = group.lines - top
         return if top.one? || rest.none? { |line| line.role == "other" && line.grams } || wet?(rest)
         return if rest.any? { |line| flour?(line) } || CrustOfCrumbs.of?(@title, group.lines)
 
         [part(nil, rest), part(nil, top)] if @recipe.ingredients.any? { |line| line.part && flour?(line) }
       end
+
+      # Crumbs, and the fat right behind them.
+      def with_its_fat(lines, at) = [lines[at], *lines[(at + 1)..].take_while { |line| line.role == "fat" }]
 
       # What is under the sheets may hold more than one formula still.
       def filo_over(group)

@@ -29,12 +29,6 @@ module Restauro
       INCHES = /(\d+(?:\.\d+)?(?:\s+\d+\/\d+|\/\d+)?|\d*\s?[½¼¾])\s*-?\s*(?:inch(?:es)?\b|["”])/i
       FILLER = /\b(?:k?g|of|in|cut|into|thick|each|or|about|the)\b/i
 
-      # Raw sausages are thicker than those that are sold cooked; cakes are as thick as a finger.
-      OWN_THICKNESS =
-        {"sausage" => :usual_sausage_mm, "patty" => :usual_patty_mm,
-         **["hot dog", "frankfurter", "frank", "wiener", "saitenwürstchen"].to_h { |w| [w, :usual_frankfurter_mm] }}
-          .freeze
-
       module_function
 
       # @param recipe [Recipes::Recipe]   @return [Piece, nil]
@@ -56,8 +50,9 @@ module Restauro
       def usual(line, catalogue)
         row = Food.row_of(line) or return
         said = line.text[KIND, 1]
-        shape, thick = cut(line.text) || ball(row, said) || whole(row, line.text, said)
-        Piece.parse("#{row["word"]} #{shape} #{Constants.fetch(:heat, thick).round} mm", catalogue)
+        shape, thick = cut(line.text) || ball(row, said) || own(row, said) || whole(row, line.text, said)
+        millimetres = thick.is_a?(Symbol) ? Constants.fetch(:heat, thick) : thick
+        Piece.parse("#{row["word"]} #{shape} #{millimetres.round} mm", catalogue)
       end
 
       # "Chicken fillets, cubed" are cubes.   @return [Array(String, Symbol), nil] shape and how thick
@@ -71,12 +66,15 @@ module Restauro
       def ball(row, said) =
         ([said, row["safety"] == "reheat" ? :usual_small_ball_mm : :usual_ball_mm] if said&.casecmp?("ball"))
 
+      # What is sold or shaped as thick as that, whatever its shape.   @return [Array(String, Float), nil] shape and mm
+      def own(row, said)
+        found = DataFiles.table("heat/own_thickness.csv").find { |own| own["word"] == row["word"] }
+        found && [said || row["shape"], Float(found["thick_mm"])]
+      end
+
       # As it comes.   @param row [Hash] of its food   @param said [String, nil] the shape that the line names
       # @return [Array(String, Symbol)] shape and how thick
       def whole(row, text, said)
-        own = OWN_THICKNESS[row["word"]]
-        return [said || row["shape"], own] if own
-
         return [said || "stick", :usual_wing_mm] if text.match?(WING)
 
         thick = !text.match?(THIN)

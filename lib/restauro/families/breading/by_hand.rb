@@ -51,27 +51,23 @@ module Restauro
                               "#{count}#{@lines.shaped}"
         def round? = @ours.options.piece&.kind == "ball"
         def so_many = @ours.pieces&.first&.then { |count| "#{count} " }
-        def middle = (", a piece of #{list(@lines.inside)} in the middle of each" if @lines.inside.any?)
+        def middle
+          alone = (@lines.mixture + @lines.coated - @lines.inside).empty?
+          ", a piece of #{list(@lines.inside)} in the middle of each" if @lines.inside.any? && !alone
+        end
+
         def count = (so_many if @lines.bound?)
         def raw_egg(mixture) = mixture.any? { |line| line.ingredient.to_s.start_with?("egg") } ? ["egg_dish"] : []
 
-        # What is soft is made into balls, what melts in the middle.
+        # What is soft is made into balls, what melts in the middle; cheese alone is pressed together.
         def balls
           return if !round? || @lines.mixture.any? || @lines.coated.empty?
 
           around = @lines.coated - @lines.inside
-          return whole_balls if around.empty?
-
           Step.new(kind: "shape", uses: @lines.coated, hold_minutes: 1440,
-                   text: "With wet hands, from #{list(around)}, #{shapes}.",
+                   text: "With wet hands, from #{list(around.any? ? around : @lines.coated)}, #{shapes}.",
                    look_for: "firm and cold; no cracks where the middle could leak")
         end
-
-        # Cheese alone, pressed together.
-        def whole_balls =
-          Step.new(kind: "shape", uses: @lines.coated, hold_minutes: 1440, look_for: "firm and cold",
-                   text: "With wet hands, from #{list(@lines.coated)}, #{so_many}balls of " \
-                         "#{@ours.options.piece.millimetres.round} mm; chill them.")
 
         # Eggs in their shells first, then what goes around them.
         def wrapped
