@@ -26,7 +26,21 @@ RSpec.describe "A line beside the others" do
     end
   end
 
-  describe Restauro::Recipes::ToDredge do
+  describe Restauro::Recipes::Squeezed do
+    it "takes the juice of the fruit that a dish without headings is named for" do
+      found = read("Lemon tart\n150 g flour\n80 g butter\n3 eggs\n150 g sugar\n2 lemons", system: "uk")
+      expect(found.ingredients.last.ingredient).to eq "lemon_juice"
+    end
+  end
+
+  describe Restauro::Recipes::PanJuices do
+    it "counts of meat juices the fat that is said to be in them" do
+      found = read("Gravy\nMeat juices (about 2 tbsp fat)\n2 tbsp flour\n1 cup stock")
+      expect(found.ingredients.first.then { |line| [line.ingredient, line.grams.value.round] }).to eq ["drippings", 26]
+    end
+  end
+
+  describe Restauro::Recipes::LeftInTheDish do
     it "counts of a dishful only what clings to stewing meat" do
       found = read("Beef stew\n1 kg stewing beef\n30 g butter\n120 g flour, for dredging\n500 ml stock")
       expect(grams[found, "flour"]).to eq [60]
@@ -37,6 +51,20 @@ RSpec.describe "A line beside the others" do
       expect(grams[read("Beef stew\n1 kg stewing beef\n30 g flour, for dredging\n500 ml stock"), "flour"]).to eq [30]
     end
 
+    it "counts what a step stirs in of it beside what clings to chops in a gravy" do
+      found = read("Smothered chops\n4 pork chops (800 g)\n1 cup flour\n500 ml stock\n" \
+                   "Dredge the chops in the flour and fry.\nStir in 16 g of the remaining flour, then the stock.")
+      expect(grams[found, "flour"]).to eq [40]
+    end
+
+    it "leaves the flour whole where all the rest of it is stirred in" do
+      found = read("Beef stew\n1 kg stewing beef\n120 g flour\n500 ml stock\n" \
+                   "Toss the beef in the flour.\nStir in the remaining flour.")
+      expect(grams[found, "flour"]).to eq [120]
+    end
+  end
+
+  describe Restauro::Recipes::ToDredge do
     it "takes as much as clings to slices that are rolled up, where no amount is said" do
       found = read("Involtini\n8 fettine di manzo\n80 g prosciutto\nfarina per infarinare\n400 g passata")
       expect(grams[found, "flour"]).to eq [21]

@@ -10,6 +10,34 @@ RSpec.describe Restauro::Recipes do
       expect(said).to eq [true, true, true, true, false, false]
     end
 
+    # Common practice: what a method's first line begins with. Each alone behind a list, in its own language.
+    [
+      "Dredge the fish in the flour", "Pat the fish dry", "Fill a pan a third full of oil", "Cool the sauce",
+      "To serve, pour it over", "If the sauce is too thick, add milk", "Fisch in Mehl wenden", "Infarinare il pesce",
+      "Enharinar el pescado", "Fariner le poisson", "Descasque as batatas", "Rasp de kaas", "Obierz ziemniaki"
+    ].each do |step|
+      it("takes #{step.inspect} for a step") { expect(read("Fish\n4 cod fillets\n#{step}").steps.map(&:text)).to eq [step] }
+    end
+
+    ["Flour for the board", "Butter zum Bestreichen", "Cream to serve", "Sale e pepe", "Skin-on salmon"].each do |thing|
+      it("takes #{thing.inspect} for none") { expect(read("Fish\n4 cod fillets\n#{thing}").steps).to be_empty }
+    end
+
+    it "takes the amounts of the sentences where the list has none of them" do
+      found = read("Brown sauce\n30 g butter\n30 g flour\nWhisk in 450 ml beef stock, then add 1 tsp vinegar.")
+      expect(found.ingredients.map(&:text)).to eq ["30 g butter", "30 g flour", "450 ml beef stock", "1 tsp vinegar"]
+    end
+
+    it "leaves amounts of the sentences that the list has too" do
+      found = read("Brown sauce\n30 g butter\n450 ml beef stock\nMelt 30 g butter, add 450 ml beef stock.")
+      expect(found.ingredients.map(&:text)).to eq ["30 g butter", "450 ml beef stock"]
+    end
+
+    it "puts what a sauce of sentences is poured over beside it" do
+      found = read("Sauce. Melt 30 g butter, stir in 25 g flour and 400 ml stock; pour over a boiled cauliflower.")
+      expect(found.ingredients.last.text).to eq "1 boiled cauliflower, to serve"
+    end
+
     it "reads a part with its things on one line, 'For the gravy: 2 onions, 30 g flour'" do
       text = "Puddings\nFor the puddings: 140 g plain flour, 4 eggs\nFor the gravy: 2 onions, 30 g flour"
       expect(lines[self, text].map(&:first)).to eq ["For the puddings"] * 2 + ["For the gravy"] * 2

@@ -29,6 +29,7 @@ RSpec.describe Restauro::Recipes::PotWater do
   of_the_pot(sauce, "2 litres salted water", false)
   of_the_pot("#{sauce}\n270 ml stock", "2 litres salted water", false)
   of_the_pot("#{sauce}\n300 ml stock", "2 litres salted water", true)
+  of_the_pot("120 g flour\n100 g butter\n300 ml stock", "2 litres salted water", false)
   of_the_pot("125 g flour\n125 g butter\n300 ml stock", "2 litres salted water", true)
   of_the_pot("40 g flour\n1 egg", "2 litres salted water", true)
   of_the_pot("40 g flour\n20 g butter\n1 egg", "2 litres salted water", false)

@@ -18,12 +18,13 @@ module Restauro
       def rolled(group)
         return if group.label || !@title.match?(ROLLED) || !Said.of(@recipe).baked
 
-        around, lines = group.lines.partition { |line| AROUND.include?(line.ingredient) }
+        table, rest = group.lines.partition { |line| line.kind == "table" }
+        around, lines = rest.partition { |line| AROUND.include?(line.ingredient) }
         inside, sauce, over = made_with_flour(lines) || tomatoes_over(lines)
         return if around.empty? || inside.nil?
 
         name = "Tortillas" if around.all? { |line| line.ingredient.end_with?("tortilla") }
-        [part("Filling", inside), part(name, around), part("Sauce", sauce), part(nil, over)]
+        [part("Filling", inside), part(name, around), part("Sauce", sauce), part(nil, over), part("To serve", table)]
           .reject { |one| one.lines.empty? }
       end
 

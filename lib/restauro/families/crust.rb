@@ -52,6 +52,7 @@ module Restauro
       autoload :GriddleSteps, "restauro/families/crust/griddle_steps"
       autoload :HeatSteps, "restauro/families/crust/heat_steps"
       autoload :ShapeSteps, "restauro/families/crust/shape_steps"
+      autoload :NutCaramel, "restauro/families/crust/nut_caramel"
       autoload :NutFilling, "restauro/families/crust/nut_filling"
       autoload :SheetSteps, "restauro/families/crust/sheet_steps"
       autoload :SheetSwapper, "restauro/families/crust/sheet_swapper"

@@ -5,12 +5,9 @@ module Restauro
     # KitchenUnits::Unit or nil (a bare count), heap :heaped, :scant or nil
     Amount = Struct.new(:terms, :text, :rest, keyword_init: true) { def initialize(**) = super.freeze }
     Amount::Term = Struct.new(:number, :unit, :heap)
-    Amount::HEAPS = {
-      "heaped" => :heaped,
-      "heaping" => :heaped,
-      "rounded" => :heaped,
-      "generous" => :heaped,
-      "scant" => :scant
-    }.freeze
+    # Word beside a spoon => :heaped, :scant, or nothing.
+    Amount::HEAPS =
+      DataFiles.yaml("units/heaps.yml").flat_map { |heap, words| words.map { |word| [word, heap.to_sym] } }
+        .to_h.transform_values { |heap| heap unless heap == :as_it_is }.freeze
   end
 end

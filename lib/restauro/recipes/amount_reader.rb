@@ -4,7 +4,7 @@ module Restauro
     class AmountReader
       include TrailingAmount
 
-      HEAP = /\A\s*(heaped|heaping|rounded|generous|scant|packed|level|levelled|leveled|big|large|small|good)\b/i
+      HEAP = /\A\s*(#{Regexp.union(Amount::HEAPS.keys.sort_by { |word| -word.length }).source})(?![\p{L}.])/i
       # "Tipo 00 flour 400 g": the noughts are the flour's.
       NOUGHTS = /\A00\s+(?=\p{L})/
       DUAL = %r{\A\s*/\s*(#{Numbers::ONE})\s*}i
@@ -21,7 +21,7 @@ module Restauro
       ACROSS = /\A\d{1,2}\s*-?\s*(?:inch(?:es)?\b|in\.|["”]|cm\b)\s*-?\s*
         (?=(?:[\p{L}-]+\s+){0,4}(?:shells?|crusts?|cases?)\b)/ix
       # "2 tablespoons flour, heaped", "2 tbsp (heaped) flour".
-      HEAP_AFTER = /[,(]\s*(heaped|heaping|rounded|scant)\s*(?:\)|\z)/i
+      HEAP_AFTER = /[,(]\s*(#{Regexp.union(Amount::HEAPS.compact.keys).source})\s*(?:\)|\z)/i
       # "Oil for deep frying, 180C" is no 180 cups.
       DEGREES = /(?<=\S)[,;:]?\s+\(?(?:at |to )?\d{3}\s?°?\s?[CF]\b\)?/
       ABOUT = /\A(?:about|approximately|approx\.?|around|roughly|ca\.?)\s+/i
@@ -30,6 +30,7 @@ module Restauro
         @units = units
         @packs = PackSizes.new(units)
         @weights = OwnWeight.new(units)
+        @words = NumberWords.new(units)
         freeze
       end
 
@@ -37,7 +38,7 @@ module Restauro
       # @return [Amount, nil] nil when the line holds no amount   @raise [InvalidInput] an impossible quantity
       def read(text, bulleted: false)
         bare = Numbers.plain(text.sub(DEGREES, "")).sub(bulleted ? DASH_BULLET : BULLET, "")
-        plain = bare.sub(ABOUT, "").sub(ARTICLE, "").sub(ACROSS, "1 ").strip
+        plain = @words.plain(bare.sub(ABOUT, "").sub(ARTICLE, "").sub(ACROSS, "1 ").strip)
         heaped_after(leading(plain) || trailing(plain), plain)
       end
 
@@ -89,7 +90,7 @@ module Restauro
 
       # "a little butter" holds no amount; "a pinch" and "a cup" do.
       def bare_article?(text, rest)
-        text.match?(/\A(?:an?)\s/i) && @units.read(strip_heap(rest).first.lstrip).nil?
+        text.match?(/\A(?:an?)\s(?!egg\b)/i) && @units.read(strip_heap(rest).first.lstrip).nil?
       end
 
       def terms_from(number, rest)
@@ -107,7 +108,9 @@ module Restauro
         unit, after = @units.read(stripped.lstrip)
         return Amount::Term.new(number, nil, nil), rest unless unit
 
-        [Amount::Term.new(number, unit, heap), unit.mass? || unit.volume? ? @packs.without_word(after) : after]
+        after, behind = strip_heap(after) if unit.spoon
+        after = @packs.without_word(after) if unit.mass? || unit.volume?
+        [Amount::Term.new(number, unit, heap || behind), after]
       end
 
       # The second of two measures of one amount: "25 g/1 oz", "1 cup / 240 ml".

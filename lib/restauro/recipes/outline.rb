@@ -7,17 +7,16 @@ module Restauro
       # text of the thing · kind title, step or ingredient · part label or nil · bulleted · source, number in it
       Entry = Struct.new(:text, :kind, :part, :bulleted, :source, :number)
       WORDS = DataFiles.words("recipes/words.yml")
-      METHOD, INGREDIENTS, ABOUT, VERBS, ADVICE, SENTENCE, STATE, SHELL_FOR =
-        WORDS.values_at(
-          :method_heading, :ingredients_heading, :about_the_dish, :begins_a_step, :advice, :sentence, :state, :shell_for
-        )
+      METHOD, INGREDIENTS, ABOUT, ADVICE, SENTENCE, STATE, SHELL_FOR =
+        WORDS.values_at(:method_heading, :ingredients_heading, :about_the_dish, :advice, :sentence, :state, :shell_for)
+      VERBS = Regexp.union(WORDS.values_at(:begins_a_step, :begins_with_what, :begins_in_their_words))
       private_constant :WORDS
       INGREDIENTS_TITLE = "Ingredients"
       NUMBERED = /\A\W*(?:step\s*)?\d+\s*[.):]\s+(?=[[:alpha:]])/i
       AMOUNT_FIRST = /\A\W*(?:\d|[#{Numbers::GLYPHS.keys.join}])/
       # What only a method says: degrees, minutes.
       TIME_FIRST = /\A\W*(?:\d+[.)]\s+)?\d+(?:\s*[-–]\s*\d+)?\s*(?:min|minut(?:es?|en|i|os)|stunden?|heures?)\b/i
-      SAYS_HOW = WORDS.fetch(:says_how)
+      SAYS_HOW = Regexp.union(WORDS.values_at(:says_how, :words_to_a_stop))
       BARE_WORDS = 3
       SAYS_WHAT_FOR = Regexp.union(Line::TO_FRY_IN, SHELL_FOR, Headings::TO_USE)
       SERVES, METHOD_BEFORE = WORDS.values_at(:so_many_eat, :method_before)
@@ -43,7 +42,7 @@ module Restauro
         lines = @page.recipe(Tidy.lines(text, @line_reader)).flat_map { |line| @list_and_steps.split(line) }
         entries = listed(lines)
         listed = entries.select { |entry| entry.kind == :ingredient && !@prose.told?(entry.text) }
-        amounts = listed.any? { |entry| @line_reader.amount?(entry.text) }
+        amounts = listed.any? { |entry| @line_reader.amount?(entry.text) } && !@prose.tells_more?(entries, listed)
         amounts ? @prose.beside(entries, listed.map(&:part)) : @prose.entries(entries)
       end
 

@@ -5,13 +5,15 @@ module Restauro
     # A recipe told in sentences: "Melt 30 g butter, stir in 30 g flour, whisk in 480 ml milk." The things with their amounts, and the sentences
     # as steps.
     class Prose
-      VERB, INFINITIVE, ENDS = DataFiles.words("recipes/words.yml").values_at(:told_verb, :told_infinitive, :told_ends)
+      VERB, INFINITIVE, ENDS, BAKED =
+        DataFiles.words("recipes/words.yml").values_at(:told_verb, :told_infinitive, :told_ends, :told_baked)
+      COOKED = DataFiles.words("ingredients/words.yml").fetch(:cooked_already)
       AMOUNT =
         /(?<![\d.,\/[:alpha:]])(?<!\d\s)(?<!\d\sand\s)(?:\d|[½¼¾⅓⅔⅛]|juice\ (?:of|from)\ (?:half\ an?|an?|\S+)\ |
         (?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|half\ an?|
         an?\ (?:tablespoon|teaspoon|cup|pinch|knob|pint|quart|litre|liter|handful|splash|stick|glass|tin|can|clove|bunch|pound|kilo|quarter|
         squeeze|dollop|spoonful|grating|dash|rasher|half|third|dozen|ounce|egg|onion|carrot|leek|shallot|lemon|
-        (?:large|medium|small|whole|good)\ \p{L}+))\b)/ix
+        (?:large|medium|small|whole|good|boiled|cooked|steamed|roast|poached)\ \p{L}+))\b)/ix
       # An amount that stands behind its name.
       JUICE = /\Ajuice\s/i
       # "50 g. butter" is no end of a sentence.
@@ -24,6 +26,9 @@ module Restauro
       MOST_LETTERS = 60
       LEAST_LETTERS = 25
       TITLE_WORDS = 7
+      # So few things are no list beside so many that are told.
+      FEW = 2
+      MANY = 1
 
       # @param line_reader [LineReader]
       def initialize(line_reader)
@@ -36,6 +41,15 @@ module Restauro
         (line.length > LEAST_LETTERS || line.match?(COUNTED)) &&
           ((line.match?(VERB) && line.split(VERB, 2).last.match?(AMOUNT)) ||
           (line.match?(INFINITIVE) && line.scan(AMOUNT).length > 1))
+
+      # "1 cauliflower", and a sauce that only the sentences have the amounts of.
+      # @param entries [Array<Outline::Entry>]   @param listed [Array<Outline::Entry>] those of them that are a list
+      def tells_more?(entries, listed)
+        return false if listed.count { |entry| @line_reader.amount?(entry.text) } > FEW
+
+        told = (entries - listed).select { |entry| told?(entry.text) }
+        told.sum { |entry| things(entry.text).length } > MANY && told.none? { |entry| again?(entry, listed) }
+      end
 
       # The entries of a recipe without a list: each sentence's things before it.   @param entries [Array<Outline::Entry>]
       def entries(entries)
@@ -52,6 +66,12 @@ module Restauro
       end
 
       private
+
+      # Amounts of what is listed, said once more.
+      def again?(entry, listed)
+        texts = things(entry.text).map { |text, _| text.downcase }
+        listed.any? { |one| texts.include?(one.text.downcase.strip) }
+      end
 
       def told(entry)
         title, rest = titled(entry.text.gsub(POINTED, ""))
@@ -77,8 +97,14 @@ module Restauro
       def things(text)
         starts = text.to_enum(:scan, AMOUNT).map { Regexp.last_match.begin(0) }
         starts.zip(starts.drop(1)).filter_map do |start, following|
-          thing(text, start, following)&.then { |found| [found, part(text[0...start])] }
+          thing(text, start, following)&.then { |found| [poured_over(found, text, start), part(text[0...start])] }
         end
+      end
+
+      # "Pour over a boiled cauliflower": it is in no sauce, unless all of it is baked.
+      def poured_over(thing, text, start)
+        under = text[0...start].match?(/\b(?:over|on|onto)\s+\z/i) && thing.match?(COOKED) && !text.match?(BAKED)
+        under ? "#{thing}, to serve" : thing
       end
 
       # "For the sauce fry 250 g mushrooms": the last part that was named before.   @return [String, nil]

@@ -18,7 +18,8 @@ module Restauro
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
       def of(lines)
         steps = lines.select { |line| line.role == "step" }.map(&:text)
-        return lines if steps.none? { |text| cooks_in_it?(text) } || steps.any? { |text| text.match?(REST) }
+        return lines if steps.any? { |text| text.match?(REST) }
+        return lines if steps.none? { |text| cooks_in_it?(text) } && lines.none? { |line| Poached::KINDS.value?(line.kind) }
 
         lines.flat_map { |line| (taken = taken(line, steps)) ? [line.as_words, taken] : [line] }
       end

@@ -10,38 +10,10 @@ module Restauro
       PIECES = %w[poultry quick_meat fish whole_meat].freeze
       # Sliced aubergine, floured before it is fried.
       SLICES = DataFiles.words("dishes/words.yml").fetch(:fried_before)
-      BY_STEP, THE_REST = DataFiles.words("dishes/words.yml").values_at(:dredged_by_step, :rest_of_the_flour)
-      private_constant :BARE, :BY_STEP, :THE_REST
+      private_constant :BARE
 
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
-      def self.of(lines) = clinging(with_crumbs(with_flour(lines)))
-
-      # Of a dishful that stewing meat is turned in only so much gets into the pot.
-      # @param lines [Array<Line>]   @return [Array<Line>]
-      def self.clinging(lines)
-        meat = lines.find { |line| line.kind == "whole_meat" && line.grams }
-        flour = lines.find { |line| line.role == "flour" && line.grams }
-        return lines unless meat && flour && dredged?(lines, flour) && lines.any? { |line| line.role == "liquid" }
-
-        most = meat.grams.value * figure(:clinging_flour_share)
-        return lines if flour.grams.value <= most
-
-        lines.map { |line| line.equal?(flour) ? left_in_the_dish(line, most) : line }
-      end
-
-      def self.dredged?(lines, flour)
-        steps = lines.select { |line| line.role == "step" }.map(&:text)
-        (flour.text.match?(WORDS) || steps.any? { |text| text.match?(BY_STEP) }) &&
-          steps.none? { |text| text.match?(THE_REST) }
-      end
-
-      def self.left_in_the_dish(line, most)
-        said = "of #{line.grams.value.round} g of flour about #{most.round} g clings to the meat: the rest stays in " \
-               "its dish, and is not counted"
-        line.with(grams: Estimate.within(most, figure(:dish_share)),
-                  warnings: line.warnings + [Warning.new(code: :left_in_the_dish, line: line.text, text: said)])
-      end
-      private_class_method :dredged?, :left_in_the_dish
+      def self.of(lines) = with_crumbs(with_flour(lines))
 
       # @param lines [Array<Line>]   @return [Array<Line>]
       def self.with_crumbs(lines)

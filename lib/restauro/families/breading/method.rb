@@ -113,9 +113,8 @@ module Restauro
 
         def serve
           table = @lines.table
-          Step.new(kind: "serve",
-                   text: "Salt them hot, on a rack#{"; serve with #{list(table)}" if table.any?}. A sauce goes on at " \
-                         "the last moment, or the coat is soft.",
+          coat = " A sauce goes on at the last moment, or the coat is soft." unless @ours.layers.empty? && @lines.bound?
+          Step.new(kind: "serve", text: "Salt them hot, on a rack#{"; serve with #{list(table)}" if table.any?}.#{coat}",
                    uses: table, hold_minutes: 5)
         end
 

@@ -61,7 +61,7 @@ module Restauro
           return options.filling_start if options.filling_start
           return "hot" if hot_filling?
 
-          open? && filling&.custard? && filling.cooked_first? ? "room" : "cold"
+          (open? && filling&.custard? && filling.cooked_first?) || filling&.caramel? ? "room" : "cold"
         end
         # Cut out of a sheet, baked empty and filled: vol-au-vents.
         def cases? = style.sheet? && !filling.nil? && Cover.words(recipe).match?(CASES)

@@ -23,7 +23,8 @@ module Restauro
         end
 
         def is?
-          return false if @filling.nil? || @options.crowned || !sweet? || meat? || words.first.to_s.match?(MERINGUE)
+          return false if @filling.nil? || @filling.caramel? || @options.crowned || !sweet? || meat?
+          return false if words.first.to_s.match?(MERINGUE)
           return true if words.any? { |text| text.match?(NO_BAKE) || text.match?(FILLED_COLD) }
 
           sets_by_itself? && (@options.bake_minutes.nil? || words.any? { |text| text.match?(SETS) })

@@ -43,6 +43,7 @@ module Restauro
         def cooked_first? =
           recipe.ingredients.any? { |line| PANNED.include?(line.kind) && !line.text.match?(CompanionKinds::READY) }
         def fruit? = kind == "fruit"
+        def caramel? = kind == "caramel"
         def sugared? = recipe.ingredients.any? { |line| sweet?(line) }
         # A sweet cream that starch thickens on the stove, with yolks at most: whole eggs set in the oven.
         def boiled?
@@ -84,6 +85,8 @@ module Restauro
         def whole_egg?(line) = line.role == "egg" && !%w[egg_yolk egg_white].include?(line.ingredient)
 
         def told?(row)
+          return NutCaramel.new(recipe.ingredients, @catalogue).is? if row["made"]
+
           if row["words"]
             return (
               recipe.ingredients.any? do |line|

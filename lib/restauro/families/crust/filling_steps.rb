@@ -60,6 +60,7 @@ module Restauro
         def left = @lines - fats - Recipes::Parts.of(@swap.ours.recipe, :bench)
 
         def own
+          return NutCaramel.new(left, @catalogue).step if @filling.caramel?
           return whip if whipped.any?
 
           spread_thin || stewed || mixed

@@ -65,9 +65,10 @@ module Restauro
           Step.new(
             kind: "finish",
             text:
-              "Off the heat: a ladle of the sauce into #{@lines.list(eggs)}, whisking; back into the pan, gently, without boiling.",
+              "Off the heat: a ladle of the sauce into #{@lines.list(@lines.liaison)}, whisking; back into the pan, gently, " \
+                "without boiling.",
             minutes: Constants.fetch(:making, :yolks_minutes),
-            uses: eggs,
+            uses: @lines.liaison,
             look_for: "it coats the spoon; grains mean it got too hot: blend it",
             safety: ["yolk_late"]
           )

@@ -15,6 +15,7 @@ module Restauro
           @ours = swap.ours
           @thickeners = swap.thickeners
           @slurry = @ours.cooking.formula.slurry_line
+          @custard = swap.school != "roux" && @ours.boiled_eggs?
           all = @ours.recipe.ingredients
           @late_thickeners = all.select do |line|
             line.role == "thickener" && line.counted? && @thickeners.none? { |fresh| fresh.equal?(line) }
@@ -35,7 +36,8 @@ module Restauro
         def wines = of("liquid").select { |line| ingredient(line)&.alcohol_pct.to_f.positive? }
         # What goes into the pan first. Tomatoes or sour cream alone are the sauce itself: they cannot wait for the end.
         def liquids
-          found = of("liquid").reject { |line| line.equal?(slurry) || wines.include?(line) || paste?(line) }
+          elsewhere = [slurry, *wines, *with_yolks]
+          found = of("liquid").reject { |line| paste?(line) || elsewhere.any? { |other| line.equal?(other) } }
           mild = found.reject { |line| late?(line) }
           mild.any? || wines.any? || fruits.any? ? mild : found
         end
@@ -47,6 +49,17 @@ module Restauro
         def spices = of("seasoning").select { |line| line.ingredient == "ground_spice" && !line.grams.nil? }
         # @return [Array<Recipes::Line>]
         def eggs = of("egg")
+        # Cream that stands beside the yolks, where something else is the sauce: it is beaten with them.
+        # @return [Array<Recipes::Line>]
+        def with_yolks
+          return [] if @custard || eggs.empty? || eggs.any? { |line| line.ingredient != "egg_yolk" }
+
+          beside = @ours.recipe.ingredients.each_cons(2).select { |pair| (pair & eggs).one? }.flatten
+          cream = of("liquid").select { |line| beside.include?(line) && CREAMS.include?(line.ingredient) }
+          sum(of("liquid")) > 2 * sum(cream) ? cream : []
+        end
+        # @return [Array<Recipes::Line>] the yolks and their cream
+        def liaison = [*eggs, *with_yolks]
         # @return [Array<Recipes::Line>] what melts in it
         def cheeses = of("cheese") - toast.lines
         # Bread that lies on a soup, its cheese on it.   @return [OnToast]
@@ -55,7 +68,7 @@ module Restauro
         def crumbs = of("crumb")
         # Last of all: sharp things, cream that splits, mustard, salt.
         def last
-          late = of("liquid").select { |line| late?(line) } - liquids
+          late = of("liquid").select { |line| late?(line) } - liquids - with_yolks
           [*late, *(of("seasoning") - pastes - spices), *of("lift"), *of("acid"), *of("binder"), *of("puree")]
         end
 
@@ -66,6 +79,7 @@ module Restauro
         # @return [String] "30 g butter and 20 g oil"
         def list(lines) = Companions.list(lines.map { |line| say(line) })
 
+        CREAMS = %w[light_cream heavy_cream creme_fraiche sour_cream].freeze
         SIMMERS = %w[nutritional_yeast yeast_extract stock_cube gravy_granules].freeze
 
         private
@@ -74,9 +88,9 @@ module Restauro
         def late?(line) = soured?(line) || (sharp?(line) && !main?(line))
         # So much of it that it is what the sauce is made of: 200 ml of juice on fruit, not a squeeze of lemon.
         def main?(line)
-          all = (of("liquid") + fruits).sum { |other| other.grams&.value.to_f }
-          line.grams && line.grams.value >= Constants.fetch(:sauce, :main_liquid_share) * all
+          line.grams && line.grams.value >= Constants.fetch(:sauce, :main_liquid_share) * sum(of("liquid") + fruits)
         end
+        def sum(lines) = lines.sum { |line| line.grams&.value.to_f }
 
         def ingredient(line) = @catalogue.find_key(line.ingredient)
         def group(line) = ingredient(line)&.group

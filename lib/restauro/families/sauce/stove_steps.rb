@@ -28,7 +28,7 @@ module Restauro
           return [] unless boiled_eggs? && stewed? && @swap.school == "roux"
 
           [Step.new(kind: "simmer", text: liaison_words, minutes: Constants.fetch(:making, :yolks_minutes),
-                    uses: @lines.eggs, look_for: "thicker again, and smooth", safety: LIAISON_SAFETY)]
+                    uses: @lines.liaison, look_for: "thicker again, and smooth", safety: LIAISON_SAFETY)]
         end
 
         # Whether what is softened waits for the roux.
@@ -110,7 +110,7 @@ module Restauro
             kind: "simmer",
             text: "#{with_along}Low heat, a slow bubble, stirring.#{" #{liaison_words}" if now}",
             minutes: simmer_minutes,
-            uses: [*along, *(@lines.eggs if now)],
+            uses: [*along, *(@lines.liaison if now)],
             look_for: seen,
             caution: Cautions.of_sauce(@ours).first,
             safety: [*@lines.companions.safety(along), *(LIAISON_SAFETY if now)]
@@ -118,7 +118,7 @@ module Restauro
         end
 
         def liaison_words =
-          "Off the heat, a ladle of it into #{@lines.list(@lines.eggs)}, whisking; back into the pan, and boil again."
+          "Off the heat, a ladle of it into #{@lines.list(@lines.liaison)}, whisking; back into the pan, and boil again."
 
         # What stews in the sauce for long would turn its yolks to grains.
         def stewed? = @lines.companions.simmer_steps.any?

@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Recipes
+    # "Zwei Eier", "un demi-litre de lait", "una cucharada de harina": a number in words at the head of a line, in
+    # languages other than English.
+    class NumberWords
+      TABLE = DataFiles.yaml("units/number_words.yml")
+      VALUES = TABLE.fetch("numbers").flat_map { |value, words| words.map { |word| [word, value.to_s] } }.to_h.freeze
+      ONES, HALVES = %w[ones halves].map { |key| TABLE.fetch(key).join("|") }
+      NUMBER = /\A(#{VALUES.keys.join("|")})\s+(?=\p{L})/i
+      HALF = /\A(?:(?:#{ONES})\s+)?(?:#{HALVES})(?:\s+|-)(?=\p{L})(?!and\b|an?\b|the\b|&)/i
+      ONE = /\A(?:#{ONES})\s+(?=\p{L})/i
+      EGG = /#{TABLE.fetch("egg")}/i
+      private_constant :TABLE, :VALUES, :ONES, :HALVES, :NUMBER, :HALF, :ONE, :EGG
+
+      # @param units [KitchenUnits]
+      def initialize(units)
+        @units = units
+        freeze
+      end
+
+      # @param text [String]   @return [String] its number in digits, where it begins with one in words
+      def plain(text)
+        text = text.sub(NUMBER) { "#{VALUES.fetch(Regexp.last_match(1).downcase)} " }.sub(HALF, "1/2 ")
+        one = ONE.match(text) or return text
+
+        @units.read(one.post_match) || one.post_match.match?(EGG) ? "1 #{one.post_match}" : text
+      end
+    end
+  end
+end
