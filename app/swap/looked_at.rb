@@ -20,8 +20,14 @@ module Restauro
       part&.family || Families.fetch(dish&.parts&.fetch(active)&.family || input.family_typed || "sauce", @catalogue)
     end
 
+    # A recipe that was read, and of which no dish was made: what it is may be all there is to say.
+    def refused? = !recipe.nil? && dish.nil?
     # What the page shows the choices of: the part, its family, and the shape of a dough.
-    def face = [(part_name if dish && !dish.one_part?), family.key, shape].compact.join(" ")
+    def face
+      return "refused" if refused?
+
+      [(part_name if dish && !dish.one_part?), family.key, shape].compact.join(" ")
+    end
     def part_name = dish.parts.fetch(active).name
     def part_name_of(row) = dish && row[:part] ? dish.parts.fetch(row[:part]).name : nil
     def shape = swap && family.is_a?(Families::Dough) ? swap.ours.options.shape : nil

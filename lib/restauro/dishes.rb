@@ -23,6 +23,7 @@ module Restauro
       CrustOfCrumbs
       Dish
       Dredged
+      DumplingsInOven
       FamiliesOfParts
       FatSaid
       FilledPancakes

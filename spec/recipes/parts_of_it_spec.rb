@@ -16,7 +16,9 @@ RSpec.describe Restauro::Recipes do
       "To serve, pour it over", "If the sauce is too thick, add milk", "Fisch in Mehl wenden", "Infarinare il pesce",
       "Enharinar el pescado", "Fariner le poisson", "Descasque as batatas", "Rasp de kaas", "Obierz ziemniaki"
     ].each do |step|
-      it("takes #{step.inspect} for a step") { expect(read("Fish\n4 cod fillets\n#{step}").steps.map(&:text)).to eq [step] }
+      it "takes #{step.inspect} for a step" do
+        expect(read("Fish\n4 cod fillets\n#{step}").steps.map(&:text)).to eq [step]
+      end
     end
 
     ["Flour for the board", "Butter zum Bestreichen", "Cream to serve", "Sale e pepe", "Skin-on salmon"].each do |thing|

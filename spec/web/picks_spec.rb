@@ -21,6 +21,12 @@ RSpec.describe "Choices picked where they matter", :web do
     )
   end
 
+  it "come down to what it is where the recipe is refused, with no picture beside it" do
+    send_form("/swap", swap_fields(recipe: "Shortbread biscuits\n250 g plain flour\n125 g sugar\n200 g butter"), live)
+    shown = page.css(".pick").reject { |pick| pick.key?("hidden") }.map { |pick| pick["id"] }
+    expect([shown, now[self, "kind"], text_of("#picture").join.strip]).to eq [["pick-kind"], "not told", ""]
+  end
+
   it "are set by a tap, and the mark goes" do
     send_form("/swap", swap_fields(recipe: tart).merge("pick" => "oven=200C fan"), live)
     expect([now[self, "oven"], page.at_css("#pick-oven button[aria-pressed=true]").text]).to eq [

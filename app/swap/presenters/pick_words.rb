@@ -115,12 +115,11 @@ module Restauro
         end
       def hands = state["hands"] == "oil" ? "oiled" : "floured"
       def filling = state["filling_from"].empty? ? "from this recipe" : "a kept sauce"
-      def kind =
-        if Families::KEYS.include?(state["family"])
-          DishWords::FAMILIES.fetch(state["family"])
-        else
-          DishWords::FAMILIES.fetch(@worked.family.key)
-        end
+      def kind
+        return DishWords::FAMILIES.fetch(state["family"]) if Families::KEYS.include?(state["family"])
+
+        @worked.refused? ? "not told" : DishWords::FAMILIES.fetch(@worked.family.key)
+      end
       def two = state["two"].empty? ? "nobody" : "#{state["two"]} without"
       def amount =
         /\A\s*1?\s*\z/.match?(state["scale"]) ? "as the recipe" : state["scale"].sub(/\A([\d.]+)\z/, '\1 times')

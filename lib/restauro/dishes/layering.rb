@@ -11,7 +11,8 @@ module Restauro
       # Large shells are filled, not rolled up.
       SHELLS = {"gf_pasta" => "shell"}.freeze
       LAID = %w[gf_pasta_sheets gf_pasta gf_noodles gf_bread gf_tortilla].freeze
-      private_constant :ROLLED, :SHEETS, :SHELLS, :LAID
+      IN_A_POT = "Lid on: in a pot for the oven, or turned into a dish with a lid"
+      private_constant :IN_A_POT, :ROLLED, :SHEETS, :SHELLS, :LAID
 
       private
 
@@ -57,12 +58,14 @@ module Restauro
         return "Spoon it into #{list(cases)}, on a tray" if cases.any?
 
         lid = "; lid on" if stew?
+        return IN_A_POT if lid && main_parts.any?(&:dropped?)
+
         return "Layer #{Families::Companions.list(names)} in the dish#{lid}#{cheese_on_top}" if names.length > 1
 
         sheets = main_parts.flat_map(&:lines).select { |line| SHEETS.key?(line.ingredient) }
         return "Layer #{list(sheets)} and the sauce in a buttered dish#{lid}" if sheets.any?
 
-        return "Lid on: in a pot for the oven, or turned into a dish with a lid" if lid
+        return IN_A_POT if lid
 
         pasta.any? ? "Turn #{list(pasta)} in the sauce, then into a buttered dish" : "Turn it into a buttered dish"
       end

@@ -114,7 +114,9 @@ module Restauro
 
       # Meatballs before the sauce they go into: mince, egg, crumbs and what is mixed in with them.
       def bound(group)
-        last = group.lines.rindex { |line| Bound.binds?(line) || Bound.mince?(line) } or return
+        # A yolk behind the flour is the sauce's.
+        flour = group.lines.rindex { |line| Bound.thickens?(line) && !Bound.dusts?(line) }
+        last = group.lines[0..flour].rindex { |line| Bound.binds?(line) || Bound.mince?(line) } or return
         cut = group.lines.each_index.find { |at| at > last && begins_the_sauce?(group.lines, at) }
         return if group.label || cut.nil?
 

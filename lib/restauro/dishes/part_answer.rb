@@ -19,6 +19,8 @@ module Restauro
         def with(**changes) = PartAnswer.new(**to_h.merge(changes))
         # @return [Array<Recipes::Line>] our lines, titles left out
         def lines = pairs.flat_map(&:last).reject(&:words?)
+        # Spoonfuls that go onto a stew.
+        def dropped? = family&.key == "gnocchi" && !swap.nil? && swap.ours.options.shape == "spooned"
         # Whether nothing of wheat had to be replaced.
         def untouched? = swap.nil? || swap.replaced.empty?
       end

@@ -9,6 +9,7 @@ module Restauro
       ENDS = %w[set_out serve store].freeze
       WAITS = %w[rest chill].freeze
       include Crowning
+      include DumplingsInOven
 
       # @param answers [Array<PartAnswer>]   @param bake [Bake, nil]
       def initialize(dish, answers, catalogue, bake)
@@ -24,6 +25,8 @@ module Restauro
       # @return [Array<Families::Step>]
       def steps
         return in_its_pot(@answers.first, named(@answers.first)) if @dish.one_part? && assembly.none?
+
+        return [set_out, *stewed_first, *ends("serve"), store].compact if dumplings_in_oven?
 
         body = @host ? around_host : guests.flat_map { |part| work(part) }
         coats = coats_of_rolls.flat_map { |part| work(part) }

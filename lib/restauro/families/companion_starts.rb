@@ -47,6 +47,16 @@ module Restauro
         Step.new(kind: "boil", text: "#{capital(words(line))}.", minutes: figure(:tender_minutes), uses: [line],
                  hold_minutes: 60, look_for: "no chalk in the middle of a grain", safety: %w[steam hot_hold])
 
+      # Giblets and bones, which only give their taste.
+      def strained
+        found = at("strain")
+        return [] if found.empty?
+
+        [Step.new(kind: "simmer", uses: found, minutes: figure(:strained_minutes), attended: false,
+                  text: "Simmer #{said(found)} in the liquid, lid ajar; skim it, strain it, and throw them out.",
+                  look_for: "it tastes of them; never at a rolling boil", safety: [*safety(found), "raw_meat"])]
+      end
+
       # White meat in the stock that the sauce is made of.
       def poached
         at("poach").map do |line|

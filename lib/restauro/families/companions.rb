@@ -14,7 +14,7 @@ module Restauro
                  "pulse" => :pulse_minutes}.freeze
       # What goes in later than this needs no lid, and only minutes.
       LID_OFF_RANK = 7
-      STAGES = %w[eggs boiled poach_with poach roll brown soften infuse simmer finish table].freeze
+      STAGES = %w[strain eggs boiled poach_with poach roll brown soften infuse simmer finish table].freeze
 
       attr_reader :lines
 
@@ -58,7 +58,7 @@ module Restauro
       # @return [Array<Step>]
       def early_steps(fats = []) = [*before_roux(fats), *softened(fats)]
       # (see #early_steps)   But for what is softened.
-      def before_roux(fats = []) = [*eggs, *boiled, *poached, *rolled, *browned(fats)]
+      def before_roux(fats = []) = [*strained, *eggs, *boiled, *poached, *rolled, *browned(fats)]
 
       # What cooks in the sauce until it is tender.   @param but [Array<Recipes::Line>] that are in it already
       # @return [Array<Step>]

@@ -2,15 +2,18 @@
 
 module Restauro
   module Recipes
-    # "Oil" or "Butterschmalz", of no amount, at the end of a coat's list: what it is fried in (common practice).
+    # "Oil" or "Butterschmalz", of no amount, in the list of a coat, or of a batter that swims by its name: what it is
+    # fried in (common practice).
     module PanFat
       KIND = "pan_fat"
+      SWIMS = DataFiles.words("dishes/words.yml").fetch(:swims_by_name)
+      private_constant :SWIMS
 
       module_function
 
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
       def of(lines)
-        return lines unless coated?(lines)
+        return lines unless coated?(lines) || swims?(lines)
 
         lines.map { |line| bare?(line) ? for_the_pan(line) : line }
       end
@@ -22,6 +25,10 @@ module Restauro
         %w[crumb egg].all? { |role| roles.include?(role) } && lines.none? { |line| line.role == "liquid" } &&
           lines.none?(&:inside?)
       end
+
+      # @param lines [Array<Line>]
+      def swims?(lines) =
+        lines.first&.role == "title" && lines.first.text.match?(SWIMS) && lines.none?(&:to_fry_in?)
 
       # @param line [Line]
       def bare?(line) = line.role == "fat" && line.grams.nil? && line.amount_text.nil? && !line.to_fry_in?

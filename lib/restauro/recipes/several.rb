@@ -15,6 +15,8 @@ module Restauro
       COAT = DataFiles.words("recipes/words.yml").fetch(:all_to_coat)
       # "100 g flour, 1 egg, 250 ml milk; for 8 sausages".
       FOR_SO_MANY = /\Afor\s+(?=\d)/i
+      WASH = /,?\s+(?:for|to) (?:an? |the )?(?:egg[- ]?wash|glaz(?:e|ing)|brush(?:ing)?)\b.*\z/i
+      private_constant :WASH
       MOST = 40
       LISTED = 3
 
@@ -54,7 +56,13 @@ module Restauro
           own ||= piece.equal?(pieces.last.last) && things.length >= LISTED && bare_name?(piece)
           own ? things << piece.dup : things[-1] += joint + piece
         end
-        found.length > 1 ? found : [text]
+        found.length > 1 ? brushed(found) : [text]
+      end
+
+      # "1 egg + 1 tbsp water, for egg wash": both are brushed on.
+      def brushed(found)
+        purpose = found.last[WASH] if found.length == 2
+        purpose && !found.first.match?(WASH) ? ["#{found.first}#{purpose}", found.last] : found
       end
 
       # With its amount, or at the end of a list where none is needed.

@@ -36,8 +36,9 @@ module Restauro
 
         # A purée is what is bound.
         def mashed = @lines.wet.select { |line| line.role == "puree" }
-        def bound = [*@lines.folded, *mashed]
-        def binding = [*@lines.dry, *(@lines.wet - mashed), @swap.liquid].compact
+        def bound = [*(@lines.folded - cheese), *mashed]
+        def cheese = @lines.folded.select { |line| line.role == "cheese" }
+        def binding = [*@lines.dry, *(@lines.wet - mashed), *cheese, @swap.liquid].compact
         def safety = @lines.companions.safety(@lines.folded)
 
         def mix

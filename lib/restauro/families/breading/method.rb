@@ -113,8 +113,10 @@ module Restauro
 
         def serve
           table = @lines.table
-          coat = " A sauce goes on at the last moment, or the coat is soft." unless @ours.layers.empty? && @lines.bound?
-          Step.new(kind: "serve", text: "Salt them hot, on a rack#{"; serve with #{list(table)}" if table.any?}.#{coat}",
+          bare = @ours.layers.empty? && @lines.bound?
+          coat = " A sauce goes on at the last moment, or the coat is soft." unless bare
+          with = "; serve with #{list(table)}" if table.any?
+          Step.new(kind: "serve", text: "Salt them hot, on a rack#{with}.#{coat}",
                    uses: table, hold_minutes: 5)
         end
 

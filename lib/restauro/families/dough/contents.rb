@@ -14,12 +14,17 @@ module Restauro
         # Whether it becomes one of them when it is cooked.
         def self.raw?(key) = !key.nil? && roots.any? { |_, row| row["raw"] == key }
 
+        # "500 g cooked potatoes" were weighed cooked; "500 g potatoes, boiled" may have been weighed raw.
+        # @param line [Recipes::Line]
+        def self.weighed_cooked?(line) = line.text[/\A[^,(]*/].match?(CompanionKinds::READY)
+
         # A line's ingredient and grams, a raw root as the purée it becomes.   @return [Array(Ingredient, Float)]
         def self.cooked(line, catalogue)
           mash = mash(line.ingredient)
           return catalogue.fetch(line.ingredient), line.grams.value if mash.nil? || mash == line.ingredient
 
-          [catalogue.fetch(mash), line.grams.value * Float(roots.fetch(mash)["left"])]
+          left = weighed_cooked?(line) ? 1 : Float(roots.fetch(mash)["left"])
+          [catalogue.fetch(mash), line.grams.value * left]
         end
 
         # @param options [#roasted_from_g, #roasted_to_g, #look, nil]
@@ -77,7 +82,8 @@ module Restauro
         def part(line)
           mash = Contents.mash(line.ingredient)
           ingredient = mash && mash == puree&.key ? puree : @catalogue.fetch(mash || line.ingredient)
-          [ingredient, mash && mash != line.ingredient ? line.grams * left(mash) : line.grams]
+          raw = mash && mash != line.ingredient && !Contents.weighed_cooked?(line)
+          [ingredient, raw ? line.grams * left(mash) : line.grams]
         end
 
         # As the cook weighed it, else as it usually is.

@@ -34,23 +34,13 @@ module Restauro
 
         def boiled = raw_roots.any? ? [Companions.boil_roots(raw_roots, @catalogue)] : []
 
-        # Raw by their lines, and not yet mashed.
-        def raw_roots
-          @lines.select do |line|
-            line.ingredient && Contents.roots.any? { |_, row| row["raw"] == line.ingredient } &&
-              !line.text.match?(Companions::READY)
-          end
-        end
+        # Not yet mashed, raw or roasted.
+        def roots = @lines.select { |line| Contents.raw?(line.ingredient) }
+        def raw_roots = roots.reject { |line| line.text.match?(Companions::READY) }
 
         def mixed
-          mash =
-            (
-              if raw_roots.any?
-                ", the #{Companions.list(raw_roots.map { |line| @catalogue.fetch(line.ingredient).say })} mashed"
-              else
-                ""
-              end
-            )
+          says = roots.map { |line| @catalogue.fetch(line.ingredient).say }
+          mash = ", the #{Companions.list(says)} mashed" if roots.any?
           named = @lines.any? ? ": #{Companions.list(@lines.map { |line| Companions.say(line, @catalogue) })}" : ""
           each =
             (

@@ -51,8 +51,10 @@ module Restauro
           return [] unless puree
 
           raw = @lines.mash.reject { |line| Contents.roots.key?(line.ingredient) }
+          cooked, raw = raw.partition { |line| Contents.weighed_cooked?(line) }
           rows = raw.map { |line| Contents.roots.fetch(Contents.mash(line.ingredient)) }.uniq
-          words = rows.empty? ? "The purée, cold and dry" : rows.map { |row| row["cook"] }.join(". ")
+          words = [*("Peel #{list(cooked)} and rice it" if cooked.any?), *rows.map { |row| row["cook"] }].join(". ")
+          words = "The purée, cold and dry" if words.empty?
           [
             Step.new(
               kind: "boil",
