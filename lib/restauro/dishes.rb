@@ -45,6 +45,7 @@ module Restauro
       Nutrition
       OnCrumbs
       OneList
+      OrderEnds
       OvenSaid
       OverACoat
       OverDough
@@ -76,6 +77,7 @@ module Restauro
       RolledAround
       RolledInList
       Said
+      SaidSentences
       SecondFormula
       SetAndCut
       Sized

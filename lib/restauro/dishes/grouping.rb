@@ -121,7 +121,8 @@ module Restauro
 
       def table?(heading) = heading.to_s.match?(TABLE)
       # A broth to serve it in wets no dough, and is in no filling.
-      def served?(line) = Recipes::Served.words?(line, heading: line.part) && !line.ingredient.nil?
+      def served?(line) =
+        Recipes::Served.words?(line, heading: line.part) && (!line.ingredient.nil? || line.kind == "table")
 
       def split(groups)
         list = OneList.new(@recipe, @catalogue)

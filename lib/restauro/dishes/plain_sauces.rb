@@ -28,12 +28,19 @@ module Restauro
       def stirred?(lines)
         return false if lines.any? { |line| RAW.include?(line.kind) } || sauce_of_tomatoes?(lines)
 
-        return true if name.match?(STIRRED) || (name.match?(RELISH) && lines.none? { |line| cooks?(line) })
+        return true if name.match?(STIRRED) || leaves_in_vinegar?(lines)
+        return true if name.match?(RELISH) && lines.none? { |line| cooks?(line) }
 
         liquids = lines.select { |line| line.role == "liquid" }
         liquids.any? { |line| CURDLES.include?(line.ingredient) } &&
           lines.none? { |line| cooks?(line) && !line.text.match?(EATEN_RAW) }
       end
+
+      # Mint sauce, by what it is made of.
+      def leaves_in_vinegar?(lines) =
+        lines.any? { |line| line.kind == "herb" && line.amount_text } &&
+          lines.any? { |line| line.ingredient.to_s.end_with?("vinegar") } &&
+          lines.none? { |line| line.role == "fat" || cooks?(line) }
 
       # Out of a tin, with onion to soften: a salsa that is no dip.
       def sauce_of_tomatoes?(lines) =

@@ -27,29 +27,27 @@ module Restauro
     Said::STEAMED_TITLE = DataFiles.words("dishes/words.yml").fetch(:steamed_title)
 
     class << Said
+      include SaidSentences
+
       # No oven is meant.
       A_POT = DataFiles.words("dishes/words.yml").fetch(:oven_that_is_a_pot)
-      BAKES = DataFiles.words("dishes/words.yml").fetch(:bakes)
       BAKED_TITLE = DataFiles.words("dishes/words.yml").fetch(:baked_title)
       # "Steak pie gravy" is poured.
       POURED_TITLE = DataFiles.words("dishes/words.yml").fetch(:poured_title)
       ON_THE_STOVE = DataFiles.words("dishes/words.yml").fetch(:on_the_stove)
-      TURNS = DataFiles.words("dishes/words.yml").fetch(:turns)
-      FILLED_THEN = DataFiles.words("dishes/words.yml").fetch(:filled_then)
-      BLIND = DataFiles.words("dishes/words.yml").fetch(:blind)
       GRILLED_NAME = DataFiles.words("dishes/words.yml").fetch(:grilled_by_name)
       GRILLS = DataFiles.words("dishes/words.yml").fetch(:grills)
       STEAMS = DataFiles.words("dishes/words.yml").fetch(:steams)
       SIMMERS = DataFiles.words("dishes/words.yml").fetch(:simmers)
       NO_OVEN = DataFiles.words("dishes/words.yml").fetch(:no_oven)
       DEGREES = /\d{3}\s*°?\s*[CF]\b|gas (?:mark )?\d/i
-      HOT_TIN, BATTER_IN, COOKS = DataFiles.words("dishes/words.yml").values_at(:fat_in_its_tin, :batter_in, :cooks_for)
+      HOT_TIN, COOKS = DataFiles.words("dishes/words.yml").values_at(:fat_in_its_tin, :cooks_for)
       PAN_WORD = DataFiles.words("dishes/words.yml").fetch(:pan)
       # @param recipe [Recipes::Recipe]   @param roasts [Boolean] whether what is said of a roast is asked for
       # @return [Said]
       def of(recipe, roasts: false)
         words = recipe.lines.select(&:words?).map { |line| line.text.gsub(A_POT, "pot") }
-        sentences = turns_joined(words.flat_map { |text| text.split(/(?<=[.;!])\s+/) })
+        sentences = sentences(words)
         sentences = sentences.reject { |text| Roast.step?(text) } if !roasts && Roast.alone?(recipe)
         baking = filled_first(sentences)
         found = {
@@ -81,35 +79,10 @@ module Restauro
         minutes(sentences.reject { |text| OvenSaid.of(text) }, SIMMERS) || minutes(sentences - [bake], SIMMERS)
       end
 
-      # "Bake at 220C for 15 minutes. Reduce to 180C and bake for 45." is one bake.
-      def turns_joined(sentences)
-        sentences.each_with_object([]) do |text, kept|
-          turns = kept.any? && text.match?(TURNS) && kept.last.match?(BAKES) && !kept.last.match?(BLIND)
-          turns ? kept[-1] = "#{kept.last} #{text}" : kept << text
-        end
-      end
-
       # A casserole that simmers does so on the stove.
       def baked_by_name?(title, simmers) =
         (title.match?(BAKES) || title.match?(BAKED_TITLE)) && !title.match?(POURED_TITLE) &&
           !(simmers && title.match?(ON_THE_STOVE))
-
-      def blind(sentences) = clauses(sentences).grep(BLIND)
-      def clauses(sentences) = sentences.flat_map { |text| text.match?(BLIND) ? text.split(/[,;]|\bthen\b/) : [text] }
-
-      # What is said of the filled crust before what is said of the blind one: "bake blind at 190, fill, bake at 170".
-      def filled_first(sentences)
-        sentences = sentences.partition { |text| text.match?(FILLED_THEN) && TimeSaid.of(text).any? }.flatten
-        return sentences if sentences.none? { |text| text.match?(BLIND) }
-
-        clauses(sentences).partition { |text| !text.match?(BLIND) }.flatten
-      end
-
-      # "Heat the fat for 10 minutes, pour in the batter, cook for 25."   @return [Array<String>]
-      def behind_the_batter(sentences)
-        at = sentences.index { |text| text.match?(BATTER_IN) } or return []
-        [sentences[at].split(BATTER_IN, 2).last, *sentences.drop(at + 1)]
-      end
 
       def first_in(texts) = texts.lazy.filter_map { |text| (yield text)&.then { |value| [value, text] } }.first
 

@@ -6,10 +6,10 @@ module Restauro
     # is made before the coat is fried, everything is set out once and kept by one rule at the end.
     class WorkOrder
       HOSTS = %w[crust pasta gnocchi breading batter].freeze
-      ENDS = %w[set_out serve store].freeze
       WAITS = %w[rest chill].freeze
       include Crowning
       include DumplingsInOven
+      include OrderEnds
 
       # @param answers [Array<PartAnswer>]   @param bake [Bake, nil]
       def initialize(dish, answers, catalogue, bake)
@@ -53,25 +53,6 @@ module Restauro
         pot.put_into(steps, Families::Companions.new(part.lines, @catalogue)).map { |step| step.with(part: part.name) }
       end
 
-      def ends(kind) =
-        @answers.each_with_index.flat_map do |part, index|
-          named(part).select { |step| step.kind == kind && said?(step, index) }
-        end
-
-      # A sauce that goes into something is not served by itself; what is turned in a pan sauce is not served without.
-      def said?(step, index)
-        return step.uses.any? if step.kind == "serve" && index == @host && @answers.any? { |part| pan_sauce?(part) }
-
-        step.kind != "serve" || served?(step) || assembly.empty? && @dish.joins.none? { |join| inside?(join, index) }
-      end
-
-      # Something that is not in the dish already.
-      def served?(step) =
-        step.uses.any? { |line| assembly.none? { |other| other.uses.any? { |used| used.equal?(line) } } }
-
-      def inside?(join, index) =
-        [join.from, join.to].include?(index) && index != @host && join.how != "over" &&
-          @on_plates.none? { |step| step.part == @answers[join.from].name }
       attr_reader :assembly
 
       def pan_sauce?(part) = Dredged.pan_sauce?(part.name)
@@ -116,37 +97,6 @@ module Restauro
       def steams?(step) = step.kind == "boil" && host_is?("crust")
       def early? = host_is?("crust", "pasta", "gnocchi")
       def host_is?(*keys) = keys.include?(@answers[@host].family.key)
-
-      # One step to set out, with the cautions of all.
-      def set_out
-        found = ends("set_out")
-        return if found.empty?
-
-        things =
-          found
-            .filter_map do |step|
-              step.text[/\ASet out (?:a |three )?(?:clean )?(.+?)(?:, and the packs| and the packs)\.\z/, 1]
-            end
-            .uniq
-        found.first.with(
-          text: "Set out, clean: #{things.join("; ")}, and the packs.",
-          safety: found.flat_map(&:safety).uniq,
-          part: nil
-        )
-      end
-
-      def store
-        found = ends("store")
-        return if found.empty?
-
-        said = found.filter_map(&:said).uniq
-        found.first.with(
-          text: found.map(&:text).uniq.join(" "),
-          safety: found.flat_map(&:safety).uniq,
-          caution: said.any? ? said.join(" ") : nil,
-          part: nil
-        )
-      end
     end
   end
 end

@@ -15,8 +15,9 @@ module Restauro
       def initialize(table: DataFiles.yaml("ingredients/forms.yml"))
         @juice = table.fetch("juice")
         @elsewhere = elsewhere(table.fetch("juice_elsewhere"))
-        @mashed = Regexp.new(table.dig("mashed", "pattern"), Regexp::IGNORECASE)
-        @purees = table.dig("mashed", "keys")
+        @meant = %w[mashed crumbled].map do |form|
+          [Regexp.new(table.dig(form, "pattern"), Regexp::IGNORECASE), table.dig(form, "keys")]
+        end
         @shares = table.fetch("shares").transform_values { |row| [Regexp.new(row["pattern"], Regexp::IGNORECASE), Float(row["share"])] }
         @tin = Regexp.new(table.dig("tinned", "pattern"), Regexp::IGNORECASE)
         @tinned = table.dig("tinned", "names").transform_keys { |word| /\A#{table.dig("tinned", "cut")}#{word}\b/i }
@@ -63,7 +64,8 @@ module Restauro
       end
 
       # @return [String] the catalogue key of what the line means
-      def meant(key, text) = @purees.key?(key) && @mashed.match?(text) ? @purees.fetch(key) : key
+      def meant(key, text) =
+        @meant.find { |pattern, keys| keys.key?(key) && pattern.match?(text) }&.last&.fetch(key) || key
 
       private
 

@@ -6,7 +6,7 @@ module Restauro
     # languages other than English.
     class NumberWords
       TABLE = DataFiles.yaml("units/number_words.yml")
-      VALUES = TABLE.fetch("numbers").flat_map { |value, words| words.map { |word| [word, value.to_s] } }.to_h.freeze
+      VALUES = TABLE.fetch("numbers").flat_map { |value, words| words.map { |word| [word, value] } }.to_h.freeze
       ONES, HALVES = %w[ones halves].map { |key| TABLE.fetch(key).join("|") }
       NUMBER = /\A(#{VALUES.keys.join("|")})\s+(?=\p{L})/i
       HALF = /\A(?:(?:#{ONES})\s+)?(?:#{HALVES})(?:\s+|-)(?=\p{L})(?!and\b|an?\b|the\b|&)/i

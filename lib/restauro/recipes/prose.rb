@@ -48,7 +48,8 @@ module Restauro
         return false if listed.count { |entry| @line_reader.amount?(entry.text) } > FEW
 
         told = (entries - listed).select { |entry| told?(entry.text) }
-        told.sum { |entry| things(entry.text).length } > MANY && told.none? { |entry| again?(entry, listed) }
+        found = told.flat_map { |entry| things(entry.text.gsub(POINTED, "")).map { |text, _| text.downcase } }
+        found.length > MANY && listed.none? { |entry| found.include?(entry.text.downcase.strip) }
       end
 
       # The entries of a recipe without a list: each sentence's things before it.   @param entries [Array<Outline::Entry>]
@@ -66,12 +67,6 @@ module Restauro
       end
 
       private
-
-      # Amounts of what is listed, said once more.
-      def again?(entry, listed)
-        texts = things(entry.text).map { |text, _| text.downcase }
-        listed.any? { |one| texts.include?(one.text.downcase.strip) }
-      end
 
       def told(entry)
         title, rest = titled(entry.text.gsub(POINTED, ""))

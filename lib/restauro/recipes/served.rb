@@ -49,9 +49,10 @@ module Restauro
         line.with(role: "other", ingredient: "bread", grams: line.grams && (line.grams * times))
       end
 
-      # No other sugar is dusted over what is cooked.
+      # Over what is cooked: icing sugar, and any other that is said to be.
       def dusted_on?(line) =
-        line.ingredient == "icing_sugar" && (line.grams.nil? || line.text.match?(ToDredge::WORDS))
+        sweet_dust?(line) && line.text.match?(ToDredge::WORDS) || (line.ingredient == "icing_sugar" && line.grams.nil?)
+      def sweet_dust?(line) = @catalogue.find_key(line.ingredient)&.group == "sugar"
       def side?(line) = line.grams.nil? && line.amount_text.nil? && !line.words? && line.text.match?(SIDE)
 
       # "Blinis with smoked salmon": it goes on them, and soured cream with it.

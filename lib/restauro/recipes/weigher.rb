@@ -48,13 +48,14 @@ module Restauro
       end
 
       # @param key [String] of an ingredient, or of the kind of what is known by its name only
-      def packed(term, key, text) =
-        row("ingredients/packs.yml", key, text)&.then { |grams| (term.number * grams).widen(@shares[:piece]) }
+      def packed(term, key, text) = so_many(term, row("ingredients/packs.yml", key, text))
 
       def weigh(term, ingredient, line)
         case term.unit&.kind
         when nil
           pieces(term, ingredient, line)
+        when :count
+          so_many(term, row("ingredients/sizes.yml", ingredient.key, term.unit.key))
         when :mass
           scaled(term.number, term.unit.amount) unless term.unit.only&.none?(ingredient.key)
         when :pack
@@ -66,10 +67,9 @@ module Restauro
         end
       end
 
-      def pieces(term, ingredient, line = "")
-        one = row("ingredients/sizes.yml", ingredient.key, line) || ingredient.piece_g
-        one && (term.number * one).widen(@shares[:piece])
-      end
+      def pieces(term, ingredient, line = "") =
+        so_many(term, row("ingredients/sizes.yml", ingredient.key, line) || ingredient.piece_g)
+      def so_many(term, grams) = grams && (term.number * grams).widen(@shares[:piece])
 
       # @return [Float, nil] g of the first kind of it whose words are on the line
       def row(file, key, line)

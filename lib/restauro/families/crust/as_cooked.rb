@@ -23,6 +23,11 @@ module Restauro
         def yeast? = Recipes::Parts.dough(recipe).any? { |line| line.ingredient == "yeast_dried" }
         # @return [Kitchen::OvenTemperature] the cook's, else the style's own
         def oven = options.oven || Kitchen::OvenTemperature.new(celsius: usual_celsius)
+        # A rolled crust dries by itself in a hotter oven than sets a custard or dries a meringue (common practice).
+        def blind_oven
+          gentle = style.key == "rolled" && oven.celsius < Constants.fetch(:crust, :gentle_celsius)
+          options.blind_oven || (gentle ? Kitchen::OvenTemperature.new(celsius: style.oven_celsius) : oven)
+        end
         # @return [Float] C
         def usual_celsius = hot_oven? ? Constants.fetch(:crust, :hot_celsius) : style.oven_celsius
         # @return [Float] min

@@ -86,7 +86,9 @@ module Restauro
           return fold_in if @swap.ours.recipe.ingredients.any? { |line| line.part == Parts::MADE }
           return around_whole if whole_piece
 
-          Step.new(kind: "mix", text: "Filling: mix #{list(left)}.", uses: left,
+          citrus = left.select { |line| line.text.match?(CITRUS) }
+          zest = " with the grated zest and the juice of #{list(citrus)}" if citrus.any?
+          Step.new(kind: "mix", text: "Filling: mix #{list(left - citrus)}#{zest}.", uses: left,
                    look_for: "moist, no liquid in the bowl", safety: @filling.safety)
         end
 

@@ -32,7 +32,7 @@ module Restauro
           @rounds = Rounds.of(self) if style.key == "hand"
           @lining = lined
           @chilled = Chilled.new(recipe, filling, catalogue, @options)
-          @baking = Baking.new(self, (filling unless chilled?), oven, options.blind_oven || oven, frying)
+          @baking = Baking.new(self, (filling unless chilled?), oven, blind_oven, frying)
           freeze
         end
 

@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # The sentences of a method, as far as what they say of oven and stove belongs together.
+    module SaidSentences
+      BAKES, TURNS, FILLED_THEN, BLIND, STOVE_THEN_BAKE, BATTER_IN =
+        DataFiles.words("dishes/words.yml")
+          .values_at(:bakes, :turns, :filled_then, :blind, :stove_then_bake, :batter_in)
+
+      private
+
+      # @param texts [Array<String>] the words of a recipe   @return [Array<String>]
+      def sentences(texts)
+        turns_joined(texts.flat_map { |text| text.split(/(?<=[.;!])\s+/) }.flat_map { |text| stove_first(text) })
+      end
+
+      # "Stew the meat for 2 hours, then bake at 200C for 30 minutes" is two.   @return [Array<String>]
+      def stove_first(text)
+        stove, bake = text.match(STOVE_THEN_BAKE)&.captures
+        stove && !stove.match?(BAKES) && !OvenSaid.of(stove) ? [stove, bake] : [text]
+      end
+
+      # "Bake at 220C for 15 minutes. Reduce to 180C and bake for 45." is one bake.
+      def turns_joined(sentences)
+        sentences.each_with_object([]) do |text, kept|
+          turns = kept.any? && text.match?(TURNS) && kept.last.match?(BAKES) && !kept.last.match?(BLIND)
+          turns ? kept[-1] = "#{kept.last} #{text}" : kept << text
+        end
+      end
+
+      def blind(sentences) = clauses(sentences).grep(BLIND)
+      def clauses(sentences) = sentences.flat_map { |text| text.match?(BLIND) ? text.split(/[,;]|\bthen\b/) : [text] }
+
+      # What is said of the filled crust before what is said of the blind one: "bake blind at 190, fill, bake at 170".
+      def filled_first(sentences)
+        sentences = sentences.partition { |text| text.match?(FILLED_THEN) && TimeSaid.of(text).any? }.flatten
+        return sentences if sentences.none? { |text| text.match?(BLIND) }
+
+        clauses(sentences).partition { |text| !text.match?(BLIND) }.flatten
+      end
+
+      # "Heat the fat for 10 minutes, pour in the batter, cook for 25."   @return [Array<String>]
+      def behind_the_batter(sentences)
+        at = sentences.index { |text| text.match?(BATTER_IN) } or return []
+        [sentences[at].split(BATTER_IN, 2).last, *sentences.drop(at + 1)]
+      end
+    end
+  end
+end
