@@ -1,5 +1,6 @@
 # A dish is the same dish however its lines are written: bullets, capitals, units in full, amounts behind. The corpus
-# of spec/reference/dishes.yml, each rewritten and read again.
+# of spec/reference/dishes.yml rewritten and read again: a third of it for each way of writing, another for the next, so
+# that each dish is tried in five of them.
 RSpec.describe "The same dish written otherwise", :long do
   rows = DishAnswers.rows.reject { |_, row| row["refused"] || row["recipe"].match?(/\A\s*[{<]|&\w+;/) }
   kitchen = Class.new { include Reference::Helpers }.new
@@ -33,9 +34,10 @@ RSpec.describe "The same dish written otherwise", :long do
     "its amounts in brackets" => ->(text) { text.gsub(/^(\d+ (?:g|ml)) ([^,(\n]*)$/, '\2 (\1)') },
     "with empty lines" => ->(text) { text.lines.join("\n") },
     "with other ends of lines" => ->(text) { text.gsub("\n", "\r\n") }
-  }.each do |how, change|
+  }.each_with_index do |(how, change), turn|
     it("is read as before #{how}") do
-      changed = rows.select { |_, row| english[row["recipe"]] && change[row["recipe"]] != row["recipe"] }
+      third = rows.select.with_index { |_, at| at % 3 == turn % 3 }
+      changed = third.select { |_, row| english[row["recipe"]] && change[row["recipe"]] != row["recipe"] }
       expect(changed.length).to be > 20
       expect(
         changed
