@@ -13,7 +13,7 @@ RSpec.describe Restauro::Recipes do
     # Common practice: what a method's first line begins with. Each alone behind a list, in its own language.
     [
       "Dredge the fish in the flour", "Pat the fish dry", "Fill a pan a third full of oil", "Cool the sauce",
-      "To serve, pour it over", "If the sauce is too thick, add milk", "Fisch in Mehl wenden", "Infarinare il pesce",
+      "If the sauce is too thick, add milk", "Fisch in Mehl wenden", "Infarinare il pesce",
       "Enharinar el pescado", "Fariner le poisson", "Descasque as batatas", "Rasp de kaas", "Obierz ziemniaki"
     ].each do |step|
       it "takes #{step.inspect} for a step" do

@@ -2,9 +2,19 @@
 
 module Restauro
   module Dishes
-    # What is poured into the pan that floured pieces were fried in: boiled down, butter last.   Needs name and list.
+    # What is poured into the pan that floured pieces were fried in: boiled down, butter last; and broth by itself.
+    #   Needs name and list.
     module PlainPanSauce
       private
+
+      # What dumplings are served in.
+      def broth?(lines) =
+        lines.any? { |line| line.ingredient == "stock" } &&
+          lines.all? { |line| line.ingredient == "stock" || line.role == "seasoning" || line.kind == "herb" }
+
+      def broth(lines) =
+        [Families::Step.new(kind: "boil", text: "#{name}: bring #{list(lines)} to the boil; lid on, it stays hot.",
+                            uses: lines, attended: false, hold_minutes: 60, safety: ["hot_hold"])]
 
       def pan_sauce?(_lines) = Dredged.pan_sauce?(name)
 

@@ -55,7 +55,7 @@ module Restauro
         when nil
           pieces(term, ingredient, line)
         when :count
-          so_many(term, row("ingredients/sizes.yml", ingredient.key, term.unit.key))
+          so_many(term, row("ingredients/sizes.yml", ingredient.key, term.unit.key)) if ingredient.group == "crumb"
         when :mass
           scaled(term.number, term.unit.amount) unless term.unit.only&.none?(ingredient.key)
         when :pack

@@ -117,17 +117,21 @@ module Restauro
 
         # The filling to its middle; open to the oven it boils its water off and stays cool on top.
         def filled
-          half = depth_mm / 1000 / 2 * Constants.fetch(:crust, :filling_deeper)
-          Heat::Section.cook(slab(@filling.food, half), @around, from: filling_start,
+          shape, deeper = roll? ? %i[cylinder roll_deeper] : %i[slab filling_deeper]
+          half = depth_mm / 1000 / 2 * Constants.fetch(:crust, deeper)
+          Heat::Section.cook(slab(@filling.food, half, shape: shape), @around, from: filling_start,
                              coat_water_kg_m2: @crust.open? ? open_water : 0.0,
                              enough: Constants.fetch(:crust, :filling_seen_minutes))
         end
 
         def open_water = Constants.fetch(:crust, :open_filling_water)
         def filling_start = Constants.fetch(:crust, STARTS.fetch(@crust.filling_start))
+        # A roll of mince in its sheet is as hot from all around.
+        def roll? =
+          @crust.cover == "wrapped" && @crust.rolled_up? && FillSteps.whole_piece(@filling.recipe.ingredients).nil?
         # @param half_m [Float] m, from the middle to a face
-        def slab(food, half_m) =
-          Heat::Piece.new(name: "crust", food: food, shape: :slab, thickness_m: 2 * half_m, kind: "slice")
+        def slab(food, half_m, shape: :slab) =
+          Heat::Piece.new(name: "crust", food: food, shape: shape, thickness_m: 2 * half_m, kind: "slice")
       end
     end
   end
