@@ -26,6 +26,14 @@ RSpec.describe "A line beside the others" do
     end
   end
 
+  describe Restauro::Recipes::Tidy do
+    it "puts an amount that stands below its name to that, whatever name comes next" do
+      found = read("Sauce\nbutter\n30 g\nmoondust\n20 g\nflour\n40 g\nmilk\n300 ml")
+      expect(found.ingredients.map { |line| [line.ingredient, line.grams&.value&.round] })
+        .to include ["butter", 30], ["wheat_flour", 40], ["whole_milk", 309]
+    end
+  end
+
   describe Restauro::Recipes::Squeezed do
     it "takes the juice of the fruit that a dish without headings is named for" do
       found = read("Lemon tart\n150 g flour\n80 g butter\n3 eggs\n150 g sugar\n2 lemons", system: "uk")
