@@ -32,6 +32,15 @@ RSpec.describe Restauro::Dishes, "the method" do
     expect(minutes).to match([75.0, be >= 25, be_within(1).of(40)])
   end
 
+  it "puts dumplings on a stew when that comes out of the oven, and both back in" do
+    found = steps[self, "Beef stew\n1 kg braising steak\n3 tbsp plain flour\n900 ml beef stock\nFor the dumplings\n" \
+                        "150 g self-raising flour\n75 g suet\n100 ml water\n" \
+                        "Cook in the oven at 160C for 2 hours.\nAdd the dumplings and bake for 20 minutes more."]
+    slots = Restauro::Dishes::Timeline.of(found.map(&:to_h)).to_h { |slot| [slot.index, slot] }
+    stew, dumplings = [/\ABake at 160/, /onto the stew/].map { |words| slots.fetch(at[found, words]) }
+    expect([stew.to - stew.from, dumplings.to - dumplings.from, dumplings.from]).to eq [120.0, 20.0, stew.to]
+  end
+
   it "does not stew a chop" do
     expect(
       steps[self, "Chops\n4 pork chops, 2 cm thick\n25 g flour\n30 g butter\n500 ml stock"]

@@ -27,9 +27,10 @@ module Restauro
       # Their minutes are among the stew's where they are its last.
       def shorter(step) = said(LAST) ? step.with(minutes: [step.minutes - on_top_minutes, 0].max) : step
 
+      # Of the whole dish: it waits for the stew as for the dough.
       def back_in(step)
         oven = assembly.find(&:bakes?)
-        step.with(kind: "bake", heat: "oven", text: BACK_IN, celsius: oven.celsius, attended: false,
+        step.with(kind: "bake", heat: "oven", text: BACK_IN, celsius: oven.celsius, attended: false, part: nil,
                   minutes: [step.minutes, on_top_minutes].max)
       end
 

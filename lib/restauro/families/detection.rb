@@ -54,11 +54,15 @@ module Restauro
 
       def figure(name) = Constants.fetch(:detection, name)
 
+      # "For the dumplings" says more of them than "Beef stew", which they go on.
       def told_by_title
-        title = @recipe.title || @recipe.lines.first.text
-        # "Toad-in-the-hole" is one with and without its dashes.
-        WORDS.select { |_, words| [title, title.tr("-", " ")].any?(words) }.keys.first(1)
+        heading = @recipe.lines.first.text
+        told = [heading[Recipes::Headings::FOR], @recipe.title || heading].compact.map { |name| told_by(name) }
+        told.find(&:any?) || []
       end
+
+      # "Toad-in-the-hole" is one with and without its dashes.
+      def told_by(name) = WORDS.select { |_, words| [name, name.tr("-", " ")].any?(words) }.keys.first(1)
 
       # A title cannot make a sauce of a dough: "tart filling" is judged by its weights.
       def possible?(family)
@@ -74,9 +78,6 @@ module Restauro
           ratio && ratio < figure(:unsure_over)
         end
       end
-
-      # A spoon of flour and nothing poured that is known: what it is poured in is still to be typed.
-      def unwetted_spoon? = grams("liquid").zero? && flour <= Constants.fetch(:dishes, :second_liquid_g)
 
       def by_weights
         return %w[breading] if dredged? || (soaked? && pieces_g > flour && (fried? || pressed_into_flour?))

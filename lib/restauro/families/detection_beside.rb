@@ -53,6 +53,9 @@ module Restauro
       # "Soak the rings in buttermilk. Dredge in flour."
       def dredged_by_steps? = pieces_g.positive? && @recipe.steps.any? { |line| line.text.match?(DREDGES) }
 
+      # A spoon of flour and nothing poured that is known: what it is poured in is still to be typed.
+      def unwetted_spoon? = grams("liquid").zero? && flour <= Constants.fetch(:dishes, :second_liquid_g)
+
       def fried? = @recipe.lines.any? { |line| line.text.match?(FRIED) }
 
       # Egg and starch around pieces that are much more: they cling, they are no batter.
