@@ -20,7 +20,8 @@ module Restauro
       FLOWERS = DataFiles.words("heat/words.yml").fetch(:flowers)
       WING = DataFiles.words("heat/words.yml").fetch(:wing)
       # On the bone, as thick as a wrist.
-      JOINT = DataFiles.words("heat/words.yml").fetch(:joint)
+      CUT_UP_BIRD = DataFiles.words("heat/words.yml").fetch(:cut_up_bird)
+      JOINT = Regexp.union(DataFiles.words("heat/words.yml").fetch(:joint), CUT_UP_BIRD)
       BONED = DataFiles.words("heat/words.yml").fetch(:boned)
       THIN = DataFiles.words("heat/words.yml").fetch(:thin)
       CUT = /\b(?:cut|sliced|divided)\s+in(?:to)?\s+(\d{1,3})\b(?!\s*-?\s*(?:mm|cm|inch|in\b|"|”|\/))/i
@@ -92,7 +93,12 @@ module Restauro
       # @return [Integer, nil] how many, where the line counts them
       def count(recipe) = (told(recipe) || counted(recipe))&.then { |line| how_many(line) }
       # @return [Integer, nil] how many pieces a line counts
-      def how_many(line) = (line.text[CUT, 1] || (line.bare_text[COUNT, 1] unless cut_up?(line)))&.to_i
+      def how_many(line)
+        found = (line.text[CUT, 1] || (line.bare_text[COUNT, 1] unless cut_up?(line)))&.to_i
+        found && found < 3 && line.text.match?(CUT_UP_BIRD) ? found * pieces_of_a_bird : found
+      end
+      # @return [Integer] of one that is cut up
+      def pieces_of_a_bird = Constants.fetch(:heat, :pieces_of_a_bird).round
       # Two aubergines in slices are more than two pieces: their weight tells how many.
       def cut_up?(line)
         return line.text.match?(TO_BITS) if line.by_the_piece?

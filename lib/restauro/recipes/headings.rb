@@ -16,7 +16,7 @@ module Restauro
         sheets?|pasta|noodles|ribbons|gnocchi|dumplings?|sp(?:ä|a)tzle|custard|glaze|cream|stew|soup|casserole|crumbs?|
         crumb\ top|layers?|fruit|garnish|to\ serve|to\ finish|schnitzels?|pancakes?|cr(?:ê|e)pes?|puddings?|popovers?|muffins?|fritters?|ragout|
         rag(?:ù|u)|meat|vegetables?|meringue|marinade|jus|icing|frosting|salsa|pesto|dip|relish|chutney|slaw|salad|
-        mayonnaise|aioli|tartare|raita|tzatziki|mayo|
+        mayonnaise|aioli|tartare|raita|tzatziki|mayo|marinara|chimichurri|gremolata|hollandaise|r(?:é|e)moulade|guacamole|
         jelly|compote|mousse|ganache|caramel|curd|(?:dry|wet)\ ingredients|rest|mash|wash|dressing|syrup|pie|
         (?:sage|herb|garlic|brown(?:ed)?|lemon|chive|parsley|spiced?)\ butter)\s*\z/ix
       MADE_OF_FLOUR, DONE_TO_IT, TO_USE =
