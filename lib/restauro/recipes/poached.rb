@@ -4,11 +4,12 @@ module Restauro
   module Recipes
     # Meat that goes tender in its stock before there is a sauce, and stays white: a step says so, or the dish's name.
     module Poached
-      STEP, TITLE, BROWNED, JOINT, BIRD, HEN, GREENS =
+      STEP, TITLE, BROWNED, JOINT, SLICES, BIRD, HEN, GREENS =
         DataFiles.words("dishes/words.yml")
-          .values_at(:poached, :poached_by_name, :meat_browned, :cured_joint, :bird_poached, :soup_hen, :soup_greens)
+          .values_at(:poached, :poached_by_name, :meat_browned, :cured_joint, :cured_in_slices, :bird_poached,
+                     :soup_hen, :soup_greens)
       WITH = "poached_with"
-      private_constant :STEP, :TITLE, :BROWNED, :JOINT, :BIRD, :HEN, :GREENS, :WITH
+      private_constant :STEP, :TITLE, :BROWNED, :JOINT, :SLICES, :BIRD, :HEN, :GREENS, :WITH
       KINDS = {meat: "poached_meat", bird: "poached_bird", joint: "poached_joint"}.freeze
 
       module_function
@@ -28,8 +29,11 @@ module Restauro
         thick = Families::CompanionKinds.thick(line)
         return KINDS[thick.to_sym] if %w[bird joint].include?(thick)
 
-        KINDS[:meat] if line.kind == "whole_meat" || (line.kind == "cured" && line.text.match?(JOINT))
+        KINDS[:meat] if line.kind == "whole_meat" || cured_joint?(line)
       end
+
+      # Nobody fries a gammon until its fat runs.   @param line [Line]
+      def cured_joint?(line) = line.kind == "cured" && line.text.match?(JOINT) && !line.text.match?(SLICES)
 
       # @param text [String] a step   @return [Boolean] whether it does so
       def step?(text) = text.match?(STEP) || text.match?(BIRD)
@@ -51,7 +55,8 @@ module Restauro
         title, *rest = lines.select(&:words?).map(&:text)
         return false if rest.any? { |text| text.match?(BROWNED) }
 
-        title.to_s.match?(TITLE) || lines.any? { |line| hen?(line) } || rest.any? { |text| step?(text) }
+        title.to_s.match?(TITLE) || lines.any? { |line| hen?(line) || cured_joint?(line) } ||
+          rest.any? { |text| step?(text) }
       end
     end
   end
