@@ -32,7 +32,10 @@ module Restauro
           makes = @ours.options.makes
           how = "by spoonfuls on #{"#{makes} " if makes}squares of the sheet; wet the rim, fold corner to corner, " \
                 "press it shut with a fork#{closed}"
-          if @ours.singles
+          if filling.kind == "jam"
+            how = "spread over the sheet, a finger's rim bare; wet the far edge, roll it up, the seam underneath, " \
+                  "the ends pinched shut"
+          elsif @ours.singles
             how = "on the sheet, cut in #{@ours.singles}: one on each with its share; wrap it right round, the seam " \
                   "underneath, the ends tucked in#{closed}"
           elsif FillSteps.whole_piece(filling.recipe.ingredients)
@@ -41,7 +44,8 @@ module Restauro
             how = "in a roll along the sheet, #{thick} cm thick; wet the far edge, roll it up, the seam underneath; " \
                   "cut it in #{"#{makes} " if makes}lengths, or leave it whole and slash the top; brush with #{wash}"
           end
-          Step.new(kind: "shape", text: "#{filling.grams.round} g of cold filling #{how}.",
+          what = filling.grams < 1 ? "The filling" : "#{filling.grams.round} g of cold filling"
+          Step.new(kind: "shape", text: "#{what} #{how}.",
                    uses: [*filling.recipe.ingredients, *glaze], look_for: "nothing shows at the seam",
                    safety: filling.kind == "sauce" ? [] : filling.safety)
         end
