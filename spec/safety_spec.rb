@@ -60,6 +60,7 @@ RSpec.describe Restauro::Safety do
     "hot_roux" => /hotter than boiling/,
     "steam" => /lid away/,
     "hot_filling" => /burn/,
+    "hot_sugar" => /burns.*spits.*no child/,
     "wet_fat" => /spit/,
     "psyllium" => /liquid.*not for infants/,
     "gum" => /not for infants/i,
