@@ -11,7 +11,8 @@ RSpec.describe Restauro::Recipes::NumberWords do
     "una cucharada de harina" => 8, "2 gehäufte EL Mehl" => 23, "2 EL gestr. Mehl" => 15,
     "2 cucchiai colmi di farina" => 23, "2 cs de farine" => 15, "2 colheres (sopa) de farinha de trigo" => 15,
     "1 KL Salz" => 6, "1 cube de levure fraîche" => 14, "2 tazas de leche" => 516, "1 lata de creme de leite" => 300,
-    "un po' di sale" => nil, "eine Zwiebel" => nil, "half and half" => nil
+    "un po' di sale" => nil, "eine Zwiebel" => nil,
+    "een halve liter melk" => 516, "dos de cabillaud" => nil, "demi-glace" => nil, "half and half" => nil
   }.each do |text, grams|
     it("reads #{text.inspect} as #{grams || "no measure"}") { expect(amount[self, text]).to eq grams }
   end
