@@ -47,6 +47,7 @@ module Restauro
     autoload :TrailingAmount, "restauro/recipes/trailing_amount"
     autoload :BoiledEggs, "restauro/recipes/boiled_eggs"
     autoload :InDumplings, "restauro/recipes/in_dumplings"
+    autoload :InTheirOwnJuice, "restauro/recipes/in_their_own_juice"
     autoload :KeptInPan, "restauro/recipes/kept_in_pan"
     autoload :RolledUp, "restauro/recipes/rolled_up"
     autoload :SlicedByName, "restauro/recipes/sliced_by_name"

@@ -11,6 +11,10 @@ RSpec.describe Restauro::Heat::Frying do
     end
   end
 
+  it("says its heat as it was given") do
+    expect(%w[350F 180C].map { |text| described_class.parse(text).degrees }).to eq ["177 °C (350 °F)", "180 °C"]
+  end
+
   {
     "hot" => /such as 180C/,
     "180C motor oil" => /no smoke point is known of 'motor oil'/,

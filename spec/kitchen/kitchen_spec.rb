@@ -21,6 +21,16 @@ RSpec.describe Restauro::Kitchen do
     it("agrees with GNU units on Fahrenheit") do
       expect(described_class.parse("375F").celsius).to be_within(0.01).of(units("tempF(375)", "tempC"))
     end
+    # A knob in Fahrenheit is marked by fives; 375 F is 190.6 C.
+    {
+      "375F" => "191 °C (375 °F)",
+      "375F fan" => "191 °C (375 °F) with the fan",
+      "400F hot-air basket" => "204 °C (400 °F) in the hot-air basket",
+      "350F/180C" => "180 °C",
+      "200C" => "200 °C"
+    }.each do |text, said|
+      it("says #{said} of #{text}") { expect(described_class.parse(text).say).to eq said }
+    end
     it("is no temperature") { expect(described_class.parse("2 cups milk")).to be_nil }
     it("refuses what no oven has") do
       expect { described_class.parse("900C") }.to raise_error(Restauro::InvalidInput, /900C/)

@@ -23,9 +23,9 @@ module Restauro
         deep = Heat::Frying.swims?(recipe.ingredients) || swims?(text) || (by_name?(recipe) && fried.none?(LOW))
         usual = Heat::Frying.usual(how(recipe, deep))
         fat = Heat::Frying.fat_in(recipe.ingredients)
-        celsius = [text, *fried].lazy.filter_map { |said| degrees(said) }.first || usual.celsius.round
+        heat = [text, *fried].lazy.filter_map { |said| degrees(said) }.first || "#{usual.celsius.round}C"
         litres = Heat::Frying.litres_of(recipe.ingredients)
-        ["#{celsius}C#{" shallow" unless deep}#{" #{Heat::Oil.row(fat)["say"]}" if fat}" \
+        ["#{heat}#{" shallow" unless deep}#{" #{Heat::Oil.row(fat)["say"]}" if fat}" \
          "#{" #{litres} litres" if deep && litres != 1}", text]
       end
 
@@ -41,11 +41,11 @@ module Restauro
         Families::Breading::Lines.wrapped(recipe.ingredients).any? ? :wrapped : :deep
       end
 
-      # @param text [String]   @return [String, Integer, nil] C
+      # @param text [String]   @return [String, nil] "180C" or "350F"
       def degrees(text)
         text = OvenSaid.with_unit(text)
-        text.match(/(1[4-9]\d|200)\s*°?\s*C\b/)&.[](1) ||
-          text.match(/(3[0-9]\d)\s*°?\s*F\b/)&.then { |found| ((found[1].to_f - 32) / 1.8).round }
+        found = text.match(/(1[4-9]\d|200)\s*°?\s*(C)\b/) || text.match(/(3[0-9]\d)\s*°?\s*(F)\b/)
+        found&.captures&.join
       end
 
       # "Oil for deep frying" in the list.

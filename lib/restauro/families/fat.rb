@@ -56,7 +56,7 @@ module Restauro
       # "Butter, divided" is butter.
       def bare(line) = line.name_text.to_s[/\A[^,;(]*\p{L}/] || "fat"
       def butter?(line) = BUTTERS.include?(line.ingredient)
-      def degrees = "#{@frying.celsius.round} °C"
+      def degrees = @frying.degrees
       def litres = @frying.litres == 1 ? "a litre" : "#{@frying.litres.round(2).to_s.delete_suffix(".0")} litres"
       def at_once = @frying.shallow ? nil : [(@frying.batch_g / @piece_g).floor, 1].max
     end

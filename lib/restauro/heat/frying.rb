@@ -1,9 +1,10 @@
 module Restauro
   module Heat
     # Fat to fry in: how hot, deep or shallow, which, and how much.
-    #   celsius C · shallow whether it covers one face only · key of data/heat/oils.yml · litres of it, when deep
-    Frying = Struct.new(:celsius, :shallow, :key, :litres, keyword_init: true) do
-      def initialize(celsius:, shallow: false, key: "neutral_oil", litres: 1.0)
+    #   celsius C · shallow whether it covers one face only · key of data/heat/oils.yml · litres of it, when deep · in_f
+    #   whether its heat was given in Fahrenheit
+    Frying = Struct.new(:celsius, :shallow, :key, :litres, :in_f, keyword_init: true) do
+      def initialize(celsius:, shallow: false, key: "neutral_oil", litres: 1.0, in_f: false)
         least, most = %i[frying_least_celsius frying_most_celsius].map { |name| Constants.fetch(:heat, name) }
         unless celsius.between?(least, most)
           raise InvalidInput, "oil is #{least.round} to #{most.round} C for frying, got #{celsius.round}"
@@ -25,8 +26,10 @@ module Restauro
           raise InvalidInput, "oil #{Frying::SUCH_AS}; got '#{text.strip[0, 30]}'"
         words = match[3].to_s
         degrees = Float(match[1])
+        in_f = match[2].to_s.casecmp?("f")
         new(
-          celsius: match[2].to_s.casecmp?("f") ? (degrees - 32) / 1.8 : degrees,
+          celsius: in_f ? (degrees - 32) / 1.8 : degrees,
+          in_f: in_f,
           shallow: words.match?(/shallow|pan/i),
           key: key_in(words),
           litres: litres_in(words)
@@ -77,6 +80,8 @@ module Restauro
         Float(match[1].tr(",", ".")) * (match[2].match?(/\Am/i) ? 0.001 : 1)
       end
 
+      # "180 °C", as its heat was given.
+      def degrees = "#{celsius.round} °C#{" (#{(celsius * 1.8 + 32).round} °F)" if in_f}"
       # @return [String] its name
       def say = Oil.row(key)["say"]
       # @return [Float] g of fat

@@ -122,7 +122,10 @@ module Restauro
       end
     end
 
+    # What no name stands for is told by what is beside it.
     def names(ingredient, row)
+      return [] if row["unnamed"]
+
       lists = row.reject { |field, _| %w[say any varied].include?(field) }.values.flatten
       [ingredient.name, ingredient.name.sub(/ \(.*\)/, ""), ingredient.key.tr("_", " "), row["say"], *lists].compact
     end

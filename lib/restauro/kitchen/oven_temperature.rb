@@ -1,9 +1,10 @@
 module Restauro
   module Kitchen
     # What an oven is set to, kept as the Celsius of a still oven.   celsius Float C · fan whether it was given for a
-    # fan oven basket whether it is the air of a hot-air basket on the counter, which blows harder than any oven
-    OvenTemperature = Struct.new(:celsius, :fan, :basket, keyword_init: true) do
-      def initialize(celsius:, fan: false, basket: false)
+    # fan oven basket whether it is the air of a hot-air basket on the counter, which blows harder than any oven · in_f
+    # whether its knob was given in Fahrenheit
+    OvenTemperature = Struct.new(:celsius, :fan, :basket, :in_f, keyword_init: true) do
+      def initialize(celsius:, fan: false, basket: false, in_f: false)
         super
         freeze
       end
@@ -18,7 +19,7 @@ module Restauro
         set = set_celsius(fan ? text : still) || set_celsius(text) or return
         celsius = fan ? set + FAN_LOWER : set
         if celsius.between?(OVEN["lowest_celsius"], OVEN["highest_celsius"])
-          return new(celsius: celsius, fan: fan, basket: basket)
+          return new(celsius: celsius, fan: fan, basket: basket, in_f: set_celsius(text.gsub(IN_F, "")).nil?)
         end
 
         raise InvalidInput,
@@ -32,25 +33,29 @@ module Restauro
           OVEN["gas"][Regexp.last_match(1)]&.to_f
         when /(\d{2,3}(?:\.\d+)?)\s*°?\s*(?:C\b|celsius)/i
           Float(Regexp.last_match(1))
-        when /(\d{2,3}(?:\.\d+)?)\s*°?\s*(?:F\b|fahrenheit)/i
+        when IN_F
           (Float(Regexp.last_match(1)) - 32) * 5 / 9
         end
       end
 
       # "200 °C", as it is set.
       def say
-        return "#{celsius.round} °C in the hot-air basket" if basket
+        set = "#{dial.round} °C#{" (#{dial_fahrenheit} °F)" if in_f}"
+        return "#{set} in the hot-air basket" if basket
 
-        fan ? "#{fan_celsius.round} °C with the fan" : "#{celsius.round} °C"
+        fan ? "#{set} with the fan" : set
       end
       # What blows in it.   @return [String, nil] basket or fan
       def way = basket ? "basket" : ("fan" if fan)
       # What its knob is set to, and its own air is.   @return [Float] C
       def dial = fan ? fan_celsius : celsius
       # The same oven, so much hotter.   @return [OvenTemperature]
-      def hotter(kelvin) = OvenTemperature.new(celsius: celsius + kelvin, fan: fan, basket: basket)
+      def hotter(kelvin) =
+        OvenTemperature.new(celsius: celsius + kelvin, fan: fan, basket: basket, in_f: in_f)
       # @return [Float] F
       def fahrenheit = celsius * 9 / 5 + 32
+      # @return [Integer] F, as finely as a knob is marked
+      def dial_fahrenheit = ((dial * 9 / 5 + 32) / F_STEP).round * F_STEP
       # @return [Float] C to set where a fan blows
       def fan_celsius = celsius - FAN_LOWER
       # The nearest mark of a gas oven.
@@ -60,6 +65,9 @@ module Restauro
     # The oven table, and how much lower a fan oven is set, in C.
     OVEN = DataFiles.yaml("units/oven.yml")
     FAN_LOWER = Float(OVEN.dig("fan_celsius_lower", "value"))
+    # "400 F".
+    IN_F = /(\d{2,3}(?:\.\d+)?)\s*°?\s*(?:F\b|fahrenheit)/i
+    F_STEP = 5
     # "200C/180C fan/gas 6", "220°C (fan 200°C)": what stands there for a still oven counts.
     FAN_SETTING = /\b(?:fan|convection)(?:\s+oven)?\s*(?:(?:at|to)\s+)?\d{2,3}\s*°?\s*[CF]?\b|
       \b\d{2,3}\s*°?\s*[CF]?\b\s*\(?(?:(?:in|for|with|using)\s+(?:an?|the)\s+)?(?:fan|convection)\b(?!\s*\d)/ix

@@ -76,12 +76,10 @@ module Restauro
         def pour
           lumps = LumpRisk.assess(@formula, @ours.options.pour || LumpRisk.usual("roux"))
           into = liquid.empty? ? [*@lines.wines, *poured] : poured
-          fruits = (into - @lines.fruits).empty? ? [] : @lines.fruits
           Step.new(
             kind: "mix",
             heat: "hob",
-            text: [POURED.fetch(lumps.pour) % @lines.list(into - fruits),
-                   ("Add #{@lines.list(fruits)}." if fruits.any?)].compact.join(" "),
+            text: poured_words(into, POURED.fetch(lumps.pour)),
             uses: into,
             look_for: "no lumps before it warms; press any flat against the side",
             caution:
@@ -93,6 +91,15 @@ module Restauro
                 end
               )
           )
+        end
+
+        # What gives its juice goes in after what is poured; where nothing is, its juice loosens the roux.
+        def poured_words(into, how)
+          fruits = @lines.fruits
+          return how % @lines.list(into) if fruits.empty? || into.empty?
+          return "Stir in #{@lines.list(into)}." if into.none? { |line| line.role == "liquid" }
+
+          "#{how % @lines.list(into - fruits)} Add #{@lines.list(fruits)}."
         end
 
         def boil
