@@ -64,7 +64,7 @@ RSpec.describe Restauro::Dishes::TurnedDown do
 
   describe "the fat that is said" do
     {
-      "Heat the oil to 365 F and fry." => "185C", "Heat the lard to 170C." => "170C", "Fry them." => "175C shallow",
+      "Heat the oil to 365 F and fry." => "365F", "Heat the lard to 170C." => "170C", "Fry them." => "175C shallow",
       "Heat 1 cm of oil to 175C and fry." => "175C shallow", "Deep-fry at 180C." => "180C",
       "Shallow-fry them." => "175C shallow"
     }.each do |words, fat|

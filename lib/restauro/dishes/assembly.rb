@@ -51,8 +51,7 @@ module Restauro
         oven =
           @dish.said.oven ||
           Kitchen::OvenTemperature.new(celsius: figure(@bake ? :bake_layered_celsius : :bake_celsius))
-        [step(kind: "preheat", text: "Heat the oven to #{oven.say}.",
-              minutes: Constants.fetch(:crust, :preheat_minutes), celsius: oven.celsius),
+        [*([heat(oven)] unless baked_before?),
          step(kind: "shape", text: "#{fill}.",
               uses: @answers.flat_map(&:lines).select { |line| line.grams && laid?(line) } + cases,
               look_for: "no higher than a finger under the rim"),
@@ -104,13 +103,22 @@ module Restauro
       # The recipe's own minutes; else under foil until what is layered is soft, and open to brown.
       def bakes(oven)
         told = "Bake at #{oven.say}#{in_the_dish}#{"; the door stays shut" if risen?}."
-        return [bake(oven, told, @dish.said.bake_minutes || figure(:bake_minutes), looks)] if told?
+        return [bake(oven, told, told_minutes || figure(:bake_minutes), looks)] if told?
 
         covered = Bake.covered_minutes(@bake.with, @bake.pan&.depth_cm || figure(:bake_depth_cm))
         [bake(oven, "Bake at #{oven.say}#{in_the_dish}, covered.", covered,
               "a knife goes through the #{@bake.with} without a push"),
          bake(oven, "Uncover it, to brown.", figure(:bake_brown_minutes), BROWN)]
       end
+
+      def heat(oven) =
+        step(kind: "preheat", text: "Heat the oven to #{oven.say}.",
+             minutes: Constants.fetch(:crust, :preheat_minutes), celsius: oven.celsius)
+
+      # Its coat is out of the same oven.
+      def baked_before? =
+        !@dish.said.oven.nil? && @dish.parts.each_index.any? { |index| Place.new(@dish, index).baked_before? }
+      def told_minutes = baked_before? ? @dish.said.bakes.last : @dish.said.bake_minutes
 
       def looks
         return "a fork goes in and out; a splash of water where it dries" if stew?

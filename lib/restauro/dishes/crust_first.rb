@@ -44,15 +44,12 @@ module Restauro
         dry + bound + salt
       end
 
-      # Salt; in a dough with yeast its oil too.
-      def behind?(line) = SALTS.include?(line.ingredient) || (@yeast && line.role == "fat")
-
-      def dry?(line)
-        return true if SALTS.include?(line.ingredient) || line.role == "lift"
-        return %w[flour fat].include?(line.role) unless group_of(line) == "sugar"
-
-        line.grams.nil? || line.grams.value < @flour_g / 2
-      end
+      # Salt and what lifts; in a dough with yeast its oil and its spoon of sugar too.
+      def behind?(line) = lifts?(line) || (@yeast && (line.role == "fat" || spoon_of_sugar?(line)))
+      def dry?(line) = lifts?(line) || %w[flour fat].include?(line.role) || spoon_of_sugar?(line)
+      def lifts?(line) = SALTS.include?(line.ingredient) || line.role == "lift"
+      def spoon_of_sugar?(line) =
+        group_of(line) == "sugar" && (line.grams.nil? || line.grams.value < @flour_g / 2)
 
       def binds?(lines)
         lines.all? { |line| binder?(line) } &&

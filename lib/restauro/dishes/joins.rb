@@ -77,6 +77,7 @@ module Restauro
         wrapped = host.role == :shell && recipe.title.to_s.match?(WRAPPED)
         return wrapped && part.name.to_s.match?(Meetings::POURED) unless part.role == :sauce
 
+        return false if host.role == :shell && parts.length == 2 && host.name.to_s.match?(CRUST_OVER)
         return true if part.name.to_s.match?(OVER) || (wrapped && !part.name.to_s.match?(Recipes::Parts::FILLING))
 
         host.role == :shell && part.name.to_s.match?(JUG) && !recipe.title.to_s.match?(OPEN_PIE) &&

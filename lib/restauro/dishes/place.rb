@@ -16,6 +16,8 @@ module Restauro
       def around_another? = dish.joins_from(index).any? { |join| join.how == "around" }
       def filled? = inside.any?
       def between? = dish.joins.any? { |join| join.how == "between" && [join.from, join.to].include?(index) }
+      # A coat that is crisp from the oven before its sauce and cheese go over it, and back in with them.
+      def baked_before? = part.role == :coat && between? && said.oil.nil? && said.bakes.length > 1
       # Whether it holds something.
       def filled_crust? = under.any?
       # Under a meringue, or what is strewn: those are baked.

@@ -7,9 +7,10 @@ module Restauro
     #   oven Kitchen::OvenTemperature, blind_oven the one of an empty crust where it is another · pan Kitchen::BakingPan
     #   bake_minutes, simmer_minutes, steam_minutes min · makes how many · oil "180C", "175C shallow" or nil
     #   turned TurnedDown, where the oven is set anew · baked whether it goes into an oven at all, grills whether it
-    #   browns under a grill · pot PotSaid, one that cooks by itself · from Hash of name => line
+    #   browns under a grill · pot PotSaid, one that cooks by itself · bakes min of each time that something is baked
+    #   from Hash of name => line
     Said = Value.of(:oven, :blind_oven, :pan, :bake_minutes, :turned, :simmer_minutes, :steam_minutes, :makes, :oil,
-                    :pot, :baked, :grills, :from) do
+                    :pot, :baked, :grills, :bakes, :from) do
       # Meat that goes tender under a lid in the oven, and not on the stove before.   @param parts [Array<Part>]
       def stewed_in_the_oven?(parts) =
         baked && bake_minutes.to_f >= Constants.fetch(:dishes, :oven_stew_minutes) &&
@@ -68,11 +69,14 @@ module Restauro
           (!grills && baked_by_name?(words.first.to_s, found.key?(:simmer_minutes)))
         units = Recipes::UnitClues.line(recipe.lines.map(&:text), recipe.system)
         from = found.except(:turned).transform_values(&:last).merge({units: units}.compact)
-        new(**found.transform_values(&:first), baked: baked, grills: grills,
+        new(**found.transform_values(&:first), baked: baked, grills: grills, bakes: bakes(baking),
             from: from.transform_values(&:strip).freeze)
       end
 
       private
+
+      # @return [Array<Float>] min
+      def bakes(sentences) = sentences.grep(BAKES).filter_map { |text| TimeSaid.of(text).first }.freeze
 
       # On the stove; or in an oven that is not the bake's: "Cook the stew for 2 hours at 160C. Top it, bake at 200C."
       def simmer_minutes(sentences, bake)

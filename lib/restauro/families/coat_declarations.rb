@@ -18,6 +18,7 @@ module Restauro
       def told(place, shared)
         said = place.said
         return {} if shared[:oven] || shared[:oil]
+        return {oven: said.oven, bake_minutes: said.bakes.first} if place.baked_before? && said.oven
         # The oven is for what it is layered in: it is fried before.
         return {oil: usual_fat(place.part.recipe)} if place.between?
 

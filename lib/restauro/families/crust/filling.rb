@@ -39,9 +39,8 @@ module Restauro
         # Whether it goes into a crust that is still raw.
         def raw_crust? = @raw_crust
         def custard? = kind == "custard"
-        # Whether something of it comes warm out of a pan.
-        def cooked_first? =
-          recipe.ingredients.any? { |line| PANNED.include?(line.kind) && !line.text.match?(CompanionKinds::READY) }
+        # Whether something of it comes out of a pan, just now or a while ago: no longer hot, and not from the fridge.
+        def cooked_first? = recipe.ingredients.any? { |line| PANNED.include?(line.kind) }
         def fruit? = kind == "fruit"
         def caramel? = kind == "caramel"
         def sugared? = recipe.ingredients.any? { |line| sweet?(line) }

@@ -13,11 +13,14 @@ module Restauro
           freeze
         end
 
+        # @param recipe [Recipes::Recipe]   @return [Array<Recipes::Line>] what of it is to fry in
+        def self.fat(recipe) = recipe.ingredients.select { |line| line.to_fry_in? && !Parts.filling?(line) }
+
         # @return [Array<Step>]
         def steps
           fat = Fat.new(@ours.frying, piece_g, @count)
-          pot = @ours.recipe.ingredients.select { |line| Parts.pot?(line) }
-          [cooled, *FillSteps.new(@ours, @catalogue).steps, fat.heat(uses: pot), fry(fat), fat.drain].compact
+          pan = FrySteps.fat(@ours.recipe)
+          [cooled, *FillSteps.new(@ours, @catalogue).steps, fat.heat(uses: pan), fry(fat), fat.drain].compact
         end
 
         private

@@ -39,7 +39,9 @@ module Restauro
         def vessel = {"basin" => @ours.steamed?, "pan" => @ours.griddled?}.find { |_, is| is }&.first || "tin"
 
         def serve
-          lines = Recipes::Parts.of(@ours.recipe, :aside).reject { |line| Parts.filling?(line) || Glaze.line?(line) }
+          fried_in = @ours.frying ? FrySteps.fat(@ours.recipe) : []
+          aside = Recipes::Parts.of(@ours.recipe, :aside) - fried_in
+          lines = aside.reject { |line| Parts.filling?(line) || Glaze.line?(line) }
           if lines.empty?
             []
           else

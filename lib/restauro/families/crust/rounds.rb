@@ -8,7 +8,8 @@ module Restauro
       Rounds = Value.of(:count, :across_cm, :thickness_mm) do
         # @param crust [Prediction] of hand pies: its dough and options   @return [Rounds]
         def self.of(crust)
-          thick = crust.options.thickness_mm || crust.style.thickness_mm
+          fried_mm = Constants.fetch(:crust, :fried_mm) if crust.frying
+          thick = crust.options.thickness_mm || fried_mm || crust.style.thickness_mm
           usual = Constants.fetch(:crust, crust.frying ? :fried_round_cm : :hand_round_cm)
           there_cm2 = 10 * crust.volume_cm3 / thick
           count = crust.options.makes
