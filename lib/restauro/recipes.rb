@@ -37,6 +37,8 @@ module Restauro
     autoload :Squeezed, "restauro/recipes/squeezed"
     autoload :Headings, "restauro/recipes/headings"
     autoload :PieceWeight, "restauro/recipes/piece_weight"
+    autoload :SpoonFilling, "restauro/recipes/spoon_filling"
+    autoload :PieceSize, "restauro/recipes/piece_size"
     autoload :Poached, "restauro/recipes/poached"
     autoload :PotWater, "restauro/recipes/pot_water"
     autoload :Prose, "restauro/recipes/prose"

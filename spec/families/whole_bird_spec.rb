@@ -20,8 +20,12 @@ RSpec.describe Restauro::Families::WholeBird do
     expect(instance_exec("Three chickens, 4.5 kg", &minutes)).to eq 75
   end
 
-  it "takes no weight for a count" do
-    expect(instance_exec("3 kg whole chicken", &minutes)).to eq 150
+  # 3 lb are 1.36 kg, 3 1/2 lb 1.59 kg.
+  {"3 kg whole chicken" => 150, "3 lb whole chicken" => 70, "3 1/2 lb whole chicken" => 79,
+   "3 pounds whole chicken" => 70}.each do |text, expected|
+    it("takes no weight for a count in #{text}") do
+      expect(instance_exec(text, &minutes)).to be_within(1).of(expected)
+    end
   end
 
   it "reckons a heavy bird at least as long as twenty minutes to the pound do" do

@@ -26,6 +26,31 @@ RSpec.describe "A line beside the others" do
     end
   end
 
+  describe Restauro::Recipes::CrackedIn do
+    list = "8 slices bread\n25 g butter\n25 g flour\n300 ml milk\n4 eggs"
+
+    it "fries the eggs that a dish has on it by its name, whatever a step says last" do
+      kinds = ["Croque madame\n#{list}\nGrill it, and serve.", "Toasts\n#{list}\nServe as croque madame."].map do |text|
+        read(text).ingredients.last.kind
+      end
+      expect(kinds).to eq ["table", nil]
+    end
+  end
+
+  describe Restauro::Recipes::Several do
+    it "reads forty things on one line, and takes no more for a list" do
+      lists = [40, 41].map { |many| (["10 g butter"] * many).join(", ") }
+      expect(lists.map { |list| read("Sauce\n#{list}\n500 ml milk").ingredients.length }).to eq [41, 2]
+    end
+  end
+
+  describe Restauro::Recipes::PanJuices do
+    it "are drippings up to four spoons of them, and broth when they are more" do
+      gravies = ["60 ml", "300 ml"].map { |amount| read("Gravy\n#{amount} pan drippings\n25 g flour") }
+      expect(gravies.map { |recipe| recipe.ingredients.first.role }).to eq %w[fat liquid]
+    end
+  end
+
   describe Restauro::Recipes::Tidy do
     it "puts an amount that stands below its name to that, whatever name comes next" do
       found = read("Sauce\nbutter\n30 g\nmoondust\n20 g\nflour\n40 g\nmilk\n300 ml")

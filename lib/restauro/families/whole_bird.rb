@@ -5,7 +5,9 @@ module Restauro
     # A bird cooked in one piece in a pot: it is done by its weight, not by a clock for all birds.
     module WholeBird
       BIRD, CUT, OLD = DataFiles.words("ingredients/words.yml").values_at(:bird, :jointed, :old_bird)
-      private_constant :BIRD, :CUT, :OLD
+      # "3 lb chicken", "3 1/2 lb chicken" count none.
+      COUNT = /\A\d+(?=\s+(?!#{DataFiles.words("heat/words.yml").fetch(:measure)}|\d))/i
+      private_constant :BIRD, :CUT, :OLD, :COUNT
 
       module_function
 
@@ -30,7 +32,7 @@ module Restauro
       # @return [Integer] how many the line counts, 0 where it counts none
       def count(line)
         text = line.bare_text
-        (text[/\A\d+(?=\s+(?!k?g\b))/i] || Numbers::WORDS[text[/\A\w+/].to_s.downcase]).to_i
+        (text[COUNT] || Numbers::WORDS[text[/\A\w+/].to_s.downcase]).to_i
       end
     end
   end

@@ -49,7 +49,7 @@ module Restauro
       # Every piece that is a thing of its own begins one; the rest belongs to the thing before it.
       def listed(text)
         pieces = pieces(text)
-        return [text] if pieces.length < 2 || pieces.length > MOST
+        return [text] if pieces.length > MOST
 
         found = pieces.each_with_object([]) do |(joint, piece), things|
           own = things.empty? || begins?(things, piece) || (joint.include?(";") && @line_reader.known_name?(piece))

@@ -2,7 +2,9 @@ module Restauro
   module Recipes
     # Grams, with a band, of an amount of an ingredient. The band comes from the way a spoon or cup is filled.
     class Weigher
-      POWDERS = %w[flour starch blend meal binder seasoning leavener sugar crumb].freeze
+      include SpoonFilling
+
+      GROWN = %w[vegetable fruit].freeze
 
       def initialize(units)
         @units = units
@@ -29,7 +31,7 @@ module Restauro
         return scaled(term.number, term.unit.amount) if term.unit&.mass? && term.unit.only.nil?
 
         told = piece_g && (piece?(term.unit) || tin?(term.unit, kind))
-        return (term.number * piece_g).widen(@shares[:piece]) if told
+        return so_many(term, piece_g * PieceSize.times(text)) if told
 
         tinned(term, kind, text) || in_cups(term, kind, text)
       end
@@ -68,7 +70,10 @@ module Restauro
       end
 
       def pieces(term, ingredient, line = "") =
-        so_many(term, row("ingredients/sizes.yml", ingredient.key, line) || ingredient.piece_g)
+        so_many(term, row("ingredients/sizes.yml", ingredient.key, line) || grown(ingredient, line))
+      # What grows is larger and smaller; eggs are sorted.
+      def grown(ingredient, line) =
+        GROWN.include?(ingredient.group) ? ingredient.piece_g&.*(PieceSize.times(line)) : ingredient.piece_g
       def so_many(term, grams) = grams && (term.number * grams).widen(@shares[:piece])
 
       # @return [Float, nil] g of the first kind of it whose words are on the line
@@ -104,38 +109,6 @@ module Restauro
         density && (term.number * (term.unit.amount * density)).widen(@shares[:cup_of_pieces])
       end
 
-      def heaped(term, ingredient)
-        return term.number unless term.heap && powder?(ingredient)
-
-        number = term.number
-        Estimate.new(
-          value: number.value * @shares[term.heap],
-          low: number.low * @shares[:"#{term.heap}_low"],
-          high: number.high * @shares[:"#{term.heap}_high"]
-        )
-      end
-
-      def filling(term, ingredient)
-        return [@shares[:fat_volume]] * 2 if ingredient.fat?
-        return [@shares[:liquid_volume]] * 2 unless powder?(ingredient)
-        return [@shares[:powder_spoon]] * 2 if term.unit.spoon
-
-        [@shares[:powder_cup_low], scooped_share(ingredient) || @shares[:powder_cup_high]]
-      end
-
-      def scooped_share(ingredient)
-        ingredient.cup_scooped_g && (ingredient.cup_scooped_g / ingredient.cup_spooned_g) - 1
-      end
-
-      def fill(weight, ingredient, line)
-        return weight unless powder?(ingredient)
-        return weight * @shares[:sifted] if line.match?(/\bsifted\b/i)
-        return weight unless line.match?(/\b(dipped|scooped|dip and sweep)\b/i) && (more = scooped_share(ingredient))
-
-        scooped = weight.value * (1 + more)
-        Estimate.within(scooped, @shares[:powder_spoon])
-      end
-
       def loose(term, ingredient)
         density = ingredient.density or return
         grams = term.unit.amount * @units.millilitres(:tsp) * density
@@ -143,8 +116,6 @@ module Restauro
         value = term.number * grams
         Estimate.new(value: value.value, low: value.low * @shares[:loose_low], high: value.high * @shares[:loose_high])
       end
-
-      def powder?(ingredient) = POWDERS.include?(ingredient.group)
     end
   end
 end

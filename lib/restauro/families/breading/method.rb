@@ -49,10 +49,16 @@ module Restauro
           return if @lines.dishes.empty?
 
           count, = @ours.pieces
-          named = @lines.dishes.map { |lines| list(lines) }
+          named = @lines.dishes.map { |lines| list(together(lines)) }
           where = named.one? ? "In a wide dish" : "In the dishes, in this order"
           Step.new(kind: "mix", text: "#{where}: #{named.join("; then ")}.#{" For #{count} pieces." if count}",
                    uses: @lines.dishes.flatten, look_for: crumb_from)
+        end
+
+        # Starch for the flour, and the recipe's own, are one heap.
+        def together(lines)
+          lines.group_by { |line| line.counted? ? line.ingredient : line.object_id }.values
+            .map { |same| same.one? ? same.first : same.first.with(grams: Estimate.sum(same.map(&:grams))) }
         end
 
         def crumb_from
