@@ -44,13 +44,6 @@ RSpec.describe "A line beside the others" do
     end
   end
 
-  describe Restauro::Recipes::PanJuices do
-    it "are drippings up to four spoons of them, and broth when they are more" do
-      gravies = ["60 ml", "300 ml"].map { |amount| read("Gravy\n#{amount} pan drippings\n25 g flour") }
-      expect(gravies.map { |recipe| recipe.ingredients.first.role }).to eq %w[fat liquid]
-    end
-  end
-
   describe Restauro::Recipes::Tidy do
     it "puts an amount that stands below its name to that, whatever name comes next" do
       found = read("Sauce\nbutter\n30 g\nmoondust\n20 g\nflour\n40 g\nmilk\n300 ml")
@@ -67,6 +60,11 @@ RSpec.describe "A line beside the others" do
   end
 
   describe Restauro::Recipes::PanJuices do
+    it "are drippings up to four spoons of them, and broth when they are more" do
+      gravies = ["60 ml", "300 ml"].map { |amount| read("Gravy\n#{amount} pan drippings\n25 g flour") }
+      expect(gravies.map { |recipe| recipe.ingredients.first.role }).to eq %w[fat liquid]
+    end
+
     it "counts of meat juices the fat that is said to be in them" do
       found = read("Gravy\nMeat juices (about 2 tbsp fat)\n2 tbsp flour\n1 cup stock")
       expect(found.ingredients.first.then { |line| [line.ingredient, line.grams.value.round] }).to eq ["drippings", 26]

@@ -20,7 +20,7 @@ RSpec.describe Restauro::Recipes::PieceSize do
 
   it "makes eggs no heavier, which are sorted, and weighs new potatoes as they are" do
     texts = ["3 large eggs", "3 large potatoes", "12 small new potatoes", "500 g small prawns"]
-      found = texts.map { |text| line(text).grams.value.round }
+    found = texts.map { |text| line(text).grams.value.round }
     expect(found).to eq [150, 678, 600, 500]
   end
 end

@@ -49,9 +49,9 @@ module Restauro
         return [] unless baked?
 
         oven =
-          @dish.said.oven ||
+          (@dish.said.bakes.last.last if baked_before?) || @dish.said.oven ||
           Kitchen::OvenTemperature.new(celsius: figure(@bake ? :bake_layered_celsius : :bake_celsius))
-        [*([heat(oven)] unless baked_before?),
+        [*(baked_before? ? turned(oven) : [heat(oven)]),
          step(kind: "shape", text: "#{fill}.",
               uses: @answers.flat_map(&:lines).select { |line| line.grams && laid?(line) } + cases,
               look_for: "no higher than a finger under the rim"),
@@ -118,7 +118,12 @@ module Restauro
       # Its coat is out of the same oven.
       def baked_before? =
         !@dish.said.oven.nil? && @dish.parts.each_index.any? { |index| Place.new(@dish, index).baked_before? }
-      def told_minutes = baked_before? ? @dish.said.bakes.last : @dish.said.bake_minutes
+      def turned(oven)
+        return [] if oven.celsius == @dish.said.oven.celsius
+
+        [step(kind: "preheat", text: "Turn the oven to #{oven.say}.", celsius: oven.celsius)]
+      end
+      def told_minutes = baked_before? ? @dish.said.bakes.last.first : @dish.said.bake_minutes
 
       def looks
         return "a fork goes in and out; a splash of water where it dries" if stew?

@@ -8,7 +8,9 @@ module Restauro
       KNEADED = DataFiles.words("dishes/words.yml").fetch(:thickener_heading)
       THICKENED = DataFiles.words("dishes/words.yml").fetch(:thickened_heading)
       REST = DataFiles.words("dishes/words.yml").fetch(:rest_heading)
-      private_constant :KNEADED, :THICKENED, :REST
+      COAT = DataFiles.words("dishes/words.yml").fetch(:plain_heading)
+      COATS = %w[flour starch thickener egg liquid crumb fat seasoning].freeze
+      private_constant :KNEADED, :THICKENED, :REST, :COAT, :COATS
 
       private
 
@@ -16,6 +18,8 @@ module Restauro
       def together(groups)
         crusty = groups.any? { |group| group.label.to_s.match?(Grouping::CRUSTY) }
         groups.each_with_object([]) do |group, kept|
+          next kept[-1] = coated(kept.last, group) if coats?(group, kept.last)
+
           index, label = home(group, kept, crusty)
           index ? kept[index] = Grouping::Group.new(label, kept[index].lines + group.lines) : kept.push(group)
         end
@@ -37,6 +41,19 @@ module Restauro
         return kept.length - 1, last.label if lone_water?(last, group) || group.label.to_s.match?(KNEADED)
 
         [kept.length - 1, last.label || group.label] if lacks_water?(group) && watered?(group, last)
+      end
+
+      # A coat under a heading of its own, for cakes that have crumbs in them.
+      def coats?(group, cakes)
+        cakes && Families::Breading::Bound.titled?(@recipe.title.to_s) && group.label.to_s.match?(COAT) &&
+          cakes.lines.any? { |line| line.role == "crumb" } && group.lines.any? { |line| line.role == "crumb" } &&
+          group.lines.all? { |line| COATS.include?(line.role) }
+      end
+
+      def coated(cakes, coat)
+        bound = Families::Breading::Bound
+        mixed = cakes.lines.map { |line| bound.binder?(line) ? bound.bound_in(line) : line }
+        Grouping::Group.new(cakes.label, mixed + coat.lines)
       end
 
       # They have water of their own, though it is not written down; the soup is what they cook on.

@@ -7,7 +7,7 @@ module Restauro
     #   oven Kitchen::OvenTemperature, blind_oven the one of an empty crust where it is another · pan Kitchen::BakingPan
     #   bake_minutes, simmer_minutes, steam_minutes min · makes how many · oil "180C", "175C shallow" or nil
     #   turned TurnedDown, where the oven is set anew · baked whether it goes into an oven at all, grills whether it
-    #   browns under a grill · pot PotSaid, one that cooks by itself · bakes min of each time that something is baked
+    #   browns under a grill · pot PotSaid, one that cooks by itself · bakes [min, oven or nil], each time it is baked
     #   from Hash of name => line
     Said = Value.of(:oven, :blind_oven, :pan, :bake_minutes, :turned, :simmer_minutes, :steam_minutes, :makes, :oil,
                     :pot, :baked, :grills, :bakes, :from) do
@@ -75,8 +75,11 @@ module Restauro
 
       private
 
-      # @return [Array<Float>] min
-      def bakes(sentences) = sentences.grep(BAKES).filter_map { |text| TimeSaid.of(text).first }.freeze
+      # @return [Array(Float, Kitchen::OvenTemperature)] min, and at what, where that is said
+      def bakes(sentences)
+        timed = sentences.grep(BAKES).select { |text| TimeSaid.of(text).any? }
+        timed.map { |text| [TimeSaid.of(text).first, OvenSaid.of(text)] }.freeze
+      end
 
       # On the stove; or in an oven that is not the bake's: "Cook the stew for 2 hours at 160C. Top it, bake at 200C."
       def simmer_minutes(sentences, bake)

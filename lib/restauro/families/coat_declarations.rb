@@ -8,7 +8,8 @@ module Restauro
       # Cakes of what is mixed, a finger thick.
       PATTY = Recipes::Line.new(text: "patty", role: "other").freeze
       BALLS = DataFiles.words("families/breading/words.yml").fetch(:balls)
-      private_constant :PATTY, :BALLS
+      ROLL = Recipes::Line.new(text: "croquette", role: "other").freeze
+      private_constant :PATTY, :ROLL, :BALLS
       CHOICES = %i[with target piece oven oil tin].freeze
 
       # (see Declared#choices)
@@ -18,7 +19,7 @@ module Restauro
       def told(place, shared)
         said = place.said
         return {} if shared[:oven] || shared[:oil]
-        return {oven: said.oven, bake_minutes: said.bakes.first} if place.baked_before? && said.oven
+        return {oven: said.oven, bake_minutes: said.bakes.first.first} if place.baked_before? && said.oven
         # The oven is for what it is layered in: it is fried before.
         return {oil: usual_fat(place.part.recipe)} if place.between?
 
@@ -62,7 +63,7 @@ module Restauro
       end
 
       def usual_piece(place, recipe)
-        return Heat::PieceLine.usual(PATTY, catalogue) if recipe.ingredients.any?(&:inside?)
+        return Heat::PieceLine.usual(cake(recipe), catalogue) if recipe.ingredients.any?(&:inside?)
 
         line = known_piece(place, recipe)
         line &&= with_what_the_title_tells(line, recipe.title.to_s)
@@ -72,6 +73,8 @@ module Restauro
         line ||= vegetable(recipe)
         line && Heat::PieceLine.usual(line, catalogue)
       end
+
+      def cake(recipe) = recipe.title.to_s.match?(Breading::Mixture::SAUSAGES) ? ROLL : PATTY
 
       # The first that a table knows; a root that is mashed for croquettes is no slice of it.
       # @return [Recipes::Line, nil]

@@ -33,7 +33,8 @@ module Restauro
 
       # Cakes of all that is mixed.   @return [Float, nil] g
       def mixture_g
-        lines = recipe.ingredients.select { |line| %w[other puree].include?(line.role) && line.grams }
+        mixed = bound? ? %w[other puree cheese] : %w[other puree]
+        lines = recipe.ingredients.select { |line| mixed.include?(line.role) && line.grams }
         loose = recipe.title.to_s.match?(Breading::Lines::CAKES) ||
           lines.any? { |line| line.role == "puree" || line.inside? || line.text.match?(Breading::Lines::LOOSE) }
         lines.sum { |line| line.grams.value } if loose

@@ -16,7 +16,9 @@ module Restauro
       # "100 g flour, 1 egg, 250 ml milk; for 8 sausages".
       FOR_SO_MANY = /\Afor\s+(?=\d)/i
       WASH = /,?\s+(?:for|to) (?:an? |the )?(?:egg[- ]?wash|glaz(?:e|ing)|brush(?:ing)?)\b.*\z/i
-      private_constant :WASH
+      AGAIN = /\A(\d+)\s+(?:extra\s+|more\s+)?((?:lightly\s+|well\s+)?beaten|(?:to|for)\s+(?:the\s+)?(?:glaz|brush|coat|wash|seal)\w*)/i
+      EGGS, ONE_EGG = /\beggs?\s*\z/i, /\A\d+ egg, /
+      private_constant :WASH, :AGAIN, :EGGS, :ONE_EGG
       MOST = 40
       LISTED = 3
 
@@ -52,6 +54,7 @@ module Restauro
         return [text] if pieces.length > MOST
 
         found = pieces.each_with_object([]) do |(joint, piece), things|
+          piece = again(things.last, piece)
           own = things.empty? || begins?(things, piece) || (joint.include?(";") && @line_reader.known_name?(piece))
           own ||= piece.equal?(pieces.last.last) && things.length >= LISTED && bare_name?(piece)
           own ? things << piece.dup : things[-1] += joint + piece
@@ -59,9 +62,16 @@ module Restauro
         found.length > 1 ? brushed(found) : [text]
       end
 
+      # "2 eggs, plus 1 beaten" is an egg as well.
+      def again(last, piece)
+        return piece unless last.to_s.match?(EGGS) && piece.match?(AGAIN)
+
+        piece.sub(AGAIN) { "#{Regexp.last_match(1)} egg, #{Regexp.last_match(2)}" }
+      end
+
       # "1 egg + 1 tbsp water, for egg wash": both are brushed on.
       def brushed(found)
-        purpose = found.last[WASH] if found.length == 2
+        purpose = found.last[WASH] if found.length == 2 && !found.last.match?(ONE_EGG)
         purpose && !found.first.match?(WASH) ? ["#{found.first}#{purpose}", found.last] : found
       end
 

@@ -9,9 +9,16 @@ module Restauro
       BESIDE = DataFiles.words("recipes/words.yml").fetch(:not_squeezed)
       NAMED = DataFiles.words("recipes/words.yml").fetch(:named_after_fruit)
 
+      JUICES = %w[lemon_juice orange_juice].freeze
+      private_constant :JUICES
+
       # Juice that was read from a whole fruit: its zest is there too.   @param line [Line]
       def self.whole?(line) =
-        %w[lemon_juice orange_juice].include?(line.ingredient) && !line.text.match?(/juice/i) && line.text.match?(FRUIT)
+        JUICES.include?(line.ingredient) && !line.text.match?(/juice/i) && line.text.match?(FRUIT)
+
+      # Juice whose zest goes in with it: of a whole fruit, or "zest and juice".   @param line [Line]
+      def self.zest?(line) =
+        whole?(line) || (JUICES.include?(line.ingredient) && line.text.match?(/\bzest\b|\brind\b/i))
 
       # @param line_reader [LineReader]
       def initialize(line_reader)

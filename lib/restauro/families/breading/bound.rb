@@ -8,23 +8,44 @@ module Restauro
       module Bound
         PATTIES, BALLS, MINCE, DUSTED, BARE =
           DataFiles.words("dishes/words.yml").values_at(:patties, :bound, :mince, :to_dredge, :bare_flour)
-        COATS, MIXED = DataFiles.words("families/breading/words.yml").values_at(:coats_cakes, :mixed_in_cakes)
+        COATS, MIXED, BEATEN =
+          DataFiles.words("families/breading/words.yml").values_at(:coats_cakes, :mixed_in_cakes, :beaten)
         KIND = "bound_in"
         BINDERS = %w[crumb egg].freeze
         TITLES = Regexp.union(DataFiles.words("families/breading/words.yml").fetch(:cakes), PATTIES, BALLS)
-        private_constant :PATTIES, :BALLS, :MINCE, :DUSTED, :BARE, :COATS, :MIXED, :BINDERS, :TITLES
+        private_constant :PATTIES, :BALLS, :MINCE, :DUSTED, :BARE, :COATS, :MIXED, :BEATEN, :BINDERS, :TITLES
 
         module_function
 
         # The recipe with what binds its cakes marked as in them.
         # @param recipe [Recipes::Recipe]   @return [Recipes::Recipe]
         def of(recipe)
-          return recipe unless bound?(recipe)
-
-          recipe.with(lines: recipe.lines.map do |line|
-            BINDERS.include?(line.role) ? line.with(role: "other", kind: KIND) : line
-          end)
+          inside = bound?(recipe) ? recipe.ingredients.select { |line| binder?(line) } : behind_a_coat(recipe)
+          recipe.with(lines: recipe.lines.map { |line| inside.include?(line) ? bound_in(line) : line })
         end
+
+        # @param title [String] of a dish   @return [Boolean] whether crumbs may be in what it is made of
+        def titled?(title) = title.match?(TITLES)
+        def binder?(line) = BINDERS.include?(line.role)
+        def bound_in(line) = line.with(role: "other", kind: KIND)
+
+        # Crumbs in the cakes and crumbs around them: those that a line says are the coat's, else the last.
+        # @return [Array<Recipes::Line>] what is inside
+        def behind_a_coat(recipe)
+          listed = recipe.ingredients
+          crumbs, eggs = BINDERS.map { |role| listed.select { |line| line.role == role } }
+          return [] unless titled?(recipe.title.to_s) && crumbs.length == 2 && apart?(crumbs, listed)
+
+          [crumbs, eggs].flat_map { |lines| lines.length > 1 ? lines - [outside(lines)] : [] }
+        end
+
+        def apart?(crumbs, listed)
+          places = crumbs.map { |line| listed.index(line) }
+          crumbs.any? { |line| line.text.match?(COATS) } || places.reduce(:-).abs > 1
+        end
+
+        def outside(lines) =
+          lines.reverse.find { |line| line.text.match?(COATS) || line.text.match?(BEATEN) } || lines.last
 
         # @param line [Recipes::Line]
         def in?(line) = line.kind == KIND
@@ -61,7 +82,8 @@ module Restauro
           line.role == "liquid" && line.grams&.value.to_f > Constants.fetch(:breading, :squeezed_in_g)
 
         def mash?(line) = line.role == "puree" || Dough::Contents.raw?(line.ingredient)
-        private_class_method :bound?, :one_list?, :inside?, :elsewhere?, :poured?, :mash?
+        private_class_method :bound?, :behind_a_coat, :apart?, :outside, :one_list?, :inside?, :elsewhere?, :poured?,
+                             :mash?
       end
     end
   end

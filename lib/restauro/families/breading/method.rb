@@ -51,14 +51,15 @@ module Restauro
           count, = @ours.pieces
           named = @lines.dishes.map { |lines| list(together(lines)) }
           where = named.one? ? "In a wide dish" : "In the dishes, in this order"
-          Step.new(kind: "mix", text: "#{where}: #{named.join("; then ")}.#{" For #{count} pieces." if count}",
+          pieces = " For #{count} piece#{"s" unless count == 1}." if count
+          Step.new(kind: "mix", text: "#{where}: #{named.join("; then ")}.#{pieces}",
                    uses: @lines.dishes.flatten, look_for: crumb_from)
         end
 
         # Starch for the flour, and the recipe's own, are one heap.
         def together(lines)
-          lines.group_by { |line| line.counted? ? line.ingredient : line.object_id }.values
-            .map { |same| same.one? ? same.first : same.first.with(grams: Estimate.sum(same.map(&:grams))) }
+          heaps = lines.group_by { |line| Lines::DUST.include?(line.role) ? line.ingredient : line }.values
+          heaps.map { |same| same.one? ? same.first : same.first.with(grams: Estimate.sum(same.map(&:grams))) }
         end
 
         def crumb_from

@@ -13,8 +13,11 @@ module Restauro
         CAKES = DataFiles.words("families/breading/words.yml").fetch(:cakes)
         LOOSE = DataFiles.words("families/breading/words.yml").fetch(:loose)
 
+        # Without meat, and rolled as sausages are.
+        SAUSAGES = DataFiles.words("families/breading/words.yml").fetch(:sausages)
+
         # @return [String] what the mixture is shaped into
-        def shaped = rolls? ? "short rolls" : "flat cakes"
+        def shaped = rolls? || @title.match?(SAUSAGES) ? "short rolls" : "flat cakes"
 
         # What is mixed and shaped before it is coated: where there is a purée or mince, the pieces are cakes of it.
         def mixture

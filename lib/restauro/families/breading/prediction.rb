@@ -91,16 +91,16 @@ module Restauro
             crumb &&
             recipe
               .ingredients
-              .select { |line| line.ingredient == crumb.key && line.grams && !line.added }
+              .select { |line| line.ingredient == crumb.key && line.grams && !line.added && !Bound.in?(line) }
               .sum(0.0) { |line| line.grams.value }
           return usual if area.nil? || grams.nil? || grams.zero?
 
           [usual, grams / 1000 / (area * (1 + Layers.figure(:loss_share))) / Layers.density(crumb)].min
         end
 
-        # Everything that is wet or binds, stirred together.
+        # Everything that is wet or binds, stirred together; what is in cakes is none of it.
         def wet
-          return if bound?
+          return if bound? && crumb.nil?
 
           parts =
             recipe

@@ -107,8 +107,8 @@ module Restauro
         def weighed(pairs, ours)
           pairs.map do |wheat, lines|
             [wheat, lines.map do |line|
-              layer = line.added && ours.layers.find { |candidate| candidate.ingredient.key == line.ingredient }
-              grams = layer && ours.needed(layer)
+              layer = ours.layers.find { |candidate| candidate.ingredient.key == line.ingredient }
+              grams = layer && line.added && !Bound.in?(line) && ours.needed(layer)
               grams ? new_line(layer.ingredient, grams, line.role, line.part) : line
             end]
           end

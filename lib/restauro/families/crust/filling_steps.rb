@@ -86,9 +86,8 @@ module Restauro
           return fold_in if @swap.ours.recipe.ingredients.any? { |line| line.part == Parts::MADE }
           return around_whole if whole_piece
 
-          citrus = left.select { |line| line.text.match?(CITRUS) }
-          zest = " with the grated zest and the juice of #{list(citrus)}" if citrus.any?
-          Step.new(kind: "mix", text: "Filling: mix #{list(left - citrus)}#{zest}.", uses: left,
+          citrus = left.select { |line| line.role != "liquid" && line.text.match?(CITRUS) }
+          Step.new(kind: "mix", text: "Filling: mix #{list(left - citrus)}#{zest(citrus, left)}.", uses: left,
                    look_for: "moist, no liquid in the bowl", safety: @filling.safety)
         end
 
@@ -117,11 +116,8 @@ module Restauro
             end
           citrus = (left - wet).select { |line| line.text.match?(CITRUS) }
           scattered = left - wet - citrus
-          with = if citrus.any? then " with the grated zest and the juice of #{list(citrus)}"
-                 elsif wet.any? { |line| Recipes::Squeezed.whole?(line) } then " with the grated zest of the fruit"
-                 end
           scatter = "; scatter in #{list(scattered)}" if scattered.any?
-          Step.new(kind: "mix", text: "Filling: whisk #{list(wet)} together#{with}#{scatter}.", uses: left,
+          Step.new(kind: "mix", text: "Filling: whisk #{list(wet)} together#{zest(citrus, wet)}#{scatter}.", uses: left,
                    look_for: "smooth, no streaks of white", safety: [*@filling.safety, "raw_flour"])
         end
 

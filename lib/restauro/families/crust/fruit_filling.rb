@@ -36,6 +36,13 @@ module Restauro
 
           rest.length > 1 ? "toss #{list(rest)} together" : "have ready #{list(rest)}"
         end
+
+        # Of fruit that is there whole, and of what was read as its juice.
+        def zest(citrus, juices)
+          return " with the grated zest and the juice of #{list(citrus)}" if citrus.any?
+
+          " with the grated zest of the fruit" if juices.any? { |line| Recipes::Squeezed.zest?(line) }
+        end
       end
     end
   end
