@@ -14,6 +14,7 @@ module Restauro
       Assembly
       AtTable
       Bake
+      BesideFried
       Bound
       Choices
       CountSaid

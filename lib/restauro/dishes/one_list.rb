@@ -18,7 +18,7 @@ module Restauro
       BREADS = %w[bread gf_bread].freeze
       # Ways to split a list without a heading.
       UNNAMED = %i[filo_over crumb_topping crumbs_over_food dropped_over roasted meringue_over cream_over crust_first
-                   dredged iced pancakes over_a_dough filled_dough eggs_aside named_aside].freeze
+                   dredged iced pancakes over_a_dough filled_dough eggs_aside named_aside beside_fried].freeze
       TO_FILL = %i[crust_first pancakes filled_dough].freeze
       # What a dough that is filled is made of.
       DOUGH = %w[flour egg liquid].freeze
@@ -75,6 +75,11 @@ module Restauro
       def eggs_aside(group) = named(CrackedEggs.split(group.lines), nil, CrackedEggs::NAME)
       def rice_balls(group) = named(RiceBalls.split(@title, group.lines), RiceBalls::NAME, nil)
       def over_a_coat(group) = named(OverACoat.split(group.lines), group.label, "Sauce")
+      def beside_fried(group)
+        side = BesideFried.new(@catalogue, @title)
+        named(side.split(group.lines), nil, side.name)
+      end
+
       def over_a_dough(group)
         found = OverDough.new(@catalogue, @title).split(group.lines)
         named(found, nil, OverDough.name(found.last)) if found
