@@ -21,7 +21,7 @@ module Restauro
         return {} if shared[:oven] || shared[:oil]
         return {oven: said.oven, bake_minutes: said.bakes.first.first} if place.baked_before? && said.oven
         # The oven is for what it is layered in: it is fried before.
-        return {oil: usual_fat(place.part.recipe)} if place.between?
+        return {oil: usual_fat(place.part.recipe)} if place.between? || fried_over?(place)
 
         oven = said.oven || (baked_crumbs?(place) ? usual_oven : nil)
         {oven: oven, bake_minutes: (said.bake_minutes if said.oven),
@@ -73,6 +73,10 @@ module Restauro
         line ||= vegetable(recipe)
         line && Heat::PieceLine.usual(line, catalogue)
       end
+
+      # Crisp onions with oil of their own, over what is baked.
+      def fried_over?(place) =
+        (place.part.place == :top || place.covers?) && place.part.recipe.ingredients.any?(&:to_fry_in?)
 
       def cake(recipe) = recipe.title.to_s.match?(Breading::Mixture::SAUSAGES) ? ROLL : PATTY
 

@@ -18,6 +18,14 @@ RSpec.describe Restauro::Families::Breading do
     expect(swapped[self].then { |s| s.ours.coat_m / s.wheat.coat_m }).to be_within(0.1).of(1)
   end
 
+  it "is as thick as wheat's where the crumbs do not go round, or are more than lie on it" do
+    found = [20, 60, 400].map do |grams|
+      swap = family.swap(read(recipe.sub("150 g breadcrumbs", "#{grams} g breadcrumbs")), family.options(**at))
+      swap.ours.coat_m / swap.wheat.coat_m
+    end
+    expect(found).to all(be_within(0.05).of(1))
+  end
+
   it "weighs the layers for the pieces there are" do
     swap = swapped[self, **at]
     count, area = swap.ours.pieces

@@ -91,7 +91,7 @@ module Restauro
             crumb &&
             recipe
               .ingredients
-              .select { |line| line.ingredient == crumb.key && line.grams && !line.added && !Bound.in?(line) }
+              .select { |line| line.ingredient == crumb.key && line.grams && !Bound.in?(line) }
               .sum(0.0) { |line| line.grams.value }
           return usual if area.nil? || grams.nil? || grams.zero?
 
