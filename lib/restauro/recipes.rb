@@ -38,6 +38,7 @@ module Restauro
     autoload :Headings, "restauro/recipes/headings"
     autoload :PieceWeight, "restauro/recipes/piece_weight"
     autoload :SpoonFilling, "restauro/recipes/spoon_filling"
+    autoload :OwnBroth, "restauro/recipes/own_broth"
     autoload :PieceSize, "restauro/recipes/piece_size"
     autoload :Poached, "restauro/recipes/poached"
     autoload :PotWater, "restauro/recipes/pot_water"

@@ -10,7 +10,7 @@ RSpec.describe Restauro::Recipes::NumberWords do
     "media taza de leche" => 129, "mezzo litro di latte" => 516, "een eetlepel bloem" => 8,
     "una cucharada de harina" => 8, "2 gehäufte EL Mehl" => 23, "2 EL gestr. Mehl" => 15,
     "2 cucchiai colmi di farina" => 23, "2 cs de farine" => 15, "2 colheres (sopa) de farinha de trigo" => 15,
-    "1 KL Salz" => 6, "1 cube de levure fraîche" => 14, "2 tazas de leche" => 516, "1 lata de creme de leite" => 300,
+    "1 KL Salz" => 6, "1 cube de levure fraîche" => 42, "2 tazas de leche" => 516, "1 lata de creme de leite" => 300,
     "un po' di sale" => nil, "eine Zwiebel" => nil,
     "een halve liter melk" => 516, "dos de cabillaud" => nil, "demi-glace" => nil, "half and half" => nil
   }.each do |text, grams|

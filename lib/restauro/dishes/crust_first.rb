@@ -20,7 +20,7 @@ module Restauro
         @catalogue = catalogue
         @lines = lines
         @title = title
-        @yeast = title.match?(OF_YEAST) && lines.any? { |line| line.ingredient == "yeast_dried" }
+        @yeast = title.match?(OF_YEAST) && lines.any?(&:yeast?)
         @flour_g = lines.find { |line| line.role == "flour" }&.grams&.value.to_f
         freeze
       end

@@ -10,7 +10,7 @@ module Restauro
       TABLE = DataFiles.words("dishes/words.yml").fetch(:for_the_table)
       FINISH = DataFiles.words("dishes/words.yml").fetch(:finish_heading)
       ASSEMBLY = DataFiles.words("dishes/words.yml").fetch(:assembly_heading)
-      CRUSTY = DataFiles.words("dishes/words.yml").fetch(:crust_heading)
+      CRUSTY, DOUGH = DataFiles.words("dishes/words.yml").values_at(:crust_heading, :dough_heading)
       FILLING = Recipes::Parts::FILLING
       include LineKinds
       include Rejoined
@@ -106,7 +106,7 @@ module Restauro
 
       # An egg to brush a crust with belongs to it, wherever it stands.
       def brushed(groups)
-        home = groups.index { |group| group.label.to_s.match?(CRUSTY) && !group.label.match?(FILLING) } or return groups
+        home = [CRUSTY, DOUGH].lazy.filter_map { |words| headed_so(groups, words) }.first or return groups
         moved = groups.each_with_index.flat_map do |group, index|
           index == home ? [] : group.lines.select { |line| Families::Crust::Glaze.line?(line) || last_egg?(line, group) }
         end
@@ -114,6 +114,9 @@ module Restauro
           Group.new(group.label, index == home ? group.lines + moved : group.lines - moved)
         end
       end
+
+      def headed_so(groups, words) =
+        groups.index { |group| group.label.to_s.match?(words) && !group.label.match?(FILLING) }
 
       # One beaten egg at the end of a sauce that fills a pie: it binds nothing there.
       def last_egg?(line, group) =

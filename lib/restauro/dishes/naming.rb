@@ -11,7 +11,8 @@ module Restauro
       FOR = DataFiles.words("dishes/words.yml").fetch(:for_the_part)
       # "To top" is no name for crumbs.
       TO_TOP = DataFiles.words("dishes/words.yml").fetch(:to_top)
-      private_constant :TO_TOP
+      MASH, FINISH = DataFiles.words("dishes/words.yml").values_at(:mash_by_name, :finish_heading)
+      private_constant :TO_TOP, :MASH, :FINISH
 
       private
 
@@ -31,6 +32,7 @@ module Restauro
       # What dumplings cook on is no filling of theirs.
       def plain(part, parts)
         return "Pasta" if pasta?(part)
+        return "Mash" if mash?(part)
 
         pot = part.lines.any? { |line| line.role == "liquid" } && parts.any? { |other| other.family == "gnocchi" }
         pot && @recipe.title.to_s.match?(OneList::DUMPLINGS) ? "Stew" : "Filling"
@@ -38,7 +40,13 @@ module Restauro
 
       def pasta?(part) = part.lines.any? && part.lines.all? { |line| line.ingredient.to_s.match?(/pasta|noodles/) }
 
+      # Potatoes of a dish that is mash by its name.
+      def mash?(part) =
+        @recipe.title.to_s.match?(MASH) && part.lines.any? { |line| Families::Dough::Contents.raw?(line.ingredient) }
+
+      # Cheese under "To finish" is cheese.
       def told(part)
+        return "Cheese" if part.family.nil? && part.name.to_s.match?(FINISH) && Partition.cheese?(part.lines)
         return part.name || Bound.name(part) unless part.place == :top
 
         part.name.to_s.match?(TO_TOP) || part.name.nil? ? topped(part) : part.name

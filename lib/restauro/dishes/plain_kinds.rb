@@ -7,7 +7,10 @@ module Restauro
     module PlainKinds
       SALAD = DataFiles.words("dishes/words.yml").fetch(:salad)
       SLICED = DataFiles.words("heat/words.yml").fetch(:cut_up)
-      private_constant :SALAD, :SLICED
+      EATEN_RAW = DataFiles.words("dishes/words.yml").fetch(:eaten_raw)
+      # Leaves and roots that are soft when potatoes are.
+      GREENS = %w[wilt simmer].freeze
+      private_constant :SALAD, :SLICED, :EATEN_RAW, :GREENS
 
       private
 
@@ -62,18 +65,17 @@ module Restauro
                             text: "#{name}: slice them warm; turn them in #{list(rest)}.")]
       end
 
-      # Potatoes boiled, dried and mashed with the rest.
+      # Potatoes boiled, dried and mashed with the rest; kale and the like are boiled with them, bacon and leeks go in
+      # out of the pan.
       def mash(lines)
-        roots, rest = lines.partition { |line| line.equal?(root(lines)) }
-        [
-          Families::Companions.boil_roots(roots, @catalogue),
-          Families::Step.new(
-            kind: "mix",
-            text: "#{name}: mash them#{" with #{list(rest)}" if rest.any?}.",
-            uses: rest,
-            look_for: "smooth, and stiff enough to spread"
-          )
-        ]
+        root = root(lines)
+        greens = lines.select { |line| GREENS.include?(line.kind) && !line.equal?(root) }
+        rest = lines - [root, *greens]
+        panned = rest.select { |line| line.role == "other" && !line.text.match?(EATEN_RAW) }
+        mixed = Families::Step.new(kind: "mix", text: "#{name}: mash them#{" with #{list(rest)}" if rest.any?}.",
+                                   uses: rest, look_for: "smooth, and stiff enough to spread")
+        [*Families::Companions.new(panned, @catalogue).early_steps,
+         Families::Companions.boil_roots([root, *greens], @catalogue), mixed]
       end
 
       def crumbs?(lines) = @part.place == :top && lines.any? { |line| line.role == "crumb" }

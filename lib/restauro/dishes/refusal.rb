@@ -70,7 +70,7 @@ module Restauro
 
       # Yeast in a kneaded dough that is not to be thin.
       def loaf(recipe, catalogue)
-        return unless recipe.ingredients.any? { |line| line.ingredient == "yeast_dried" }
+        return unless recipe.ingredients.any?(&:yeast?)
         return if recipe.lines.select(&:words?).any? { |line| line.text.match?(FLAT) }
 
         parts =

@@ -15,21 +15,14 @@ module Restauro
       def initialize(table: DataFiles.yaml("ingredients/forms.yml"))
         @juice = table.fetch("juice")
         @elsewhere = elsewhere(table.fetch("juice_elsewhere"))
-        @meant = %w[mashed crumbled].map do |form|
+        @meant = %w[mashed crumbled fresh].map do |form|
           [Regexp.new(table.dig(form, "pattern"), Regexp::IGNORECASE), table.dig(form, "keys")]
         end
-        @shares = table.fetch("shares").transform_values { |row| [Regexp.new(row["pattern"], Regexp::IGNORECASE), Float(row["share"])] }
         @tin = Regexp.new(table.dig("tinned", "pattern"), Regexp::IGNORECASE)
         @tinned = table.dig("tinned", "names").transform_keys { |word| /\A#{table.dig("tinned", "cut")}#{word}\b/i }
         @ground = Regexp.new(table.dig("ground", "pattern"), Regexp::IGNORECASE)
         @nuts = table.dig("ground", "names").transform_keys { |word| /\A(?:#{word})\z/i }
         freeze
-      end
-
-      # How much of what is counted is in a form of it: a third of fresh yeast is dried yeast.   @return [Float]
-      def share(key, text)
-        pattern, share = @shares[key]
-        pattern&.match?(text) ? share : 1.0
       end
 
       # @param text [String] plain   @return [String] the same amount of juice by volume, or the text as it was

@@ -73,8 +73,7 @@ module Restauro
 
       def counted(text, part, amount, match)
         ingredient = @catalogue.fetch(@free.of(@forms.meant(match.key, text), name_in(text, amount)))
-        grams = (weighed(amount, ingredient, text) || weighed(amount, @catalogue.fetch(match.key), text))
-          &.*(@forms.share(match.key, text))
+        grams = weighed(amount, ingredient, text) || weighed(amount, @catalogue.fetch(match.key), text)
         if amount && grams.nil? && MEASURED_ROLES.include?(role_of(ingredient))
           return not_understood(text, part, amount)
         end

@@ -29,7 +29,7 @@ module Restauro
         def dry =
           @all.select { |line| (DRY_ROLES.include?(line.role) && !yeast.include?(line)) || group(line) == "sugar" }
         # @return [Array<Recipes::Line>] what is woken in the liquid first
-        def yeast = @all.select { |line| line.ingredient == "yeast_dried" }
+        def yeast = @all.select(&:yeast?)
         # @return [Array<Recipes::Line>] what goes in with the liquid
         def wet =
           @all.select { |line| WET_ROLES.include?(line.role) && group(line) != "fruit" && !line.equal?(@liquid) } -

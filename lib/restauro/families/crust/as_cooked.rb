@@ -20,7 +20,7 @@ module Restauro
           %w[rolled hand].include?(style.key) && recipe.ingredients.any? { |line| line.ingredient == "water" } &&
             recipe.lines.any? { |line| line.text.match?(HOT_WATER) }
         # Raised in the warm, and never chilled.
-        def yeast? = Recipes::Parts.dough(recipe).any? { |line| line.ingredient == "yeast_dried" }
+        def yeast? = Recipes::Parts.dough(recipe).any?(&:yeast?)
         # @return [Kitchen::OvenTemperature] the cook's, else the style's own
         def oven = options.oven || Kitchen::OvenTemperature.new(celsius: usual_celsius)
         # A rolled crust dries by itself in a hotter oven than sets a custard or dries a meringue (common practice).
