@@ -7,7 +7,8 @@ module Restauro
       DREDGED, DREDGES = DataFiles.words("families/breading/words.yml").values_at(:dredged, :dredges)
       PIECES = DataFiles.words("heat/words.yml").fetch(:cut_up)
       NUTS = "ground_nuts".freeze
-      private_constant :NUTS, :FRIED, :DREDGED, :DREDGES, :PIECES
+      LAYERED = DataFiles.words("dishes/words.yml").fetch(:layered)
+      private_constant :NUTS, :LAYERED, :FRIED, :DREDGED, :DREDGES, :PIECES
 
       private
 
@@ -34,8 +35,11 @@ module Restauro
 
         return fried? || dusted? || to_dredge? unless grams("egg").positive?
 
-        ratio.to_f < figure(:dough_under) || (fried? && to_dredge?) || starched?
+        ratio.to_f < figure(:dough_under) || (fried? && to_dredge?) || starched? || laid?
       end
+
+      # Slices that are floured, dipped in egg and fried before they are laid in their dish.
+      def laid? = @recipe.title.to_s.match?(LAYERED) && @recipe.ingredients.any?(&:to_fry_in?)
 
       # Mashed or minced and bound with a spoon of flour, without crumbs around them.
       def cakes? =
@@ -81,7 +85,7 @@ module Restauro
       end
 
       def only_floured?(line) =
-        line.role == "other" && line.text.match?(PIECES) && grams("egg").zero? && grams("leavener").zero?
+        line.role == "other" && line.text.match?(PIECES) && (grams("egg").zero? || laid?) && grams("leavener").zero?
     end
   end
 end

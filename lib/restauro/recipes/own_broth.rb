@@ -7,8 +7,9 @@ module Restauro
     class OwnBroth
       BROTH = DataFiles.words("dishes/words.yml").fetch(:broth)
       # Cream and yolks, and a squeeze of lemon, are no liquid to stew in.
-      TAKEN = /([\d½⅓¼⅔¾⅛][\d.,\/ ]*\s*(?:ml|cl|dl|l|g|litres?|liters?|cups?|pints?)\b)[^.;,\d]{0,30}?(?:#{BROTH.source})/i
-      private_constant :BROTH, :TAKEN
+      MEASURE = /[\d½⅓¼⅔¾⅛][\d.,\/ ]*\s*(?:ml|cl|dl|l|g|litres?|liters?|cups?|pints?)\b/i
+      TAKEN = /(#{MEASURE})[^.;,\d]{0,30}?(?:#{BROTH.source})/i
+      private_constant :BROTH, :MEASURE, :TAKEN
 
       # @param line_reader [LineReader]
       def initialize(line_reader)
