@@ -42,6 +42,11 @@ module Restauro
         # @return [Array<Array(Ingredient, Float)>] g of each
         def weights = parts.map { |ingredient, grams| [ingredient, grams.value] }
 
+        # Flour wetted with milk or water, and neither root nor curd for it: it is solved by what is poured.
+        def poured? =
+          puree.nil? && weights.none? { |ingredient, _| ingredient.group == "curd" } &&
+            weights.any? { |ingredient, _| ingredient.liquid? }
+
         # @return [Float] g of the purée itself
         def puree_g = weights.sum(0.0) { |ingredient, grams| ingredient.equal?(puree) ? grams : 0.0 }
 

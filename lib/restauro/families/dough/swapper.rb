@@ -17,7 +17,7 @@ module Restauro
               catalogue,
               @exclusion,
               keep_liquids: false,
-              own_liquid: %w[spooned pushed].include?(@options.shape)
+              own_liquid: %w[spooned pushed].include?(@options.shape) || (by_hand? && @wheat.contents.poured?)
             )
           refuse_unknown_root
           @trials = Trials.new(catalogue, @wheat, @options, @stays)
@@ -26,7 +26,7 @@ module Restauro
 
         # A dough is reckoned from its root's water: of a parsnip none is known here.   @raise [InvalidInput]
         def refuse_unknown_root
-          return unless Options::BY_HAND.include?(options.shape) && @wheat.contents.puree.nil?
+          return unless by_hand? && @wheat.contents.puree.nil?
 
           flour = stays.replaced.sum { |line| line.grams.value }
           root = Recipes::Parts.dough(recipe).find do |line|
@@ -36,6 +36,8 @@ module Restauro
                 "nothing is known here of a dough of #{Companions.say(root, catalogue)}: how wet it is decides its " \
                 "flour. Potato, sweet potato, squash and beetroot are known: type '800 g sweet potato mash'"
         end
+
+        def by_hand? = Options::BY_HAND.include?(@options.shape)
 
         # @return [Swap]   @raise [InvalidInput] with what would do
         def swap = Kernel.new(self).swap

@@ -97,7 +97,8 @@ module Restauro
           solver =
             Solver.new(kept: kept, mix: mix, school: school, binder: binder, need: @wheat.stretch_needed,
                        target: target,
-                              liquid: @liquid, dry: gnocchi?, **@contents.puree ? of_a_puree : {})
+                              liquid: @liquid, dry: gnocchi? && !@wheat.contents.poured?,
+                              **@contents.puree ? of_a_puree : {})
           formula = solver.solve(@flour_g)
           formula ? Try.new(formula, nil) : Try.new(nil, short(solver))
         end
