@@ -489,6 +489,11 @@ RSpec.describe "Dishes of several hands" do
     }.to raise_error(Restauro::InvalidInput, /filo sheets, which Restauro does not do/)
   end
 
+  it "refuse dough out of a tin with what to type for it" do
+    text = "Chicken and biscuits\n80 g butter\n45 g flour\n500 ml stock\n1 can refrigerated biscuits"
+    expect { answer(text) }.to raise_error(Restauro::InvalidInput, /bought dough .* type what it is made of/)
+  end
+
   it "refuse bought wrappers with what to type for them, and make them where their dough is there" do
     bought = read("Crab rangoon\n24 wonton wrappers\n8 oz cream cheese\n6 oz crab meat\n")
     made = read("Pot stickers\nFor the wrappers\n200 g flour\n100 ml water\nFor the filling\n1 lb ground pork\n")

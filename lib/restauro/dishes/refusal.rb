@@ -17,7 +17,10 @@ module Restauro
       WRAPPERS = DataFiles.words("dishes/words.yml").fetch(:bought_wrappers)
       WRAPPED = "bought wrappers are sheets of wheat dough, and there is nothing to weigh in for them: type the " \
                 "dough they are made of under a heading, such as 'For the wrappers', '200 g flour', '100 ml water'"
-      private_constant :CAKE, :BREADS, :SOAKED, :WRAPPERS, :WRAPPED
+      DOUGHS = DataFiles.words("dishes/words.yml").fetch(:bought_doughs)
+      BOUGHT = "bought dough is made of wheat, and there is nothing to weigh in for it: type what it is made of " \
+               "under a heading, such as 'Topping', '200 g flour', '60 g butter', '120 ml milk', '2 tsp baking powder'"
+      private_constant :DOUGHS, :BOUGHT, :CAKE, :BREADS, :SOAKED, :WRAPPERS, :WRAPPED
 
       module_function
 
@@ -28,6 +31,8 @@ module Restauro
         raise InvalidInput, SOAKED if soaked_bread?(recipe.ingredients)
 
         raise InvalidInput, WRAPPED if !flour?(recipe) && wrappers?(recipe)
+
+        raise InvalidInput, BOUGHT if recipe.ingredients.any? { |line| line.text.match?(DOUGHS) }
 
         kind = named(recipe, catalogue) || loaf(recipe, catalogue) or return
         raise InvalidInput,

@@ -10,7 +10,8 @@ module Restauro
         @gluten_words = gluten_words
         @outline = Outline.new(@line_reader)
         @readings = [
-          Squeezed.new(@line_reader), PanJuices.new(@line_reader), Served.new(catalogue), SlicedByName, RolledUp,
+          Squeezed.new(@line_reader), PanJuices.new(@line_reader), Served.new(catalogue), FriedByName,
+          SlicedByName, RolledUp,
           PotWater, CrackedIn, BoiledEggs, PartedEggs, Poached, TakenOff.new(@line_reader),
           OwnBroth.new(@line_reader), Divided.new(@line_reader),
           KeptInPan.new(@line_reader), InDumplings.new(catalogue), InTheirOwnJuice.new(catalogue), PanFat, ToDredge,
