@@ -490,8 +490,9 @@ RSpec.describe "Dishes of several hands" do
   end
 
   it "refuse dough out of a tin with what to type for it" do
-    text = "Chicken and biscuits\n80 g butter\n45 g flour\n500 ml stock\n1 can refrigerated biscuits"
-    expect { answer(text) }.to raise_error(Restauro::InvalidInput, /bought dough .* type what it is made of/)
+    bought = read("Chicken and biscuits\n80 g butter\n45 g flour\n500 ml stock\n1 can refrigerated biscuits\n")
+    expect { Restauro::Dishes::Refusal.check!(bought, catalogue) }
+      .to raise_error(Restauro::InvalidInput, /bought dough .* type what it is made of/)
   end
 
   it "refuse bought wrappers with what to type for them, and make them where their dough is there" do
