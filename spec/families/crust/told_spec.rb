@@ -44,6 +44,18 @@ RSpec.describe Restauro::Families::Crust do
   end
 
   describe described_class::ByKind do
+    it "takes cream ahead of the fruit for the filling's, where the dough has its water" do
+      expect(inside[self, "Plum tart\n#{pastry}\n150 ml double cream\n500 g plums"]).to include "heavy_cream"
+    end
+
+    it "puts leaves in with what they are listed behind" do
+      expect(inside[self, "Leek tart\n#{pastry}\n400 g leeks\n2 tbsp parsley"]).to include "2 tbsp parsley"
+    end
+
+    it "leaves an egg ahead of the filling in the dough" do
+      expect(inside[self, "Leek tart\n200 g plain flour\n100 g butter\n1 egg\n400 g leeks"]).to eq ["400 g leeks"]
+    end
+
     it("finds fruit, and sugar after it") do
       expect(inside[self, "Plum tart\n#{pastry}\n600 g plums\n80 g sugar"]).to include("plums", "granulated_sugar")
     end
@@ -143,6 +155,35 @@ RSpec.describe Restauro::Families::Crust do
         texts[self, "Plum pie\n#{pastry}\n600 g plums#{more}"].grep(/\AFilling/).first
       end
     expect([one, two]).to match([/\AFilling: toss/, /\AFilling: stir 80 g sugar.* together dry, then toss/])
+  end
+
+  it "fries what is raw of a dough before it goes in" do
+    text = "Leek cobbler\nFilling\n400 g leeks\n30 g butter\n30 g flour\n400 ml milk\n" \
+           "Scone topping\n200 g self-raising flour\n50 g butter\n80 g bacon, diced\n120 ml milk"
+    expect(answer(text).steps.map(&:text).grep(/\AFry 80 g bacon/).length).to eq 1
+  end
+
+  it "presses no wall higher than it stands by itself, however deep the tin" do
+    walls = ["20 cm round 2 cm deep", "20 cm round 8 cm deep"].map do |tin|
+      described_class::Lining.depth_cm(pan[tin], described_class::Style.fetch("pressed"))
+    end
+    expect(walls).to eq [2.0, 3.0]
+  end
+
+  it "warns in its step of eggs that nothing cooks, and of no other" do
+    raw, boiled = ["300 g cream cheese\n80 g sugar\n2 eggs", "500 ml milk\n100 g sugar\n40 g cornflour\n4 egg yolks"]
+      .map { |filling| swapped[self, "No-bake tart\nCrust:\n#{pastry}\nFilling:\n#{filling}"] }
+      .map { |swap| crust.steps(swap).flat_map(&:safety).include?("raw_egg") }
+    expect([raw, boiled]).to eq [true, false]
+  end
+
+  it "folds what is free, unless the cook covers it" do
+    expect([{}, {cover: "top"}].map { |more| crust.options(style: "free", **more).cover }).to eq %w[free top]
+  end
+
+  it "calls the sheet its flour, and not the crumbs that are strewn on it" do
+    text = "Apple strudel\n1 sheet puff pastry\n500 g apples\n50 g breadcrumbs"
+    expect(swapped[self, text].flours.map(&:ingredient)).to eq ["gf_puff_sheet"]
   end
 
   it "keeps every warning: of the dough, of the filling, of who eats" do
