@@ -40,6 +40,7 @@ module Restauro
     autoload :SpoonFilling, "restauro/recipes/spoon_filling"
     autoload :OwnBroth, "restauro/recipes/own_broth"
     autoload :FriedByName, "restauro/recipes/fried_by_name"
+    autoload :Titles, "restauro/recipes/titles"
     autoload :PieceSize, "restauro/recipes/piece_size"
     autoload :Poached, "restauro/recipes/poached"
     autoload :PotWater, "restauro/recipes/pot_water"

@@ -8,11 +8,20 @@ module Restauro
         DataFiles.words("dishes/words.yml")
           .values_at(:bakes, :turns, :filled_then, :blind, :stove_then_bake, :batter_in)
 
+      # "Bake for 30", "180 for 35-40": nobody bakes for hours, or for so many who eat.
+      BARE_MINUTES = /\bfor\s+(?:about\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?(?=\s*(?:[.,;]|\z))/i
+      private_constant :BARE_MINUTES
+
       private
 
       # @param texts [Array<String>] the words of a recipe   @return [Array<String>]
       def sentences(texts)
-        turns_joined(texts.flat_map { |text| text.split(/(?<=[.;!])\s+/) }.flat_map { |text| stove_first(text) })
+        all = texts.flat_map { |text| text.split(/(?<=[.;!])\s+/) }.flat_map { |text| stove_first(text) }
+        turns_joined(all.map { |text| with_minutes(text) })
+      end
+
+      def with_minutes(text)
+        text.match?(BAKES) || text.match?(Recipes::Outline::DEGREES_FOR) ? text.sub(BARE_MINUTES, '\0 min') : text
       end
 
       # "Stew the meat for 2 hours, then bake at 200C for 30 minutes" is two.   @return [Array<String>]

@@ -35,6 +35,8 @@ module Restauro
           Float(Regexp.last_match(1))
         when IN_F
           (Float(Regexp.last_match(1)) - 32) * 5 / 9
+        when BY_WORD
+          OVEN["words"].fetch(Regexp.last_match(1).downcase.squeeze(" ")).to_f
         end
       end
 
@@ -68,6 +70,8 @@ module Restauro
     # "400 F".
     IN_F = /(\d{2,3}(?:\.\d+)?)\s*°?\s*(?:F\b|fahrenheit)/i
     F_STEP = 5
+    # "A moderate oven".
+    BY_WORD = /\b(#{OVEN["words"].keys.sort_by { |word| -word.length }.join("|")})\s+oven\b/i
     # "200C/180C fan/gas 6", "220°C (fan 200°C)": what stands there for a still oven counts.
     FAN_SETTING = /\b(?:fan|convection)(?:\s+oven)?\s*(?:(?:at|to)\s+)?\d{2,3}\s*°?\s*[CF]?\b|
       \b\d{2,3}\s*°?\s*[CF]?\b\s*\(?(?:(?:in|for|with|using)\s+(?:an?|the)\s+)?(?:fan|convection)\b(?!\s*\d)/ix

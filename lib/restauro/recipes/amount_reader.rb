@@ -24,7 +24,7 @@ module Restauro
       HEAP_AFTER = /[,(]\s*(#{Regexp.union(Amount::HEAPS.compact.keys).source})\s*(?:\)|\z)/i
       # "Oil for deep frying, 180C" is no 180 cups.
       DEGREES = /(?<=\S)[,;:]?\s+\(?(?:at |to )?\d{3}\s?°?\s?[CF]\b\)?/
-      ABOUT = /\A(?:about|approximately|approx\.?|around|roughly|ca\.?)\s+/i
+      ABOUT = /\A(?:about|abt\.?|approximately|approx\.?|around|roughly|ca\.?)\s+/i
 
       def initialize(units)
         @units = units

@@ -4,11 +4,13 @@ module Restauro
   module Recipes
     # Tells titles, parts, ingredients and steps apart in a plain text recipe: one entry a thing.
     class Outline
+      include Titles
+
       # text of the thing · kind title, step or ingredient · part label or nil · bulleted · source, number in it
       Entry = Struct.new(:text, :kind, :part, :bulleted, :source, :number)
       WORDS = DataFiles.words("recipes/words.yml")
-      METHOD, INGREDIENTS, ABOUT, ADVICE, SENTENCE, STATE, SHELL_FOR =
-        WORDS.values_at(:method_heading, :ingredients_heading, :about_the_dish, :advice, :sentence, :state, :shell_for)
+      METHOD, INGREDIENTS, ABOUT, ADVICE, STATE, DEGREES_FOR =
+        WORDS.values_at(:method_heading, :ingredients_heading, :about_the_dish, :advice, :state, :degrees_for)
       VERBS = Regexp.union(WORDS.values_at(:begins_a_step, :begins_with_what, :begins_in_their_words))
       private_constant :WORDS
       INGREDIENTS_TITLE = "Ingredients"
@@ -17,9 +19,7 @@ module Restauro
       # What only a method says: degrees, minutes.
       TIME_FIRST = /\A\W*(?:\d+[.)]\s+)?\d+(?:\s*[-–]\s*\d+)?\s*(?:min|minut(?:es?|en|i|os)|stunden?|heures?)\b/i
       SAYS_HOW = Regexp.union(WORDS.values_at(:says_how, :words_to_a_stop))
-      BARE_WORDS = 3
-      SAYS_WHAT_FOR = Regexp.union(Line::TO_FRY_IN, SHELL_FOR, Headings::TO_USE)
-      SERVES, METHOD_BEFORE = WORDS.values_at(:so_many_eat, :method_before)
+      METHOD_BEFORE = WORDS.fetch(:method_before)
       LONG_SENTENCE = Regexp.union(/\A[^\d].{55,}[.!]\s*\z/, WORDS.fetch(:verb_last))
 
       # Whether a title is only "Ingredients:" or "Method".
@@ -97,7 +97,7 @@ module Restauro
         return !@line_reader.amount?(line.sub(NUMBERED, "")) || @prose.told?(line) if NUMBERED.match?(line)
         return false if listing?(line)
         return false if STATE.match?(line) && @line_reader.thing?(line)
-        return true if [ADVICE, METHOD_BEFORE, TIME_FIRST].any? { |words| words.match?(line) }
+        return true if [ADVICE, METHOD_BEFORE, TIME_FIRST, DEGREES_FOR].any? { |words| words.match?(line) }
         return true if SAYS_HOW.match?(line) && !@line_reader.thing?(line) && !ABOUT.match?(line)
 
         (VERBS.match?(line) || LONG_SENTENCE.match?(line)) && !amount_first?(line)
@@ -113,37 +113,6 @@ module Restauro
       end
 
       def amount_first?(line) = AMOUNT_FIRST.match?(line)
-
-      # The first line names the dish, be it "Onion gravy", "Cheese sauce" or "Pie crust"; a thing of a list of things
-      # without amounts does not.
-      def dish_title?(line, following)
-        bare = line.sub(SERVES, "")
-        if (@line_reader.amount?(bare) && !worded?(line)) || @prose.told?(bare) || line.match?(/:\s*\S/) ||
-            (VERBS.match?(line) && !dish?(line, following))
-          return false
-        end
-
-        !bare_ingredient?(line) || line.match?(/\A\W*[[:upper:]]/)
-      end
-
-      # "Roast chicken gravy" above its list; "Melt the butter in a pan" is a step.
-      def dish?(line, following)
-        listed = [ABOUT, METHOD, INGREDIENTS].any? { |words| words.match?(following) }
-        (listed || @line_reader.amount?(following) || @headings.named?(following)) && !line.match?(SENTENCE)
-      end
-
-      # "Half cup sauce": a number in words before what is no thing.
-      def worded?(line) = line.match?(/\A\W*[[:upper:]]/) && !@line_reader.thing?(line)
-
-      # "butter", "salt to taste" or "oil for deep frying" in a list, not "Onion and cider-vinegar gravy".
-      def bare_ingredient?(line) = @line_reader.known_name?(line) &&
-        (line.split.length <= BARE_WORDS || line.match?(SAYS_WHAT_FOR) || @line_reader.seasoning?(line))
-
-      def title?(line)
-        return true if ABOUT.match?(line)
-
-        !@line_reader.amount?(line) && line.match?(/\A\W*[[:upper:]][[:upper:]\s&'-]{3,}\z/) && !bare_ingredient?(line)
-      end
     end
   end
 end

@@ -5,8 +5,10 @@ module Restauro
     # The things on one line: "50 g butter, 50 g flour", "2 eggs plus 1 yolk", "butter and flour, 50 g each".
     class Several
       # "1 tsp cornflour mixed with 1 tbsp water".
+      AND_ELSEWHERE, TO_TASTE = "(?:und|et|e|y|och|og|en|i|ja)", "(?:s\\s?&\\s?p|salt|pepper|nutmeg)"
       STIRRED = /(?:,?\s+(?:mixed|stirred|blended|whisked|slaked|dissolved|mashed|loosened|combined|let\ down))?/i
-      JOINT = /\s*[,;]\s+(?:plus\s+|and\s+)?|#{STIRRED}\s+(?:and|plus|with|in|into|to|\+|&)\s+(?=[\d½⅓¼⅔¾⅛]|an?\b|one\b|two\b|three\b|four\b|half\b)/i
+      JOINT = /\s*[,;]\s+(?:plus\s+|and\s+)?|\s+(?:\/|#{AND_ELSEWHERE})\s+(?=\d)|\.\s+(?=#{TO_TASTE}\b)|
+        #{STIRRED}\s+(?:and|plus|with|in|into|to|\+|&)\s+(?=[\d½⅓¼⅔¾⅛]|an?\b|one\b|two\b|three\b|four\b|half\b)/ix
       EACH = /\A\W*(?<first>[[:alpha:]][^,\d]*?)\s+(?:and|&)\s+(?<second>[^,\d]+?)[,:]?\s+(?<amount>[\d½¼¾⅓⅔][^,]*?)\s+(?:of\s+)?each\s*\z/i
       EACH_FIRST = /\A\W*(?<amount>[\d½¼¾⅓⅔][^,]*?)\s+each\s+(?:of\s+)?(?<first>[[:alpha:]][^,]*?)\s+(?:and|&)\s+(?<second>[^,\d]+)\z/i
       # What people say before they say what.

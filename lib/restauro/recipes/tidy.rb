@@ -16,6 +16,7 @@ module Restauro
       HEAD =
         /\A(?:ingredients?|amounts?|quantit(?:y|ies)|qty|items?|measures?|weights?|notes?|metric|us|imperial|grams?|cups?)\z/i
       BY_HAND = 400
+      WITH = /(?<=\s)w(?:\/\s?|\s)(?=\p{Ll})/
       MOST_LINES = 2_000
       MOST_INGREDIENTS = 400
 
@@ -85,13 +86,15 @@ module Restauro
 
       # A line that nobody types by hand, its blanks and its rows of one sign made short.
       def closed_up(line) = line.length > BY_HAND ? line.gsub(BLANKS, " ").gsub(RUN, "\\1") : line
+      # "Top w breadcrumbs", "serve w/ peas".
+      def in_full(line) = line.gsub(WITH, "with ")
 
       # @param text [String]   @param line_reader [LineReader]   @return [Array<String>]
       def lines(text, line_reader)
         raise InvalidInput, too_much("#{text.length} letters", MOST_LETTERS) if text.length > MOST_LETTERS
 
         text = Entities.decode(text) if text.include?("&")
-        lines = text.lines.map { |line| closed_up(line.chomp) }.reject { |line| line.strip.empty? }
+        lines = text.lines.map { |line| in_full(closed_up(line.chomp)) }.reject { |line| line.strip.empty? }
         lines = lines.each_with_index.flat_map { |line, index| titled(line, first: index.zero?) }
         lines = lines.flat_map { |line| told_parts(line) }.reject { |line| line.strip.empty? }
         raise InvalidInput, too_much("#{lines.length} lines", MOST_LINES) if lines.length > MOST_LINES

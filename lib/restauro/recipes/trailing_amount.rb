@@ -7,7 +7,8 @@ module Restauro
     module TrailingAmount
       TRAILING = /\A(.*?[[:alpha:]).,:])[\s:,=-]+((?!00\b)(?:\d|\.\d).*)\z/
       # "Butter (50 g), softened", "drippings (about 1/4 cup)".
-      BRACKETED = /\A([^()]*[[:alpha:]])\s*\((?:about|around|approx\.?|ca\.?|circa|roughly)?\s*(\d[^()]*)\)(.*)\z/i
+      BRACKETED = /\A([^()]*[[:alpha:]])\s*\((?:about|abt\.?|around|approx\.?|ca\.?|circa|roughly)?
+        \s*(\d[^()]*)\)(.*)\z/ix
       # "Eggs: 2 large", "onions (3)": counted behind their name.
       COUNTED = DataFiles.words("recipes/words.yml").fetch(:counted_behind)
       SIZES = /\A\s*\(?(?:large|medium|small|whole|big|free[- ]range|yolks?|whites?)?\)?\s*(?:,.*)?\z/i
@@ -16,10 +17,21 @@ module Restauro
       LOOSE = /\A(.*?[[:alpha:])])\s*(?:\s[-–—]|[,:])\s+(?:an?|one)\s+
         (?:(?:good|big|large|small|generous|little)\s+)?([[:alpha:]]+)\s*\z/ix
 
+      # "egg x2", "sausages x 8, sliced".
+      TIMES = /\A([[:alpha:]][^\d,(]*?)\s*\bx\s?(\d{1,2})\b\s*(,.*)?\z/i
+
       private
 
       # @return [Amount, nil]
-      def trailing(text) = numbered_behind(text) || loose_behind(text)
+      def trailing(text) = numbered_behind(text) || times_behind(text) || loose_behind(text)
+
+      def times_behind(text)
+        match = TIMES.match(text) or return
+        return unless match[1].match?(COUNTED)
+
+        Amount.new(terms: [Amount::Term.new(Estimate.new(value: match[2].to_f), nil, nil)], text: "x#{match[2]}",
+                   rest: "#{match[1]}#{match[3]}")
+      end
 
       def loose_behind(text)
         match = LOOSE.match(text) or return
@@ -39,7 +51,8 @@ module Restauro
         return unless after
 
         after = @packs.without_word(after) if unit&.mass? || unit&.volume?
-        name = "#{match[1].sub(/[:,]\z/, "")}#{" " unless after.match?(/\A\s*,/)}#{after}".strip.squeeze(" ")
+        said = match[1].sub(/[:,]\z/, "")
+        name = "#{LOOSE.match(said)&.[](1) || said}#{" " unless after.match?(/\A\s*,/)}#{after}".strip.squeeze(" ")
         Amount.new(terms: [Amount::Term.new(number, unit, nil)], text: match[2].strip, rest: name)
       end
 

@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Recipes
+    # What names a dish, above its list, and is none of the things in it.   Needs @line_reader, @prose and @headings.
+    module Titles
+      SERVES, SENTENCE, SHELL_FOR, DISH_BY_NAME =
+        DataFiles.words("recipes/words.yml").values_at(:so_many_eat, :sentence, :shell_for, :dish_by_name)
+      SAYS_WHAT_FOR = Regexp.union(Line::TO_FRY_IN, SHELL_FOR, Headings::TO_USE)
+      BARE_WORDS = 3
+      private_constant :SERVES, :SENTENCE, :SHELL_FOR, :DISH_BY_NAME, :SAYS_WHAT_FOR, :BARE_WORDS
+
+      private
+
+      # The first line names the dish, be it "Onion gravy", "Cheese sauce" or "Pie crust"; a thing of a list of things
+      # without amounts does not.
+      def dish_title?(line, following)
+        bare = line.sub(SERVES, "")
+        if (@line_reader.amount?(bare) && !worded?(line)) || @prose.told?(bare) || line.match?(/:\s*\S/) ||
+            (Outline::VERBS.match?(line) && !dish?(line, following))
+          return false
+        end
+
+        !bare_ingredient?(line) || line.match?(/\A\W*[[:upper:]]/) || small_title?(line, following)
+      end
+
+      # "mum's cheese sauce" above its list.
+      def small_title?(line, following) =
+        line.match?(DISH_BY_NAME) && @line_reader.amount?(following) && !line.match?(SAYS_WHAT_FOR)
+
+      # "Roast chicken gravy" above its list; "Melt the butter in a pan" is a step.
+      def dish?(line, following)
+        listed = [Outline::ABOUT, Outline::METHOD, Outline::INGREDIENTS].any? { |words| words.match?(following) }
+        (listed || @line_reader.amount?(following) || @headings.named?(following)) && !line.match?(SENTENCE)
+      end
+
+      # "Half cup sauce": a number in words before what is no thing.
+      def worded?(line) = line.match?(/\A\W*[[:upper:]]/) && !@line_reader.thing?(line)
+
+      # "butter", "salt to taste" or "oil for deep frying" in a list, not "Onion and cider-vinegar gravy".
+      def bare_ingredient?(line) = @line_reader.known_name?(line) &&
+        (line.split.length <= BARE_WORDS || line.match?(SAYS_WHAT_FOR) || @line_reader.seasoning?(line))
+
+      def title?(line)
+        return true if Outline::ABOUT.match?(line)
+
+        !@line_reader.amount?(line) && line.match?(/\A\W*[[:upper:]][[:upper:]\s&'-]{3,}\z/) && !bare_ingredient?(line)
+      end
+    end
+  end
+end
