@@ -4,11 +4,21 @@ module Restauro
   module Recipes
     # The things on one line: "50 g butter, 50 g flour", "2 eggs plus 1 yolk", "butter and flour, 50 g each".
     class Several
+      AND_ELSEWHERE = /(?:und|et|e|y|och|og|en|i|ja)/i
+      TO_TASTE = /(?:salt|pepper|nutmeg)\b/i
+      MEASURE = %r{\d+(?:[/.]\d+)?\s?(?:g|kg|oz|lb|ml|cl|dl|l|pts?|pints?|tbsp|tsp|cups?|c)\b}i
       # "1 tsp cornflour mixed with 1 tbsp water".
-      AND_ELSEWHERE, TO_TASTE = "(?:und|et|e|y|och|og|en|i|ja)", "(?:s\\s?&\\s?p|salt|pepper|nutmeg)"
       STIRRED = /(?:,?\s+(?:mixed|stirred|blended|whisked|slaked|dissolved|mashed|loosened|combined|let\ down))?/i
-      JOINT = /\s*[,;]\s+(?:plus\s+|and\s+)?|\s+(?:\/|#{AND_ELSEWHERE})\s+(?=\d)|\.\s+(?=#{TO_TASTE}\b)|
-        #{STIRRED}\s+(?:and|plus|with|in|into|to|\+|&)\s+(?=[\d½⅓¼⅔¾⅛]|an?\b|one\b|two\b|three\b|four\b|half\b)/ix
+      # Between two things: a comma, a stroke, a word for and; a full stop before salt; nothing but the next measure,
+      # where it is not one to choose.
+      JOINT = %r{
+        \s*[,;]\s+(?:plus\s+|and\s+)? |
+        \s+(?:/|#{AND_ELSEWHERE})\s+(?=\d) |
+        \.\s+(?=#{TO_TASTE}) |
+        (?<=\p{L})(?<!\bor)(?<!\boder)(?<!\bou)(?<!\bof)\s+(?=#{MEASURE}) |
+        #{STIRRED}\s+(?:and|plus|with|in|into|to|\+|&)\s+
+          (?=[\d½⅓¼⅔¾⅛]|an?\b|one\b|two\b|three\b|four\b|half\b)
+      }ix
       EACH = /\A\W*(?<first>[[:alpha:]][^,\d]*?)\s+(?:and|&)\s+(?<second>[^,\d]+?)[,:]?\s+(?<amount>[\d½¼¾⅓⅔][^,]*?)\s+(?:of\s+)?each\s*\z/i
       EACH_FIRST = /\A\W*(?<amount>[\d½¼¾⅓⅔][^,]*?)\s+each\s+(?:of\s+)?(?<first>[[:alpha:]][^,]*?)\s+(?:and|&)\s+(?<second>[^,\d]+)\z/i
       # What people say before they say what.
@@ -20,7 +30,7 @@ module Restauro
       WASH = /,?\s+(?:for|to) (?:an? |the )?(?:egg[- ]?wash|glaz(?:e|ing)|brush(?:ing)?)\b.*\z/i
       AGAIN = /\A(\d+)\s+(?:extra\s+|more\s+)?((?:lightly\s+|well\s+)?beaten|(?:to|for)\s+(?:the\s+)?(?:glaz|brush|coat|wash|seal)\w*)/i
       EGGS, ONE_EGG = /\beggs?\s*\z/i, /\A\d+ egg, /
-      private_constant :WASH, :AGAIN, :EGGS, :ONE_EGG
+      private_constant :AND_ELSEWHERE, :TO_TASTE, :MEASURE, :WASH, :AGAIN, :EGGS, :ONE_EGG
       MOST = 40
       LISTED = 3
 
@@ -87,7 +97,7 @@ module Restauro
       def amounted?(piece) = @line_reader.thing?(piece) || @line_reader.measured?(piece)
 
       # "50 g butter, 50 g flour, 600 ml milk, nutmeg": at the end of a list, a thing to taste has no amount.
-      def seasons?(piece) = piece.split.length <= 2 && !piece.match?(/\d/) && @line_reader.seasoning?(piece)
+      def seasons?(piece) = piece.split.length <= 3 && !piece.match?(/\d/) && @line_reader.seasoning?(piece)
 
       # At the end of a list of things, one more without its amount: "125 g almonds, 1 egg, flaked almonds".
       def bare_name?(piece) = piece.split.length <= 2 && !piece.match?(/\d/) && @line_reader.known_name?(piece)

@@ -16,6 +16,7 @@ module Restauro
       HEAD =
         /\A(?:ingredients?|amounts?|quantit(?:y|ies)|qty|items?|measures?|weights?|notes?|metric|us|imperial|grams?|cups?)\z/i
       BY_HAND = 400
+      SALT_AND_PEPPER = /\bs\s?[&+]\s?p\b/i
       WITH = /(?<=\s)w(?:\/\s?|\s)(?=\p{Ll})/
       MOST_LINES = 2_000
       MOST_INGREDIENTS = 400
@@ -86,8 +87,8 @@ module Restauro
 
       # A line that nobody types by hand, its blanks and its rows of one sign made short.
       def closed_up(line) = line.length > BY_HAND ? line.gsub(BLANKS, " ").gsub(RUN, "\\1") : line
-      # "Top w breadcrumbs", "serve w/ peas".
-      def in_full(line) = line.gsub(WITH, "with ")
+      # "Top w breadcrumbs", "serve w/ peas", "s+p".
+      def in_full(line) = line.gsub(WITH, "with ").gsub(SALT_AND_PEPPER, "salt and pepper")
 
       # @param text [String]   @param line_reader [LineReader]   @return [Array<String>]
       def lines(text, line_reader)

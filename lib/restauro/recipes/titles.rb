@@ -8,14 +8,16 @@ module Restauro
         DataFiles.words("recipes/words.yml").values_at(:so_many_eat, :sentence, :shell_for, :dish_by_name)
       SAYS_WHAT_FOR = Regexp.union(Line::TO_FRY_IN, SHELL_FOR, Headings::TO_USE)
       BARE_WORDS = 3
-      private_constant :SERVES, :SENTENCE, :SHELL_FOR, :DISH_BY_NAME, :SAYS_WHAT_FOR, :BARE_WORDS
+      # "(2 pts)": as much as it makes.
+      YIELD = /\s*\(\s*[\d.,½¼¾]+\s*(?:pts?|pints?|ml|l|litres?|liters?|cups?)\s*\)\s*\z/i
+      private_constant :YIELD, :SERVES, :SENTENCE, :SHELL_FOR, :DISH_BY_NAME, :SAYS_WHAT_FOR, :BARE_WORDS
 
       private
 
       # The first line names the dish, be it "Onion gravy", "Cheese sauce" or "Pie crust"; a thing of a list of things
       # without amounts does not.
       def dish_title?(line, following)
-        bare = line.sub(SERVES, "")
+        bare = bare_title(line)
         if (@line_reader.amount?(bare) && !worded?(line)) || @prose.told?(bare) || line.match?(/:\s*\S/) ||
             (Outline::VERBS.match?(line) && !dish?(line, following))
           return false
@@ -24,9 +26,16 @@ module Restauro
         !bare_ingredient?(line) || line.match?(/\A\W*[[:upper:]]/) || small_title?(line, following)
       end
 
+      # Without who eats, or how much it makes.
+      def bare_title(line)
+        title = line.sub(SERVES, "")
+        dish = title.sub(YIELD, "")
+        dish.match?(DISH_BY_NAME) ? dish : title
+      end
+
       # "mum's cheese sauce" above its list.
       def small_title?(line, following) =
-        line.match?(DISH_BY_NAME) && @line_reader.amount?(following) && !line.match?(SAYS_WHAT_FOR)
+        line.sub(YIELD, "").match?(DISH_BY_NAME) && @line_reader.amount?(following) && !line.match?(SAYS_WHAT_FOR)
 
       # "Roast chicken gravy" above its list; "Melt the butter in a pan" is a step.
       def dish?(line, following)

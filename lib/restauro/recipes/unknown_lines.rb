@@ -8,6 +8,7 @@ module Restauro
       # Nothing but a liquid is measured by these.
       POURED = %w[ml cl dl l fl_oz pint quart gallon].freeze
       LIQUID = "other_liquid"
+      FAT = "neutral_oil"
       private_constant :POURED, :LIQUID
 
       private
@@ -15,6 +16,8 @@ module Restauro
       def not_understood(text, part, amount)
         meant = amount && @did_you_mean.word(amount.rest)
         return unknown_liquid(text, part, amount) if amount && poured?(amount) && (meant.nil? || !liquid?(meant))
+
+        return unknown_fat(text, part, amount) if amount.nil? && text.match?(Line::TO_FRY_IN)
 
         warning = Warning.new(code: :line_not_understood, line: text,
                               text: "'#{text.strip[0, 80]}' was not understood and is not counted: " \
@@ -29,6 +32,14 @@ module Restauro
         term = amount.terms.first
         amount.terms.one? && POURED.include?(term.unit&.key) && amount.rest.match?(/\p{L}{3}/) &&
           (term.number * term.unit.amount).value >= Constants.fetch(:uncertainty, :least_poured_ml)
+      end
+
+      # Whatever it is called, it is to fry in.
+      def unknown_fat(text, part, amount)
+        oil = @catalogue.fetch(FAT)
+        warning = Warning.new(code: :taken_for, line: text, text: "not known: taken for oil to fry in; read its label")
+        Line.new(text: text, part: part, ingredient: oil.key, role: role_of(oil), amount_text: amount&.text,
+                 name_text: text, warnings: [warning])
       end
 
       def unknown_liquid(text, part, amount)

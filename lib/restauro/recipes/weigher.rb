@@ -69,8 +69,14 @@ module Restauro
         end
       end
 
-      def pieces(term, ingredient, line = "") =
-        so_many(term, row("ingredients/sizes.yml", ingredient.key, line) || grown(ingredient, line))
+      def pieces(term, ingredient, line = "")
+        each = row("ingredients/sizes.yml", ingredient.key, line) || grown(ingredient, line)
+        each ? so_many(term, each) : in_grams(term)
+      end
+      # "250 flour": nothing else is counted so high.
+      def in_grams(term) =
+        term.unit.nil? && term.number.value >= @shares[:bare_grams_least] ? scaled(term.number, 1.0) : nil
+
       # What grows is larger and smaller; eggs are sorted.
       def grown(ingredient, line) =
         GROWN.include?(ingredient.group) ? ingredient.piece_g&.*(PieceSize.times(line)) : ingredient.piece_g
