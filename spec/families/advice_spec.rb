@@ -56,6 +56,13 @@ RSpec.describe Restauro::Families do
         end
       ).to eq [true, false]
     end
+    it("says so beside one that costs as much, and not where all do") do
+      found = [[2.0, 3.0], [2.0, 2.0]].map do |costs|
+        others = costs.map { |cost| column["b", cost, 2] }
+        described_class.recommend([column["a", 2.0, 1], *others]).last.include?("costs least")
+      end
+      expect(found).to eq [true, false]
+    end
     it("says nothing of cost where a price is missing") do
       expect(described_class.recommend([column["a", 1.0, 1], column["b", nil, 2]]).last).not_to include("costs least")
     end

@@ -47,6 +47,13 @@ module Restauro
           [best, "#{best.words.capitalize}: #{reasons(best, columns - [best]).join(", ")}."]
         end
 
+        # Less than one of them, and no more than any.
+        def self.cheapest?(best, others)
+          costs = others.map(&:cost)
+          [best.cost, *costs].none?(&:nil?) && costs.all? { |cost| cost >= best.cost } && costs.max.to_f > best.cost
+        end
+        private_class_method :cheapest?
+
         # @return [Array<String>] in what the best is better than the others
         def self.reasons(best, others)
           keeps = Constants.fetch(:sauce, :keeps_share)
@@ -67,7 +74,7 @@ module Restauro
               end
             ),
             ("it is the quickest" if others.all? { |column| column.traits.minutes >= best.traits.minutes + 1 }),
-            ("it costs least" if best.cost && others.all? { |column| column.cost && column.cost >= best.cost })
+            ("it costs least" if cheapest?(best, others))
           ].compact
           found.empty? ? ["all of them reach the same texture; it has the fewest drawbacks"] : found
         end
