@@ -19,8 +19,8 @@ module Restauro
         mayonnaise|aioli|tartare|raita|tzatziki|mayo|marinara|chimichurri|gremolata|hollandaise|r(?:é|e)moulade|guacamole|
         jelly|compote|mousse|ganache|caramel|curd|(?:dry|wet)\ ingredients|rest|mash|wash|dressing|syrup|pie|
         (?:sage|herb|garlic|brown(?:ed)?|lemon|chive|parsley|spiced?)\ butter)\s*\z/ix
-      MADE_OF_FLOUR, DONE_TO_IT, TO_USE =
-        DataFiles.words("recipes/words.yml").values_at(:made_of_flour, :done_to_it, :to_use)
+      MADE_OF_FLOUR, DONE_TO_IT, TO_USE, SMALL =
+        DataFiles.words("recipes/words.yml").values_at(:made_of_flour, :done_to_it, :to_use, :small_heading)
       # "Chicken broth" is a thing, "Broth" above its list is none.
       ALONE = /\A\W*broth\W*\z/i
       ON_THE_LINE = /\A\W*([[:alpha:]][^:\d]{1,40}?(?:\s(?:for|serves)\s\d{1,2})?)(?:\s*:|\s[-–—])\s+(.*[\d½⅓¼⅔¾⅛].*)\z/
@@ -44,6 +44,7 @@ module Restauro
 
         line, following = [line, following].map { |text| text.gsub(RULED, "") }
         return true if FOR.match?(line) || COLON.match?(line)
+        return true if line.match?(SMALL) && @line_reader.amount?(following)
 
         return false unless bare?(line) && @line_reader.amount?(following)
         return true if named?(line) && !bought?(line, following)

@@ -14,6 +14,8 @@ module Restauro
       STUDDED = DataFiles.words("ingredients/words.yml").fetch(:studded)
       TWO_CRUSTS = DataFiles.words("families/crust/words.yml").fetch(:two_shells)
       TOOL = DataFiles.words("recipes/words.yml").fetch(:tool)
+      ONE_EGG = /\A\W*(?:an?\s+|one\s+|beaten\s+)?(?:egg|ei|œuf|oeuf|uovo|huevo|ovo|ägg|æg|jajko)\b
+        \s*(?:,.*|to\ (?:glaze|brush|coat|bind).*)?\z/ix
       ZEST = /\b(?:zest(?:ed)?|rind|finely grated)\b(?!.*\bjuice)/i
       # "1/3 cup (76 g) butter": the weight is read, the name is what stands behind it.
       WEIGHT_AHEAD = /\A\s*\((?=[^)]*\d)[^)]*\)\s*(?=\p{L})/
@@ -102,10 +104,10 @@ module Restauro
         Line.new(text: text, part: part, role: "other", kind: "late",
                  amount_text: amount&.text, name_text: amount&.rest)
 
-      # A pastry without an amount is one sheet of it.
+      # A pastry without an amount is one sheet of it, "egg" one egg.
       def weighed(amount, ingredient, text)
         return @weigher.grams(amount, ingredient, line: text) if amount
-
+        return @weigher.piece(ingredient) if ingredient.group == "egg" && text.match?(ONE_EGG)
         return unless ingredient.group == "pastry"
 
         @weigher.piece(ingredient)&.*(text.match?(TWO_CRUSTS) ? 2 : 1)

@@ -43,7 +43,7 @@ module Restauro
       # @param text [String]   @return [Array<String>] the text itself where it holds one thing
       def split(text)
         bare = text.sub(LEAD, "")
-        coat(bare) || each(bare) || listed(bare).then { |found| found.length > 1 ? found : [text] }
+        coat(bare) || each(bare) || names(bare) || listed(bare).then { |found| found.length > 1 ? found : [text] }
       end
 
       private
@@ -53,6 +53,19 @@ module Restauro
         names = text[COAT, 1]&.split(/\s*,\s*|\s+and\s+/i)&.map(&:strip)&.reject(&:empty?) or return
         names.map { |name| "#{name}, to coat" } if names.length > 1 && names.all? { |name| @line_reader.known_name?(name) }
       end
+
+      # "Flour, 2 eggs, breadcrumbs": begun with a thing of no amount, each a thing of its own.
+      def names(text)
+        found = text.split(/\s*,\s*(?:and\s+)?/)
+        return if found.length < 2 || found.length > MOST || text.include?(";") || amounted?(found.first)
+
+        found if found.all? { |piece| bare_name?(piece) || coat_of_it?(piece) || (counted?(piece) && amounted?(piece)) }
+      end
+
+      def counted?(piece) = piece.match?(/\A\W*[\d½⅓¼⅔¾⅛]/)
+
+      # "breadcrumbs to coat", "Semmelbrösel zum Panieren".
+      def coat_of_it?(piece) = piece.split.length <= 4 && !piece.match?(/\d/) && @line_reader.known_name?(piece)
 
       def each(text)
         match = EACH.match(text) || EACH_FIRST.match(text) or return

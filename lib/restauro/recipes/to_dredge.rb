@@ -10,14 +10,15 @@ module Restauro
       PIECES = %w[poultry quick_meat fish whole_meat].freeze
       # Sliced aubergine, floured before it is fried.
       SLICES = DataFiles.words("dishes/words.yml").fetch(:fried_before)
-      private_constant :BARE
+      CAKES = DataFiles.words("families/breading/words.yml").fetch(:cakes)
+      private_constant :BARE, :CAKES
 
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
       def self.of(lines) = with_crumbs(with_flour(lines))
 
       # @param lines [Array<Line>]   @return [Array<Line>]
       def self.with_crumbs(lines)
-        return lines if lines.none? { |line| piece?(line) }
+        return lines if lines.none? { |line| piece?(line) } && !cakes?(lines)
 
         lines.map do |line|
           line.role == "crumb" && line.grams.nil? && line.amount_text.nil? ? measured(line, nil) : line
@@ -28,7 +29,7 @@ module Restauro
       def self.with_flour(lines)
         flours = lines.select { |line| line.role == "flour" }
         flour = flours.find { |line| unmeasured?(line) }
-        return lines unless flour && flours.one? && lines.any? { |line| piece?(line) }
+        return lines unless flour && flours.one? && (lines.any? { |line| piece?(line) } || cakes?(lines))
         # Beside a sheet of pastry it is for the board.
         return lines if lines.any? { |line| line.ingredient.to_s.end_with?("_sheet") }
 
@@ -45,6 +46,9 @@ module Restauro
 
       # @param line [Line]
       def self.piece?(line) = PIECES.include?(line.kind) || (!line.words? && line.text.match?(SLICES))
+
+      # Fishcakes and the like: what they are made of is in no pieces yet.   @param lines [Array<Line>]
+      def self.cakes?(lines) = lines.first&.role == "title" && lines.first.text.match?(CAKES)
 
       # @param line [Line]
       def self.unmeasured?(line) =

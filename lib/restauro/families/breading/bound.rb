@@ -26,7 +26,9 @@ module Restauro
 
         # @param title [String] of a dish   @return [Boolean] whether crumbs may be in what it is made of
         def titled?(title) = title.match?(TITLES)
+        # @param line [Recipes::Line]   @return [Boolean] crumbs or an egg
         def binder?(line) = BINDERS.include?(line.role)
+        # @param line [Recipes::Line]   @return [Recipes::Line] marked as in the cakes
         def bound_in(line) = line.with(role: "other", kind: KIND)
 
         # Crumbs in the cakes and crumbs around them: those that a line says are the coat's, else the last.
