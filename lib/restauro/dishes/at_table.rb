@@ -51,7 +51,8 @@ module Restauro
         over = @dish.joins.select { |join| join.how == "covers" }
         tops = over.select { |join| %i[sauce dough].include?(@answers[join.to].part.role) }
           .map { |join| @answers[join.from] }
-        tops.select { |top| top.part.family.nil? && top.lines.any? { |line| LineKinds.strewn?(line) } }
+        tops.reject { |top| Roast.part?(top.part) }
+            .select { |top| top.part.family.nil? && top.lines.any? { |line| LineKinds.strewn?(line) } }
             .map { |top| step(text: "Crumbs over each plate.", part: top.name, look_for: "crisp: not before") }
       end
 

@@ -11,6 +11,7 @@ module Restauro
       JUG = DataFiles.words("dishes/words.yml").fetch(:in_a_jug)
       BAKED_TITLE = DataFiles.words("dishes/words.yml").fetch(:baked_title)
       CRISP = DataFiles.words("dishes/words.yml").fetch(:crisp)
+      JOINED = DataFiles.words("dishes/words.yml").fetch(:joined_by)
       DIPPED = DataFiles.words("dishes/words.yml").fetch(:dipped_into)
       CROQUETTES = DataFiles.words("dishes/words.yml").fetch(:croquettes)
       UNDER_TOO = DataFiles.words("families/crust/words.yml").fetch(:under_too)
@@ -75,13 +76,22 @@ module Restauro
         end
 
         wrapped = host.role == :shell && recipe.title.to_s.match?(WRAPPED)
-        return wrapped && part.name.to_s.match?(Meetings::POURED) unless part.role == :sauce
+        return wrapped && beside_wrapped?(part, recipe) unless part.role == :sauce
 
         return false if host.role == :shell && parts.length == 2 && host.name.to_s.match?(CRUST_OVER)
         return true if part.name.to_s.match?(OVER) || (wrapped && !part.name.to_s.match?(Recipes::Parts::FILLING))
 
         host.role == :shell && part.name.to_s.match?(JUG) && !recipe.title.to_s.match?(OPEN_PIE) &&
           (parts - [part]).flat_map(&:lines).any? { |line| catalogue.find_key(line.ingredient)&.group == "fruit" }
+      end
+
+      # "Samosas with mint yogurt": by the name of its heading.
+      def beside_wrapped?(part, recipe)
+        name = part.name.to_s.downcase
+        return true if name.match?(Meetings::POURED)
+
+        !name.empty? && !name.match?(Recipes::Parts::FILLING) &&
+          recipe.title.to_s.downcase.match?(/\b#{JOINED}\b.*#{Regexp.escape(name)}/)
       end
 
       # A crust lines the dish under what fills it, or covers what is under it.

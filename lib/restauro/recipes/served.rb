@@ -6,6 +6,8 @@ module Restauro
     # or by those of a heading without flour.
     class Served
       WORDS = DataFiles.words("ingredients/words.yml").fetch(:served)
+      COOKED = DataFiles.words("ingredients/words.yml").fetch(:cooked_already)
+      private_constant :COOKED
       # What is held in the hand, and what is spooned over it.
       HANDHELD = DataFiles.words("ingredients/words.yml").fetch(:handheld)
       WARM_BISCUITS, WITH_GRAVY, SIDE =
@@ -81,10 +83,15 @@ module Restauro
           heading = line.part unless floured.include?(line.part)
           next beside(line) if side?(line) || dusted_on?(line)
           next line.with(role: "other", kind: "table") if handheld && spooned?(line, lines)
+          next line.with(kind: "table") if cooked_for_it?(line, heading)
 
           (ROLES.include?(line.role) || sweet?(line)) && Served.words?(line, heading: heading) ? beside(line) : line
         end
       end
+
+      # Duck that was cooked before, under "To serve".
+      def cooked_for_it?(line, heading) =
+        heading.to_s.match?(WORDS) && line.role == "other" && line.text.match?(COOKED)
 
       # Soured cream in a taco, where something else is poured into the batter.
       def spooned?(line, lines) =
