@@ -6,15 +6,16 @@ module Restauro
     module FriedByName
       FRIED = DataFiles.words("dishes/words.yml").fetch(:fried_by_its_name)
       LATE = %w[late table].freeze
+      MEATS = %w[whole_meat ground_meat ground_poultry sausage].freeze
       KIND = "simmer"
-      private_constant :FRIED, :LATE, :KIND
+      private_constant :FRIED, :LATE, :MEATS, :KIND
 
       module_function
 
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
       def of(lines)
         title = lines.first&.role == "title" ? lines.first.text.downcase : ""
-        return lines unless title.match?(FRIED)
+        return lines if !title.match?(FRIED) || lines.any? { |line| line.by_the_piece? || MEATS.include?(line.kind) }
 
         words = title.scan(/\p{L}{5,}/).map { |word| word.sub(/e?s\z/, "") }
         lines.map { |line| food?(line, words) ? line.with(kind: KIND) : line }
