@@ -15,7 +15,6 @@ module Restauro
       # @param catalogue [Catalogue]   @param title [String] of the dish
       def initialize(catalogue, title)
         @catalogue = catalogue
-        @title = title
         @side = title[SIDE, 1]
         freeze
       end

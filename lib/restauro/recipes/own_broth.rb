@@ -6,7 +6,7 @@ module Restauro
     # broth of the meat, as much as a step takes of it, else as much as its flour is usual for.
     class OwnBroth
       BROTH = DataFiles.words("dishes/words.yml").fetch(:broth)
-      # Cream and yolks, and a squeeze of lemon, are no liquid to stew in.
+      # "500 ml of the broth", "500 ml der Brühe".
       MEASURE = /[\d½⅓¼⅔¾⅛][\d.,\/ ]*\s*(?:ml|cl|dl|l|g|litres?|liters?|cups?|pints?)\b/i
       TAKEN = /(#{MEASURE})[^.;,\d]{0,30}?(?:#{BROTH.source})/i
       private_constant :BROTH, :MEASURE, :TAKEN
