@@ -17,7 +17,8 @@ module Restauro
       BREADS = %w[bread gf_bread].freeze
 
       ALONE = "here crumbs hold it together, and there is nothing to work out: put gluten-free breadcrumbs in " \
-              "for them, or such bread, gram for gram. Where the crumbs are a coat, type its flour too"
+              "for them, or such bread, gram for gram; for a spoon of flour as much starch. Where the crumbs are a " \
+              "coat, type its flour too"
 
       module_function
 
@@ -33,13 +34,24 @@ module Restauro
       # A spoon or two of flour to a pound of mince, behind it and with an egg: it binds.
       def stirred_in?(line, lines)
         mince = lines.select { |one| mince?(one) }.sum { |one| one.grams&.value.to_f }
-        lines.any? { |one| one.role == "egg" } && lines.none? { |one| one.role == "fat" } &&
+        lines.any? { |one| one.role == "egg" } && lines.none? { |one| one.role == "fat" && !one.to_fry_in? } &&
           line.grams.value <= Constants.fetch(:dishes, :stirred_in_share) * mince
+      end
+
+      # Mince with a spoon of flour, an egg and the milk they drink: too little to be a sauce of it.
+      # @param lines [Array<Recipes::Line>] of one list   @param title [String]
+      def stirred_together?(lines, title)
+        grams = ->(roles) { lines.sum { |line| roles.include?(line.role) ? line.grams&.value.to_f : 0.0 } }
+        flour = grams[%w[flour thickener]]
+        flour.positive? && grams[%w[liquid]] < Constants.fetch(:dishes, :stewed_least_times) * flour &&
+          by_crumbs?(lines, title)
       end
 
       # Nothing else of it is made of flour.   @param lines [Array<Recipes::Line>] of a recipe   @param title [String]
       def alone?(lines, title)
         return lines.any? { |line| line.role == "crumb" } if title.to_s.match?(NUTS) && lines.none? { |l| thickens?(l) }
+
+        return true if stirred_together?(lines, title)
 
         by_crumbs?(lines, title) && lines.any? { |line| binds?(line) && line.role != "egg" } &&
           lines.none? { |line| thickens?(line) }

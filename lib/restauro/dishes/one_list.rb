@@ -20,7 +20,6 @@ module Restauro
       UNNAMED = %i[filo_over crumb_topping crumbs_over_food dropped_over roasted meringue_over cream_over crust_first
                    dredged iced pancakes over_a_dough filled_dough eggs_aside named_aside beside_fried].freeze
       TO_FILL = %i[crust_first pancakes filled_dough].freeze
-      # What a dough that is filled is made of.
       DOUGH = %w[flour egg liquid].freeze
 
       # @param recipe [Recipes::Recipe]   @param catalogue [Catalogue]
@@ -92,9 +91,8 @@ module Restauro
 
         cut = group.lines.index { |line| !dough?(line) } || 0
         dough, rest = group.lines[0...cut], group.lines[cut..]
-        unless dough.any? { |line| flour?(line) } && dough.length > 1 && rest.any? && rest.none? { |line| flour?(line) }
-          return
-        end
+        return unless dough.length > 1 && dough.any? { |line| flour?(line) }
+        return if rest.empty? || rest.any? { |line| flour?(line) }
 
         at = rest.index { |line| line.role == "fat" }
         over = at && rest[at..].any? { |line| line.kind == "herb" } ? rest[at..] : []
@@ -119,6 +117,8 @@ module Restauro
 
       # Meatballs before the sauce they go into: mince, egg, crumbs and what is mixed in with them.
       def bound(group)
+        return [group] if Bound.stirred_together?(group.lines, @title)
+
         # A yolk behind the flour is the sauce's.
         flour = group.lines.rindex { |line| Bound.thickens?(line) && !Bound.dusts?(line) }
         last = group.lines[0..flour].rindex { |line| Bound.binds?(line) || Bound.mince?(line) } or return

@@ -7,7 +7,7 @@ module Restauro
     class OwnBroth
       BROTH = DataFiles.words("dishes/words.yml").fetch(:broth)
       # "500 ml of the broth", "500 ml der Brühe".
-      MEASURE = /[\d½⅓¼⅔¾⅛][\d.,\/ ]*\s*(?:ml|cl|dl|l|g|litres?|liters?|cups?|pints?)\b/i
+      MEASURE = %r{[\d½⅓¼⅔¾⅛][\d.,/[:space:]]*(?:(?:milli|centi|deci)?lit(?:re|er)s?|ml|cl|dl|l|g|cups?|pints?)\b}i
       TAKEN = /(#{MEASURE})[^.;,\d]{0,30}?(?:#{BROTH.source})/i
       private_constant :BROTH, :MEASURE, :TAKEN
 
