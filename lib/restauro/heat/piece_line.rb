@@ -28,7 +28,7 @@ module Restauro
       CUT_UP = DataFiles.words("heat/words.yml").fetch(:cut_up)
       BITES = /\b(?:pieces|chunks|dice[ds]?|cubed)\b/i
       INCHES = /(\d+(?:\.\d+)?(?:\s+\d+\/\d+|\/\d+)?|\d*\s?[½¼¾])\s*-?\s*(?:inch(?:es)?\b|["”])/i
-      FILLER = /\b(?:k?g|of|in|cut|into|thick|each|or|about|the)\b/i
+      FILLER = /\([^)]*\)|#{THICK}|#{KIND}|\d[\d.]*\s*k?g\b|[\d.()-]+|\b(?:k?g|of|in|cut|into|thick|each|or|about|the)\b|,.*\z/i
 
       module_function
 
@@ -36,7 +36,7 @@ module Restauro
       def piece(recipe, catalogue)
         line = told(recipe) or return
         text = metric(line.text)
-        name = text.gsub(THICK, "").gsub(KIND, "").gsub(/[\d.,()-]+/, "").gsub(FILLER, "").split.join(" ")
+        name = text.gsub(FILLER, "").split.join(" ")
         Piece.parse(
           [name.empty? ? "piece" : name, text[KIND, 1] || ("cube" if text.match?(BITES)),
            text[THICK]].compact.join(" "), catalogue
