@@ -169,6 +169,7 @@ RSpec.describe Restauro::Dishes do
       "Victoria sponge cake\n200 g self-raising flour\n200 g butter\n200 g sugar\n4 eggs",
       "White loaf\n500 g strong flour\n7 g yeast\n320 ml water",
       "Shortbread biscuits\n250 g flour\n200 g butter\n100 g sugar",
+      "Sopapillas\n240 g flour\n1 tsp baking powder\n30 g lard\n180 ml warm water\nOil for deep frying",
       "Choux buns\n150 g flour\n100 g butter\n250 ml water\n4 eggs"
     ].each do |text|
       it("says plainly that it does not do '#{text.lines.first.strip}'") do
