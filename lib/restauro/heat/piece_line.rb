@@ -28,7 +28,7 @@ module Restauro
       CUT_UP = DataFiles.words("heat/words.yml").fetch(:cut_up)
       BITES = /\b(?:pieces|chunks|dice[ds]?|cubed)\b/i
       INCHES = /(\d+(?:\.\d+)?(?:\s+\d+\/\d+|\/\d+)?|\d*\s?[½¼¾])\s*-?\s*(?:inch(?:es)?\b|["”])/i
-      FILLER = /\([^)]*\)|#{THICK}|#{KIND}|\d[\d.]*\s*k?g\b|[\d.()-]+|\b(?:k?g|of|in|cut|into|thick|each|or|about|the)\b|,.*\z/i
+      FILLER = /\([^)]*\)|#{THICK}|#{KIND}|\d[\d.]*(?:\s*k?g\b)?|[.()-]|\b(?:of|in|cut|into|thick|or|about|the)\b|,.*/i
 
       module_function
 

@@ -24,6 +24,8 @@ module Restauro
       HEAP_AFTER = /[,(]\s*(#{Regexp.union(Amount::HEAPS.compact.keys).source})\s*(?:\)|\z)/i
       # "Oil for deep frying, 180C" is no 180 cups.
       DEGREES = /(?<=\S)[,;:]?\s+\(?(?:at |to )?\d{3}\s?°?\s?[CF]\b\)?/
+      # In small letters: "Pot roast" is no pot of it.
+      ONE_PACK = /\A(?:tin|can|bag|jar|packet|carton)\s+(?:of\s+)?\p{Ll}/
       ABOUT = /\A(?:about|abt\.?|approximately|approx\.?|around|roughly|ca\.?)\s+/i
 
       def initialize(units)
@@ -82,10 +84,10 @@ module Restauro
         [Estimate.new(value: 1), text] if @units.read(match.post_match.lstrip)
       end
 
-      # "pinch of salt": one of it.
+      # "pinch of salt", "tin sweetcorn": one of it.
       def one_loose(text)
         unit, = @units.read(text)
-        [Estimate.new(value: 1), " #{text}"] if unit&.kind == :loose
+        [Estimate.new(value: 1), " #{text}"] if unit&.kind == :loose || (unit&.kind == :pack && text.match?(ONE_PACK))
       end
 
       # "a little butter" holds no amount; "a pinch" and "a cup" do.

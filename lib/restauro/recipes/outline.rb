@@ -40,7 +40,7 @@ module Restauro
       # @return [Array<Entry>] every non-empty line, in order; a line of several things has an entry for each
       def read(text)
         lines = @page.recipe(Tidy.lines(text, @line_reader)).flat_map { |line| @list_and_steps.split(line) }
-        entries = listed(lines)
+        entries = lines.one? ? named_list(lines.first) : listed(lines)
         listed = entries.select { |entry| entry.kind == :ingredient && !@prose.told?(entry.text) }
         amounts = listed.any? { |entry| @line_reader.amount?(entry.text) } && !@prose.tells_more?(entries, listed)
         amounts ? @prose.beside(entries, listed.map(&:part)) : @prose.entries(entries)
@@ -54,6 +54,19 @@ module Restauro
       end
 
       private
+
+      # All of a dish on one line: "Fritters: 120 g flour, 1 egg, 60 ml milk".
+      def named_list(line)
+        name, things = @headings.on_the_line(line, @several)
+        return listed([line]) if name.nil? || Headings::FOR.match?(line) || @several.split(things).any? { |t| done?(t) }
+
+        listed([name, things]).each_with_index.map do |entry, index|
+          index.zero? ? Entry.new(name, :title, nil, false, line, 0) : entry
+        end
+      end
+
+      # "40 g Butter schmelzen" is told, no thing of a list.
+      def done?(piece) = @line_reader.amount?(piece) && !@line_reader.thing?(piece)
 
       def listed(lines)
         bulleted = lines.count { |line| line.match?(/\A\s*-\S/) } > 1

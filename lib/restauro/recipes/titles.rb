@@ -10,7 +10,9 @@ module Restauro
       BARE_WORDS = 3
       # "(2 pts)": as much as it makes.
       YIELD = /\s*\(\s*[\d.,½¼¾]+\s*(?:pts?|pints?|ml|l|litres?|liters?|cups?)\s*\)\s*\z/i
-      private_constant :YIELD, :SERVES, :SENTENCE, :SHELL_FOR, :DISH_BY_NAME, :SAYS_WHAT_FOR, :BARE_WORDS
+      # "(for ham)".
+      ASIDE = /\s*\([^)\d]*\)\s*\z/
+      private_constant :ASIDE, :YIELD, :SERVES, :SENTENCE, :SHELL_FOR, :DISH_BY_NAME, :SAYS_WHAT_FOR, :BARE_WORDS
 
       private
 
@@ -35,7 +37,8 @@ module Restauro
 
       # "mum's cheese sauce" above its list.
       def small_title?(line, following) =
-        line.sub(YIELD, "").match?(DISH_BY_NAME) && @line_reader.amount?(following) && !line.match?(SAYS_WHAT_FOR)
+        line.sub(YIELD, "").sub(ASIDE, "").match?(DISH_BY_NAME) && @line_reader.amount?(following) &&
+          !line.match?(SAYS_WHAT_FOR)
 
       # "Roast chicken gravy" above its list; "Melt the butter in a pan" is a step.
       def dish?(line, following)
