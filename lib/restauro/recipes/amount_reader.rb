@@ -24,8 +24,8 @@ module Restauro
       HEAP_AFTER = /[,(]\s*(#{Regexp.union(Amount::HEAPS.compact.keys).source})\s*(?:\)|\z)/i
       # "Oil for deep frying, 180C" is no 180 cups.
       DEGREES = /(?<=\S)[,;:]?\s+\(?(?:at |to )?\d{3}\s?°?\s?[CF]\b\)?/
-      # In small letters: "Pot roast" is no pot of it.
-      ONE_PACK = /\A(?:tin|can|bag|jar|packet|carton)\s+(?:of\s+)?\p{Ll}/
+      # With no number behind it, "tin tomatoes 400 g"; "Pot roast" is no pot of it.
+      ONE_PACK = /\A(?:tin|can|bag|jar|packet|carton)\s+\D+\z/i
       ABOUT = /\A(?:about|abt\.?|approximately|approx\.?|around|roughly|ca\.?)\s+/i
 
       def initialize(units)
