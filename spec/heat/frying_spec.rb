@@ -42,6 +42,14 @@ RSpec.describe Restauro::Heat::Frying do
   it("takes some food where it is set low") { expect(described_class.parse("160C").batch_g).to be_within(0.1).of(43.7) }
 end
 
+RSpec.describe Restauro::Families::Fat do
+  # A cook who thinks in Fahrenheit would take a bare 160 for theirs.
+  it("gives each of its temperatures a unit") do
+    fat = described_class.new(Restauro::Heat::Frying.parse("350F"), 100.0, 8)
+    expect(fat.drain.look_for).to eq "back at 177 °C (350 °F): never under 160 °C"
+  end
+end
+
 RSpec.describe Restauro::Heat::PieceLine do
   {
     "8 slices celeriac, 10 mm" => [8, "celeriac", :slab, 10.0],

@@ -19,7 +19,7 @@ module Restauro
         shallow = "#{Constants.fetch(:heat, :shallow_mm).round} mm of #{@frying.say} in a wide pan"
         return in_butter(uses) if @frying.shallow && uses.any? { |line| line.grams && butter?(line) }
 
-        Step.new(kind: "preheat", heat: "hob", text: "Heat #{@frying.shallow ? shallow : deep} to #{degrees}.",
+        Step.new(kind: "preheat", heat: "hob", text: "Heat #{@frying.shallow ? shallow : deep} to #{@frying.degrees}.",
                  minutes: Constants.fetch(:heat, :oil_heating_minutes), celsius: @frying.celsius,
                  uses: uses, look_for: "a drop of batter rises and bubbles at once", safety: ["hot_oil"])
       end
@@ -39,7 +39,7 @@ module Restauro
       # @return [Step]
       def drain
         Step.new(kind: "fry", text: "Drain on a rack; let the fat come back before the next batch.", hold_minutes: 5,
-                 look_for: "back at #{degrees}: never under #{Heat::Oil.least_celsius(@frying.celsius).round}")
+                 look_for: "back at #{@frying.degrees}: never under #{least}")
       end
 
       private
@@ -56,7 +56,7 @@ module Restauro
       # "Butter, divided" is butter.
       def bare(line) = line.name_text.to_s[/\A[^,;(]*\p{L}/] || "fat"
       def butter?(line) = BUTTERS.include?(line.ingredient)
-      def degrees = @frying.degrees
+      def least = "#{Heat::Oil.least_celsius(@frying.celsius).round} °C"
       def litres = @frying.litres == 1 ? "a litre" : "#{@frying.litres.round(2).to_s.delete_suffix(".0")} litres"
       def at_once = @frying.shallow ? nil : [(@frying.batch_g / @piece_g).floor, 1].max
     end
