@@ -16,6 +16,7 @@ module Restauro
       Bake
       BesideFried
       Bound
+      BoundInList
       Choices
       CountSaid
       CrackedEggs
@@ -65,6 +66,7 @@ module Restauro
       PlainSauces
       PlainSweets
       PlainTender
+      PlainToTurnIn
       PotSaid
       PotatoesAside
       Predictions
@@ -89,6 +91,7 @@ module Restauro
       TimeSaid
       ToppedInList
       TurnedDown
+      TurnedInSauce
       TwoPots
       UnderWhiteSauce
       WorkOrder

@@ -33,6 +33,8 @@ module Restauro
         return [into_the_soup(from)] if from.name.match?(SOUP) && to.part.role == :dough
         return [tossed(from)] if from.part.family.nil? && to.part.role == :dough && !dip?(from)
 
+        return [turned_in(from)] if TurnedInSauce.named?(from.name)
+
         if from.part.role == :sauce
           return sauces.map { |sauce| poured(sauce, to.part.role == :coat && to.family.crisp?(to.swap)) }
         end
@@ -115,6 +117,12 @@ module Restauro
       def into_the_soup(part) =
         step(text: "Into bowls, the #{part.name.downcase} over them, boiling hot.", hold_minutes: 5, part: part.name,
              look_for: "steam off every bowl", safety: ["hot_hold"])
+
+      def turned_in(sauce)
+        step(text: "Turn them in the sauce, hot, just before they are eaten.",
+             hold_minutes: 2, part: sauce.name,
+             look_for: "a thin gloss on every piece: the coat is soft within minutes")
+      end
 
       def poured(sauce, over_coat)
         where =

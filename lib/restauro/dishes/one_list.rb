@@ -5,6 +5,7 @@ module Restauro
     # One list of things that holds more than one formula: slices and what is baked between them, a dough, its filling
     # and what goes over it, a crust and its fruit, mash over a pie. First that fits.
     class OneList
+      include BoundInList
       include InLayers
       include LineKinds
       include OnCrumbs
@@ -34,8 +35,8 @@ module Restauro
 
       # @param group [Grouping::Group]   @return [Array<Grouping::Group>] itself alone, or its pieces
       def split(group)
-        stuffed(group) || rice_balls(group) || sandwiched(group) || over_a_coat(group) || bound(group) ||
-          dumplings(group) || rolled(group) || layered(group) || under_white_sauce(group) ||
+        stuffed(group) || rice_balls(group) || sandwiched(group) || turned_in_sauce(group) || over_a_coat(group) ||
+          bound(group) || dumplings(group) || rolled(group) || layered(group) || under_white_sauce(group) ||
           (unnamed(group) unless group.label) || pieces(group)
       end
 
@@ -74,6 +75,10 @@ module Restauro
       def eggs_aside(group) = named(CrackedEggs.split(group.lines), nil, CrackedEggs::NAME)
       def rice_balls(group) = named(RiceBalls.split(@title, group.lines), RiceBalls::NAME, nil)
       def over_a_coat(group) = named(OverACoat.split(group.lines), group.label, "Sauce")
+      def turned_in_sauce(group)
+        named(TurnedInSauce.new(@catalogue, @recipe).split(group.lines), group.label, TurnedInSauce::NAME)
+      end
+
       def beside_fried(group)
         side = BesideFried.new(@catalogue, @title)
         named(side.split(group.lines), nil, side.name)
@@ -113,31 +118,6 @@ module Restauro
 
         bread = between.any? { |line| BREADS.include?(line.ingredient) }
         [part("Filling", between), part(nil, sauce)] if bread && sauce.any? { |line| flour?(line) }
-      end
-
-      # Meatballs before the sauce they go into: mince, egg, crumbs and what is mixed in with them.
-      def bound(group)
-        return [group] if Bound.stirred_together?(group.lines, @title)
-
-        # A yolk behind the flour is the sauce's.
-        flour = group.lines.rindex { |line| Bound.thickens?(line) && !Bound.dusts?(line) }
-        last = group.lines[0..flour].rindex { |line| Bound.binds?(line) || Bound.mince?(line) } or return
-        cut = group.lines.each_index.find { |at| at > last && begins_the_sauce?(group.lines, at) }
-        return if group.label || cut.nil?
-
-        mixed, sauce = group.lines[0...cut], group.lines[cut..]
-        return unless Bound.by_crumbs?(mixed, @title) && sauce.any? { |line| flour?(line) }
-
-        [part(@title[Bound::WORDS].capitalize, mixed), *pieces(part("Sauce", sauce))]
-      end
-
-      # Its fat, flour or liquid; mushrooms, and what is softened behind the flour that they are rolled in.
-      def begins_the_sauce?(lines, at)
-        line = lines[at]
-        return false if Bound.dusts?(line) || Bound.soaks?(lines, at)
-        return true if %w[fat flour liquid].include?(line.role) || line.text.match?(Bound::MUSHROOMS)
-
-        line.kind == "soften" && lines.first(at).any? { |one| Bound.dusts?(one) }
       end
 
       # More milk and cream than stock.

@@ -8,16 +8,23 @@ module Restauro
       PUREED = DataFiles.words("dishes/words.yml").fetch(:pureed)
       # What makes vegetables glossy.
       DRESSES = %w[fat liquid].freeze
-      private_constant :DRESSES
+      THIN = %w[stock water].freeze
+      private_constant :DRESSES, :THIN
 
       private
 
       # More than a spoon of it beside what is tender: they simmer in it.
       def poured?(lines)
-        grams = ->(found) { found.sum { |line| line.grams&.value.to_f } }
         liquids = lines.select { |line| line.role == "liquid" }
-        liquids.any? && grams[liquids] >= Constants.fetch(:making, :spoonful_share) *
-          grams[lines.select { |line| simmers?(line) }]
+        liquids.any? && weight(liquids) >= Constants.fetch(:making, :spoonful_share) * weight(tender(lines))
+      end
+
+      def weight(lines) = lines.sum { |line| line.grams&.value.to_f }
+      def tender(lines) = lines.select { |line| simmers?(line) }
+      # Stock and water stay thin, where there is more of them than of what swims in them.
+      def boils_down(liquids, lines)
+        thin = liquids.all? { |line| THIN.include?(line.ingredient) } && weight(liquids) > weight(tender(lines))
+        thin ? "a bubble here and there" : "thick enough that a spoon leaves a track"
       end
 
       # What is poured simmers with what is tender in it: a ragout, a tomato sauce.
@@ -31,7 +38,7 @@ module Restauro
             text: "#{name}: pour in #{list(liquids)}; simmer gently.",
             minutes: Constants.fetch(:making, :tender_minutes),
             uses: liquids,
-            look_for: "thick enough that a spoon leaves a track"
+            look_for: boils_down(liquids, lines)
           ),
           *simmer
         ]

@@ -10,7 +10,9 @@ module Restauro
       REST = DataFiles.words("dishes/words.yml").fetch(:rest_heading)
       COAT = DataFiles.words("dishes/words.yml").fetch(:plain_heading)
       COATS = %w[flour starch thickener egg liquid crumb fat seasoning].freeze
-      private_constant :KNEADED, :THICKENED, :REST, :COAT, :COATS
+      # Whole as they are.
+      APART = [RiceBalls::NAME, TurnedInSauce::NAME].freeze
+      private_constant :APART, :KNEADED, :THICKENED, :REST, :COAT, :COATS
 
       private
 
@@ -27,7 +29,7 @@ module Restauro
 
       # @return [Array(Integer, String), nil] which of those kept it belongs to, and what both are called
       def home(group, kept, crusty)
-        return if [group.label, kept.last&.label].include?(RiceBalls::NAME) || dumplings_on_a_pot?(group, kept)
+        return if [group.label, kept.last&.label].intersect?(APART) || dumplings_on_a_pot?(group, kept)
 
         return coat_of(kept) if group.lines.all?(&:to_fry_in?) && coat_of(kept)
 

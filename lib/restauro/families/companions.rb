@@ -78,7 +78,7 @@ module Restauro
         [*meat, *slow - at("brown")]
       end
       # The same where there is no sauce for what was browned to go back into.
-      def dry_steps = [*(back if cuts?), *tender("alone")]
+      def dry_steps = [*(back(wet: " with a splash of water") if cuts?), *tender("alone")]
       # Where there is nothing poured, but a pan.
       def pan_steps = [*back, *tender("alone")]
       # Leaves and roots cooked and drained, for a dough or what fills it.
@@ -90,11 +90,11 @@ module Restauro
       private
 
       # What was browned first goes back; a whole cut until it is tender.
-      def back(browned = at("brown"))
+      def back(browned = at("brown"), wet: "")
         return [] if browned.empty?
 
         words, minutes, look = going_back(browned)
-        [Step.new(kind: "simmer", text: "#{said(browned)} back into the pan#{words}.",
+        [Step.new(kind: "simmer", text: "#{said(browned)} back into the pan#{wet}#{words}.",
                   minutes: minutes, uses: browned, look_for: look, attended: !cuts?, safety: safety(browned))]
       end
 

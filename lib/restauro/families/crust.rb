@@ -49,6 +49,7 @@ module Restauro
       autoload :Glaze, "restauro/families/crust/glaze"
       autoload :Rounds, "restauro/families/crust/rounds"
       autoload :SteamSteps, "restauro/families/crust/steam_steps"
+      autoload :StewedFilling, "restauro/families/crust/stewed_filling"
       autoload :GriddleSteps, "restauro/families/crust/griddle_steps"
       autoload :HeatSteps, "restauro/families/crust/heat_steps"
       autoload :ShapeSteps, "restauro/families/crust/shape_steps"

@@ -12,8 +12,6 @@ module Restauro
 
       include DetectionBeside
 
-      SOAKS = %w[buttermilk plain_yogurt plant_yogurt].freeze
-
       def initialize(recipe, catalogue)
         @recipe = recipe
         @parts = Detection.counted(recipe, catalogue)
@@ -81,6 +79,7 @@ module Restauro
 
       def by_weights
         return %w[breading] if dredged? || (soaked? && pieces_g > flour && (fried? || pressed_into_flour?))
+        return %w[batter] if fried_wet?
         return %w[sauce] if ratio.nil? || ratio.zero? || ratio > figure(:sauce_over) || flour.zero?
         return unsure if ratio > figure(:unsure_over)
         return %w[gnocchi] if gnocchi?
@@ -122,13 +121,6 @@ module Restauro
         return flour > grams("crumb") && grams("egg").zero? if told_by_title == %w[crust]
 
         flour > 2 * grams("crumb") && %w[pasta gnocchi].intersect?(told_by_title)
-      end
-
-      # What is soaked in something sour and then dredged is in no batter: nothing lifts or binds it.
-      def soaked?
-        wet = @parts.select { |ingredient, _| ingredient.group == "liquid" }
-        wet.any? && wet.all? { |ingredient, _| SOAKS.include?(ingredient.key) } && grams("egg").zero? &&
-          grams("leavener").zero?
       end
 
       def liquid_over_flour? = grams("liquid") > grams("crumb") + flour

@@ -8,7 +8,9 @@ module Restauro
       PIECES = DataFiles.words("heat/words.yml").fetch(:cut_up)
       NUTS = "ground_nuts".freeze
       LAYERED = DataFiles.words("dishes/words.yml").fetch(:layered)
-      private_constant :NUTS, :LAYERED, :FRIED, :DREDGED, :DREDGES, :PIECES
+      SOAKS = %w[buttermilk plain_yogurt plant_yogurt].freeze
+      MARINADES = %w[soy_sauce tamari dry_wine lemon_juice cider_vinegar wine_vinegar hot_sauce table_sauce].freeze
+      private_constant :SOAKS, :MARINADES, :NUTS, :LAYERED, :FRIED, :DREDGED, :DREDGES, :PIECES
 
       private
 
@@ -25,6 +27,20 @@ module Restauro
         crumbs.any? && crumbs.all? { |ingredient, _| ingredient.key == NUTS } &&
           fat > figure(:fat_share) * flour && flour.positive? && pieces_g.zero?
       end
+
+      # What is soaked in something sour and then dredged is in no batter: nothing lifts or binds it.
+      def soaked?
+        wet = @parts.select { |ingredient, _| ingredient.group == "liquid" }
+        wet.any? && (wet.all? { |ingredient, _| SOAKS.include?(ingredient.key) } || marinated?(wet)) &&
+          grams("egg").zero? && grams("leavener").zero?
+      end
+
+      # Too little of what is salt and sharp to make a batter of the flour, and none of it water.
+      def marinated?(wet) =
+        fried? && wet.all? { |ingredient, _| MARINADES.include?(ingredient.key) } && ratio < figure(:dough_under)
+
+      # Wet enough to cling, around pieces that are fried: nobody rolls that out.
+      def fried_wet? = fried? && pieces_g > flour && grams("liquid").positive? && ratio < figure(:dough_under)
 
       # Flour and nothing wet beside what is fried in it; with egg, as far as that makes no batter.
       def dredged?

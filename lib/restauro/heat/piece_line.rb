@@ -11,14 +11,10 @@ module Restauro
       WHOLE = DataFiles.words("heat/words.yml").fetch(:whole_breast)
       # With something in its pocket, or rolled up around it.
       STUFFED = DataFiles.words("heat/words.yml").fetch(:stuffed)
-      THICK_FISH = DataFiles.words("heat/words.yml").fetch(:thick_fish)
-      # Cut up before it is coated.
-      CHUNKS = DataFiles.words("heat/words.yml").fetch(:chunks)
-      # However many there were before.
-      TO_BITS = DataFiles.words("heat/words.yml").fetch(:cut_to_bits)
-      FINGERS = DataFiles.words("heat/words.yml").fetch(:fingers)
-      FLOWERS = DataFiles.words("heat/words.yml").fetch(:flowers)
-      WING = DataFiles.words("heat/words.yml").fetch(:wing)
+      # Cut up before it is coated; to bits, however many there were before.
+      THICK_FISH, CHUNKS, TO_BITS, FINGERS, FLORETS, FLOWERS, WING =
+        DataFiles.words("heat/words.yml")
+          .values_at(:thick_fish, :chunks, :cut_to_bits, :fingers, :in_florets, :flowers, :wing)
       # On the bone, as thick as a wrist.
       CUT_UP_BIRD = DataFiles.words("heat/words.yml").fetch(:cut_up_bird)
       JOINT = Regexp.union(DataFiles.words("heat/words.yml").fetch(:joint), CUT_UP_BIRD)
@@ -108,6 +104,7 @@ module Restauro
       # An onion, a celeriac: nobody coats it whole, but for its flower.
       def whole_vegetable?(line)
         return false if line.text.match?(FLOWERS)
+        return true if line.text.match?(FLORETS) && !line.text.match?(KIND)
 
         row = Food.row_of(line)
         !row.nil? && row["key"].start_with?("raw_") && %w[slice ring].include?(row["shape"]) && !line.text.match?(KIND)

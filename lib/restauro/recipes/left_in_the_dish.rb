@@ -17,7 +17,7 @@ module Restauro
 
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
       def of(lines)
-        flour = lines.find { |line| line.role == "flour" && line.grams }
+        flour = dredging_flour(lines)
         return lines unless flour && lines.any? { |line| line.role == "liquid" }
 
         most = most_g(lines, flour) or return lines
@@ -25,6 +25,17 @@ module Restauro
       end
 
       private
+
+      # The flour that says so; else the one that stands with the meat, the least where there are several: a pastry's is
+      # not for turning meat in.   @return [Line, nil]
+      def dredging_flour(lines)
+        flours = lines.select { |line| line.role == "flour" && line.grams }
+        told = flours.find { |line| line.text.match?(ToDredge::WORDS) } and return told
+
+        meat = lines.find { |line| line.kind == "whole_meat" }
+        beside = flours.select { |line| meat && line.part == meat.part }
+        (beside.any? ? beside : flours).min_by { |line| line.grams.value }
+      end
 
       # @return [Float, nil] g of flour that get into the pot, where it is turned in a dish of it
       def most_g(lines, flour)

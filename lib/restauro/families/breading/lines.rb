@@ -44,13 +44,15 @@ module Restauro
         end
 
         # What the pieces lie in before they are dredged.
-        def soak = @dredged && !floured_again? && !egg_first? ? of(WET) : []
+        def soak = soaked? ? of(WET) + steeped : []
         # Dusted, dipped in what has egg in it, and pressed into the flour again.
         def floured_again? = @dredged && !egg_first? && of(%w[egg]).any?
         # Dipped, and pressed into the flour.
         def egg_first? = @egg_first
         # @return [Array<Recipes::Line>] what the coat goes around
-        def coated = around.any? ? around + wrapped : @companions.lines - table - finishing - mixture - butter + inside
+        def coated
+          around.any? ? around + wrapped : @companions.lines - steeped - table - finishing - mixture - butter + inside
+        end
         # What lies around eggs, with its leaves.   @return [Array<Recipes::Line>]
         def around = wrapped.any? ? @companions.lines - table : []
         # @return [Array<Recipes::Line>] what only goes beside it
@@ -95,6 +97,13 @@ module Restauro
         def hollow? = @title.match?(HOLLOW)
 
         private
+
+        def soaked? = @dredged && !floured_again? && !egg_first?
+        # Garlic and ginger that something lies in.
+        def steeped
+          found = @companions.lines.select { |line| line.text.match?(CompanionStarts::SCORCHES) }
+          soaked? && of(WET).any? && found.length < @companions.lines.length ? found : []
+        end
 
         # What melts in the middle of a Kiev: butter, and the garlic and leaves in it.
         def butter

@@ -41,9 +41,17 @@ module Restauro
             bake_minutes: (place.said.bake_minutes if place.said.baked),
             stew_minutes: place.said.simmer_minutes,
             crowned: (true if place.crowned?(catalogue)),
-            steam_minutes: (place.said.steamed(place.dish.title) if place.filled_crust? && !chosen[:oven]),
+            steam_minutes: (steamed(place, recipe) unless chosen[:oven]),
             blind_oven: (place.said.blind_oven if chosen[:oven] == place.said.oven)
           }.compact
+        end
+
+        # Over water, and what is in it with it: leaves beside a tart are steamed in minutes.   @return [Float, nil] min
+        def steamed(place, recipe)
+          minutes = place.said.steamed(place.dish.title)
+          return minutes if place.filled_crust?
+
+          minutes if minutes.to_f >= Constants.fetch(:crust, :steamed_least_minutes) && Filling.of(recipe, catalogue)
         end
 
         # A lid; small pies have cases too, where there is dough for them.

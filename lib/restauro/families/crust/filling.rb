@@ -5,7 +5,9 @@ module Restauro
       class Filling
         THICKENS = %w[flour starch thickener].freeze
         PANNED = %w[soften simmer wilt cured sausage ground_meat ground_poultry poultry quick_meat fish].freeze
-        private_constant :THICKENS, :PANNED
+        # A whole cut is done by its own rule, not as what is stuffed.
+        WHOLE_CUTS = {"whole_meat" => "whole_meat", "quick_meat" => "whole_meat", "fish" => "fish"}.freeze
+        private_constant :THICKENS, :PANNED, :WHOLE_CUTS
         attr_reader :recipe, :kind, :done_celsius, :why, :safety
 
         # @param recipe [Recipes::Recipe] with its parts marked   @return [Filling, nil] nil where nothing is filled in
@@ -13,19 +15,23 @@ module Restauro
           lines = recipe.lines.select { |line| Parts.filling?(line) }
           return unless lines.any? { |line| line.grams || !line.understood || line.amount_text }
 
-          new(recipe.with(lines: lines), catalogue)
+          whole = FillSteps.whole_piece(lines) if Cover.rolled_up?(recipe)
+          new(recipe.with(lines: lines), catalogue, whole: whole)
         end
 
-        def initialize(recipe, catalogue)
+        # @param whole [Recipes::Line, nil] a fillet that is wrapped as it is
+        def initialize(recipe, catalogue, whole: nil)
           @recipe = recipe
           @catalogue = catalogue
           @kind, row =
             DataFiles.yaml("families/crust/fillings.yml").find { |_, candidate| told?(candidate) } ||
             ["sauce", Filling.plain]
           @kind, row = "sauce", Filling.plain if @kind == "custard" && boiled?
-          @done_celsius = row["done_celsius"] ? Float(row["done_celsius"]) : Safety.celsius(row["safety"])
-          @why = row["why"]
-          @safety = [row["safety"], *meats].compact.uniq.freeze
+          rule = WHOLE_CUTS[whole&.kind] unless @kind == "poultry"
+          told = row["done_celsius"] unless rule
+          @done_celsius = told ? Float(told) : Safety.celsius(rule || row["safety"])
+          @why = rule ? "done all through" : row["why"]
+          @safety = [rule || row["safety"], *meats].compact.uniq.freeze
           @cooked = row["cooked"]
           @raw_crust = row["raw_crust"]
           freeze

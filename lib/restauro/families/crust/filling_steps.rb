@@ -9,6 +9,7 @@ module Restauro
         include ColdFilling
         include FruitFilling
         include NutFilling
+        include StewedFilling
 
         RAW = %w[ground_meat ground_poultry sausage fish].freeze
         CITRUS, FLAVOURS, LAID_RAW =
@@ -18,7 +19,8 @@ module Restauro
           @filling = swap.ours.filling
           @catalogue = catalogue
           @lines = swap.ours.recipe.ingredients.select { |line| line.part == Parts::NAME && !line.to_fry_in? }
-          @companions = Companions.new(@lines.select { |line| companion?(line) }, catalogue)
+          @companions =
+            Companions.new(@lines.select { |line| companion?(line) }, catalogue, stew_minutes: stewed_minutes)
           freeze
         end
 
@@ -27,11 +29,15 @@ module Restauro
           return [] if @filling.nil? || @lines.empty?
           return sauce if @swap.filling&.sauce && !juicy?
           return [raw] if @swap.ours.raw_filling?
+          return in_its_stock if stewed_in_stock?
 
           [*raw_in(@companions.early_steps(fats)), *raw_in(@companions.dry_steps), own].compact
         end
 
         private
+
+        # What is steamed for hours goes tender there.
+        def stewed_minutes = @swap.ours.steamed? ? 0.0 : @swap.ours.options.stew_minutes
 
         def raw
           Step.new(kind: "mix", text: "Filling: mix #{list(@lines)}, all raw and cut as small as peas.", uses: @lines,
@@ -66,18 +72,6 @@ module Restauro
           spread_thin || stewed || mixed
         end
 
-        # Tomatoes, wine or stock on what was browned, where nothing thickens it: boiled down.   @return [Step, nil]
-        def stewed
-          wet = left.select { |line| line.role == "liquid" && line.grams }.sum { |line| line.grams.value }
-          melts = left.any? { |line| %w[egg cheese].include?(line.role) }
-          return if wet < Constants.fetch(:dishes, :second_liquid_g) || melts
-          return if whole_piece || %w[brown soften].none? { |stage| @companions.at(stage).any? }
-
-          Step.new(kind: "simmer", text: "Filling: #{list(left)} into the pan; simmer gently.", uses: left,
-                   minutes: Constants.fetch(:making, :tender_minutes), safety: @filling.safety,
-                   look_for: "a spoon leaves a track: a wet filling makes a wet crust")
-        end
-
         def mixed
           return toss if @filling.fruit?
           return set_with_starch if @swap.filling&.added
@@ -87,7 +81,8 @@ module Restauro
           return around_whole if whole_piece
 
           citrus = left.select { |line| line.role != "liquid" && line.text.match?(CITRUS) }
-          Step.new(kind: "mix", text: "Filling: mix #{list(left - citrus)}#{zest(citrus, left)}.", uses: left,
+          mix = "mix " if left.length > 1
+          Step.new(kind: "mix", text: "Filling: #{mix}#{list(left - citrus)}#{zest(citrus, left)}.", uses: left,
                    look_for: "moist, no liquid in the bowl", safety: @filling.safety)
         end
 

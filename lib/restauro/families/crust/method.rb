@@ -36,7 +36,11 @@ module Restauro
         def clean =
           Step.new(kind: "set_out", safety: ["coeliac_tin"],
                    text: "Set out a clean board, pin, #{vessel} and the packs.")
-        def vessel = {"basin" => @ours.steamed?, "pan" => @ours.griddled?}.find { |_, is| is }&.first || "tin"
+        def vessel
+          return @ours.rolled_up? ? "pot" : "basin" if @ours.steamed?
+
+          @ours.griddled? ? "pan" : "tin"
+        end
 
         def serve
           fried_in = @ours.frying ? FrySteps.fat(@ours.recipe) : []
