@@ -58,10 +58,10 @@ module Restauro
          *bakes(oven), risen? ? straight : stand]
       end
 
-      # A sauce alone, or what was boiled to lie under it.
+      # A sauce alone, or what was boiled to lie under it; a coat with its sauce and cheese on it.
       def grilled?
         families = main_parts.map { |part| part.part.role if part.part.family }
-        @dish.said.grills && !baked? && families.compact == [:sauce]
+        @dish.said.grills && !baked? && (families.compact == [:sauce] || (layers? && families.compact == [:coat]))
       end
 
       # Browned from above, where nothing is baked.

@@ -17,7 +17,8 @@ module Restauro
         return unless ahead.any? { |line| line.role == "egg" } && ahead.any? { |line| piece?(line) }
 
         cut = after.index { |line| SOFT.include?(line.ingredient) } or return
-        [ahead + after[0...cut], after[cut..]]
+        oil, over = after[cut..].partition(&:to_fry_in?)
+        [ahead + after[0...cut] + oil, over]
       end
 
       # Flour, egg and the fat to fry in: a batter is whole with them.   @return [Integer, nil]

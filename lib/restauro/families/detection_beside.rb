@@ -45,6 +45,7 @@ module Restauro
       # Flour and nothing wet beside what is fried in it; with egg, as far as that makes no batter.
       def dredged?
         return false if flour.zero? || grams("liquid").positive? || (told_by_title == %w[sauce] && !to_dredge?)
+        return true if grams("egg").positive? && Batter::Dipped.sandwich?(@recipe)
         return false unless pieces_g > flour || unweighed_piece?
         # Fish minced with egg and a spoon of flour is a cake of all of it.
         return false if cakes? && grams("egg").positive?

@@ -8,7 +8,12 @@ module Restauro
       module Dipped
         PIECES = DataFiles.words("heat/words.yml").fetch(:cut_up)
         SANDWICH, STUFFED = DataFiles.words("families/batter/words.yml").values_at(:sandwich, :stuffed)
-        private_constant :PIECES, :SANDWICH, :STUFFED
+        BREADS = %w[bread gf_bread].freeze
+        private_constant :PIECES, :SANDWICH, :STUFFED, :BREADS
+
+        # Slices of bread with something between them.   @param recipe [Recipes::Recipe]
+        def self.sandwich?(recipe) =
+          recipe.title.to_s.match?(SANDWICH) && recipe.ingredients.any? { |line| BREADS.include?(line.ingredient) }
 
         # @return [Array<Recipes::Line>] what is dipped; none where all of it goes in
         def coated
@@ -23,7 +28,7 @@ module Restauro
         end
 
         # Filled before it is dipped.
-        def sandwich? = coating? && bread.any? && title.match?(SANDWICH)
+        def sandwich? = coating? && Dipped.sandwich?(@ours.recipe)
         # @return [Array<Recipes::Line>] cheese that goes in what is dipped
         def stuffing = hollow? ? cheese : []
 

@@ -22,6 +22,8 @@ module Restauro
         # @param recipe [Recipes::Recipe]   @param ratio [Float, nil]   @param gas_ml [Float]
         # @param fruity [Boolean] more fruit than flour: it lies in the batter   @return [String] key
         def of(recipe, ratio, gas_ml, fruity: false)
+          return "coating" if Dipped.sandwich?(recipe)
+
           told = recipe.lines.select(&:words?).map(&:text).join("\n").then { |words| "#{words}\n#{words.tr("-", " ")}" }
           found = all.find { |_, row| told.match?(/\b(?:#{row["words"]})/i) }&.first ||
             (around?(recipe) ? "coating" : by_rung(Hydration::Rung.of(ratio)&.key, gas_ml, stirred_in?(recipe)))

@@ -15,7 +15,7 @@ module Restauro
         end
 
         # @return [Array<Step>]
-        def steps = [*cooked_first, cakes, balls, wrapped, stuffed].compact
+        def steps = [*cooked_first, cakes, balls, wrapped, pressed || stuffed].compact
 
         private
 
@@ -88,6 +88,13 @@ module Restauro
         def boil_minutes(eggs)
           small = eggs.any? { |line| line.text.match?(Lines::SMALL) }
           Constants.fetch(:making, small ? :small_egg_boil_minutes : :egg_boil_minutes)
+        end
+
+        def pressed
+          return unless @lines.sandwich?
+
+          Step.new(kind: "shape", text: "Make sandwiches of #{list(@lines.coated)}, pressed together.",
+                   uses: @lines.coated, look_for: "nothing shows at the edge: it runs out there")
         end
 
         # A pocket, or rolled around it.

@@ -27,6 +27,7 @@ module Restauro
           @meals = @all.select { |line| catalogue.find_key(line.ingredient)&.group == "meal" }
           @title = swap.ours.recipe.title.to_s
           @dredged = swap.ours.dredged?
+          @sandwich = Batter::Dipped.sandwich?(swap.ours.recipe)
           @egg_first = swap.ours.egg_first?
           @crumb = swap.ours.layers.find { |layer| layer.name == "crumb" }&.ingredient
           @companions = Companions.new(@all.select { |line| line.role == "other" } - wrapped, catalogue)
@@ -51,16 +52,22 @@ module Restauro
         def egg_first? = @egg_first
         # @return [Array<Recipes::Line>] what the coat goes around
         def coated
+          return bread + (@companions.lines - bread) + of(%w[cheese]) if sandwich?
+
           around.any? ? around + wrapped : @companions.lines - steeped - table - finishing - mixture - butter + inside
         end
         # What lies around eggs, with its leaves.   @return [Array<Recipes::Line>]
         def around = wrapped.any? ? @companions.lines - table : []
         # @return [Array<Recipes::Line>] what only goes beside it
-        def table = @companions.at("table") + beside + squeezed + (crumbed? || @bound ? [] : herbs)
+        def table = @companions.at("table") - (sandwich? ? bread : []) + beside + squeezed + (crumbed? || @bound ? [] : herbs)
         # @return [Array<Recipes::Line>] what it is fried in
         def pan_fat = @all.select { |line| line.role == "fat" } - butter
         # A coat stands in no tin.
         def in_tin = []
+
+        # Bread with something between it.
+        def sandwich? = @sandwich
+        def bread = @all.select { |line| line.ingredient == "gf_bread" }
 
         # Whole eggs that are boiled, or where another is beaten for the coat.   @return [Array<Recipes::Line>]
         def self.wrapped(lines)

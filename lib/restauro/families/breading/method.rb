@@ -81,6 +81,7 @@ module Restauro
         # What the coat goes on.
         def what(coated)
           return "the balls: " if @ours.options.piece&.kind == "ball"
+          return "the sandwiches: " if @lines.sandwich?
           return "the wrapped eggs: " if @lines.around.any?
           return "the pieces, cold: " if @lines.stuffing.any?
 
