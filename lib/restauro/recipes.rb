@@ -31,6 +31,7 @@ module Restauro
     autoload :Parts, "restauro/recipes/parts"
     autoload :Reader, "restauro/recipes/reader"
     autoload :Recipe, "restauro/recipes/recipe"
+    autoload :SameVolume, "restauro/recipes/same_volume"
     autoload :SelfRaising, "restauro/recipes/self_raising"
     autoload :Several, "restauro/recipes/several"
     autoload :Served, "restauro/recipes/served"

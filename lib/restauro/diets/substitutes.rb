@@ -70,6 +70,8 @@ module Restauro
           Recipes::Line.new(
             text: name,
             ingredient: "gf_other",
+            grams: line.grams,
+            amount_text: line.amount_text,
             role: "other",
             part: line.part,
             name_text: bare,

@@ -59,8 +59,9 @@ module Restauro
       def row(line)
         return kind_row(line.kind) if line.inside?
 
-        ingredient = line.ingredient && @catalogue.find_key(line.ingredient)
-        return boiled_row if ingredient && BOILED.include?(ingredient.key)
+        return boiled_row if BOILED.include?(line.ingredient)
+
+        ingredient = @catalogue.find_key(line.ingredient)
 
         # Under "To serve" nothing is cooked along but raw meat.
         served = Recipes::Served.words?(line, heading: line.part)
@@ -71,13 +72,16 @@ module Restauro
         end
         return kind_row("late") if line.kind == "infuse" && line.text.match?(SPOONED)
         return ready_row(line) if READY.match?(line.text)
-        return kind(line) || UNKNOWN unless ingredient
+        return kind(line) || UNKNOWN if ingredient.nil? || sold_free?(line)
 
         return kind_row("table") if WRAPS.include?(ingredient.key) || line.text.match?(HOLDS)
 
         stage = GROUPS.fetch(ingredient.group, "finish")
         stage == "simmer" ? kind_row("simmer") : {"stage" => stage, "rank" => "4", "words" => "%s"}
       end
+
+      # What is bought without gluten is cooked as the same with it.
+      def sold_free?(line) = line.ingredient == "gf_other" && !line.kind.nil?
 
       # Done before; beans out of a tin are cold.
       def ready_row(line)

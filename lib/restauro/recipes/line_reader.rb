@@ -20,6 +20,8 @@ module Restauro
       # "1/3 cup (76 g) butter": the weight is read, the name is what stands behind it.
       WEIGHT_AHEAD = /\A\s*\((?=[^)]*\d)[^)]*\)\s*(?=\p{L})/
       COOKED_EGG = /\b(?:hard|soft)[- ]?boiled|\bpoached\b/i
+      # Beside or on top of what is made.
+      EGG_ON_TOP = /\b(?:to|for) (?:be )?(?:poach|fry)(?:ing|ed)?\b|\b(?:poached|fried)\b.*\bto serve\b/i
 
       # @param catalogue [Catalogue]   @param system [String] us, metric, uk or au
       def initialize(catalogue, system: "us")
@@ -83,6 +85,7 @@ module Restauro
         role = role_of(ingredient)
         said = {text: text, part: part, grams: grams, amount_text: amount&.text,
                 name_text: amount&.rest&.sub(WEIGHT_AHEAD, "")}
+        return Line.new(**said, role: "other", kind: "table") if role == "egg" && EGG_ON_TOP.match?(text)
         return Line.new(**said, role: "other", kind: "cooked_egg") if role == "egg" && COOKED_EGG.match?(text)
 
         Line.new(**said, ingredient: ingredient.key, role: role,

@@ -10,6 +10,7 @@ module Restauro
         @gluten_words = gluten_words
         @outline = Outline.new(@line_reader)
         @readings = [
+          SameVolume.new(@line_reader, catalogue),
           Squeezed.new(@line_reader), PanJuices.new(@line_reader), Served.new(catalogue), FriedByName,
           SlicedByName, RolledUp,
           PotWater, CrackedIn, BoiledEggs, PartedEggs, Poached, TakenOff.new(@line_reader),
@@ -101,6 +102,9 @@ module Restauro
       # What the catalogue knows of the thing, where no word on the line says it: a plant drink, a spice mix. Flour
       # needs no mark: it is what goes.
       def of_its_kind(line)
+        label = DataFiles.yaml("ingredients/kinds.yml").dig(line.kind, "label") unless line.words? || line.ingredient
+        return [gluten_warning(GlutenWords::Find.new(line.name_text, "check", label), line)] if label
+
         ingredient = line.words? || line.ingredient.nil? ? nil : @catalogue.find_key(line.ingredient)
         ingredient && ingredient.gluten != "free" && !ingredient.starchy? ? Labels.marks(ingredient, line.text) : []
       end

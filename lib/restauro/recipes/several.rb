@@ -15,7 +15,7 @@ module Restauro
         \s*[,;]\s+(?:plus\s+|and\s+)? |
         \s+(?:/|#{AND_ELSEWHERE})\s+(?=\d) |
         \.\s+(?=#{TO_TASTE}) |
-        (?<=\p{L})(?<!\bor)(?<!\boder)(?<!\bou)(?<!\bof)\s+(?=#{MEASURE}) |
+        (?<=\p{L})(?<!\bx)(?<!\dx)(?<!\bor)(?<!\boder)(?<!\bou)(?<!\bof)\s+(?=#{MEASURE}) |
         #{STIRRED}\s+(?:and|plus|with|in|into|to|\+|&)\s+
           (?=[\d½⅓¼⅔¾⅛]|an?\b|one\b|two\b|three\b|four\b|half\b)
       }ix

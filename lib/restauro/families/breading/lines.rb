@@ -59,7 +59,10 @@ module Restauro
         # What lies around eggs, with its leaves.   @return [Array<Recipes::Line>]
         def around = wrapped.any? ? @companions.lines - table : []
         # @return [Array<Recipes::Line>] what only goes beside it
-        def table = @companions.at("table") - (sandwich? ? bread : []) + beside + squeezed + (crumbed? || @bound ? [] : herbs)
+        def table
+          served = @companions.at("table") - (sandwich? ? bread : [])
+          served + beside + squeezed + (crumbed? || @bound ? [] : herbs)
+        end
         # @return [Array<Recipes::Line>] what it is fried in
         def pan_fat = @all.select { |line| line.role == "fat" } - butter
         # A coat stands in no tin.

@@ -27,8 +27,14 @@ module Restauro
           dry =
             left.select { |line| %w[thickener starch flour seasoning].include?(line.role) || group(line) == "sugar" }
           Step.new(kind: "mix", text: "Filling: #{tossed(dry, left - dry)}.", uses: left,
-                   look_for: ("no dry starch to be seen" if dry.any?))
+                   look_for: (dry_look(dry) if dry.any?))
         end
+
+        def dry_look(dry) = dry.all? { |line| sweet?(line) } ? "sugar all over" : NO_STARCH
+
+        NO_STARCH = "no dry starch to be seen"
+        private_constant :NO_STARCH
+        def sweet?(line) = group(line) == "sugar"
 
         def tossed(dry, rest)
           return "stir #{list(dry)} together dry, then toss with #{list(rest)}" if dry.length > 1
