@@ -70,8 +70,6 @@ module Restauro
 
         # Bread with something between it.
         def sandwich? = @sandwich
-        def bread = @all.select { |line| line.ingredient == "gf_bread" }
-
         # Whole eggs that are boiled, or where another is beaten for the coat.   @return [Array<Recipes::Line>]
         def self.wrapped(lines)
           boiled = lines.select { |line| line.kind == "cooked_egg" && !line.text.match?(CHOPPED) }
@@ -138,6 +136,7 @@ module Restauro
           (@all.drop(egg) & @meals) - coarse
         end
 
+        def bread = @all.select { |line| line.ingredient == "gf_bread" }
         # Herbs and seeds in the crumbs.
         def finishing = (@companions.at("finish") - beside - butter).select { |line| %w[herb late].include?(line.kind) }
         # Mayonnaise in cakes binds them; else it is eaten with what is coated.
