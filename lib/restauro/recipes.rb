@@ -22,6 +22,7 @@ module Restauro
     autoload :ListAndSteps, "restauro/recipes/list_and_steps"
     autoload :LineQuestions, "restauro/recipes/line_questions"
     autoload :LineReader, "restauro/recipes/line_reader"
+    autoload :NameAndList, "restauro/recipes/name_and_list"
     autoload :NothingRead, "restauro/recipes/nothing_read"
     autoload :NumberWords, "restauro/recipes/number_words"
     autoload :Outline, "restauro/recipes/outline"

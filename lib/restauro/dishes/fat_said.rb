@@ -9,7 +9,9 @@ module Restauro
       # No higher in the pan than a finger.
       LOW = /\bshallow|\b(?:[1-9]|1\d|2[0-4])\s*mm\b|\b(?:1|2|1\.5)\s*cm\b|
         \b(?:1\/4|1\/2|3\/4|½|¼|¾)\s*-?\s*(?:in\b|inch)/ix
-      private_constant :DEEP, :SHALLOW, :HEATED, :BY_NAME, :LOW
+      # "Fry at 325 till done".
+      BARE_DEGREES = /(?<=\bat )\d{3}\b(?!\s*(?:°|[CF]\b|g\b|ml\b))/i
+      private_constant :BARE_DEGREES, :DEEP, :SHALLOW, :HEATED, :BY_NAME, :LOW
 
       module_function
 
@@ -43,7 +45,7 @@ module Restauro
 
       # @param text [String]   @return [String, nil] "180C" or "350F"
       def degrees(text)
-        text = OvenSaid.with_unit(text)
+        text = OvenSaid.with_unit(text).sub(BARE_DEGREES) { |number| OvenSaid.degrees(number) }
         found = text.match(/(1[4-9]\d|200)\s*°?\s*(C)\b/) || text.match(/(3[0-9]\d)\s*°?\s*(F)\b/)
         found&.captures&.join
       end

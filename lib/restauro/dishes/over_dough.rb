@@ -7,7 +7,8 @@ module Restauro
     class OverDough
       DOUGHS = DataFiles.words("dishes/words.yml").fetch(:dough_turned)
       CHEESY = DataFiles.words("dishes/words.yml").fetch(:cheesy)
-      WITH, CREAMY = DataFiles.words("dishes/words.yml").values_at(:with_it, :creamy_sauce)
+      WITH, CREAMY, TURNED_IN =
+        DataFiles.words("dishes/words.yml").values_at(:with_it, :creamy_sauce, :dough_turned_in)
       NAME = "Over it"
       KINDS = %w[soften simmer cured ready_meat poultry ground_meat ground_poultry sausage fish quick_meat
                  whole_meat].freeze
@@ -51,6 +52,7 @@ module Restauro
       # Butter too, where leaves fry in it or the title names it.
       def over?(lines, index)
         line = lines[index]
+        return true if line.text.match?(TURNED_IN)
         return melted?(lines[index..]) if line.role == "fat"
         return true if poured?(line) || broth?(lines, index)
 

@@ -40,7 +40,7 @@ module Restauro
       # @return [Array<Entry>] every non-empty line, in order; a line of several things has an entry for each
       def read(text)
         lines = @page.recipe(Tidy.lines(text, @line_reader)).flat_map { |line| @list_and_steps.split(line) }
-        entries = lines.one? ? named_list(lines.first) : listed(lines)
+        entries = named_first(lines) || listed(lines)
         listed = entries.select { |entry| entry.kind == :ingredient && !@prose.told?(entry.text) }
         amounts = listed.any? { |entry| @line_reader.amount?(entry.text) } && !@prose.tells_more?(entries, listed)
         amounts ? @prose.beside(entries, listed.map(&:part)) : @prose.entries(entries)
@@ -54,6 +54,16 @@ module Restauro
       end
 
       private
+
+      # A list that stands on the line of the dish's name, with more lines behind it or none.
+      def named_first(lines)
+        return named_list(lines.first) if lines.one?
+
+        name, things = @headings.on_the_line(lines.first.to_s, @several)
+        return unless name && Titles.dish_on_its_line?(name) && @several.split(things).length > 1
+
+        named_list(lines.first) + listed([INGREDIENTS_TITLE, *lines.drop(1)]).drop(1)
+      end
 
       # All of a dish on one line: "Fritters: 120 g flour, 1 egg, 60 ml milk".
       def named_list(line)

@@ -14,7 +14,13 @@ module Restauro
           one.role == "title" && !Outline::ABOUT.match?(one.text) && !Headings::FOR.match?(one.text) &&
             !Outline.heading?(one.text)
         end
-        line&.text&.gsub(/\A[#*_\s]+|[#*_\s]+\z/, "")
+        line&.text&.gsub(/\A[#*_\s]+|[#*_\s]+\z/, "")&.then { |text| Recipe.named(text) }
+      end
+
+      # "Ich mache eine helle Mehlschwitze" is told of a helle Mehlschwitze.   @param text [String]   @return [String]
+      def self.named(text)
+        name = text.sub(DataFiles.words("recipes/words.yml").fetch(:i_make), "")
+        name.empty? || name == text ? text : name[0].upcase + name[1..]
       end
       # @return [Array<Line>]
       def ingredients = lines.reject(&:words?)

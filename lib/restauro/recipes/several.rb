@@ -6,7 +6,7 @@ module Restauro
     class Several
       AND_ELSEWHERE = /(?:und|et|e|y|och|og|en|i|ja)/i
       TO_TASTE = /(?:salt|pepper|nutmeg)\b/i
-      MEASURE = %r{\d+(?:[/.]\d+)?\s?(?:g|kg|oz|lb|ml|cl|dl|l|pts?|pints?|tbsp|tsp|cups?|c)\b}i
+      MEASURE = %r{\d+(?:[/.]\d+)?\s?(?:g|kg|oz|lb|ml|cl|dl|l|pts?|pints?|tbsp|tsp|sticks?|cups?|c|t)\b}i
       # "1 tsp cornflour mixed with 1 tbsp water".
       STIRRED = /(?:,?\s+(?:mixed|stirred|blended|whisked|slaked|dissolved|mashed|loosened|combined|let\ down))?/i
       # Between two things: a comma, a stroke, a word for and; a full stop before salt; nothing but the next measure,
@@ -30,7 +30,12 @@ module Restauro
       WASH = /,?\s+(?:for|to) (?:an? |the )?(?:egg[- ]?wash|glaz(?:e|ing)|brush(?:ing)?)\b.*\z/i
       AGAIN = /\A(\d+)\s+(?:extra\s+|more\s+)?((?:lightly\s+|well\s+)?beaten|(?:to|for)\s+(?:the\s+)?(?:glaz|brush|coat|wash|seal)\w*)/i
       EGGS, ONE_EGG = /\beggs?\s*\z/i, /\A\d+ egg, /
-      private_constant :AND_ELSEWHERE, :TO_TASTE, :MEASURE, :WASH, :AGAIN, :EGGS, :ONE_EGG
+      # "Veg: broccoli, mushrooms".
+      TO_DIP = /\A\W*(?:veg(?:etables?|gies|gie)?|for dipping|to dip|to fry):\s+/i
+      private_constant :TO_DIP
+      # "stock 2c", "milk 1/2 pint".
+      ENDS_IN_AMOUNT = %r{\A[[:alpha:]][^\d,]*\s[\d½⅓¼⅔¾⅛][\d\s/.½⅓¼⅔¾⅛-]*[[:alpha:]]{0,8}\.?\z}i
+      private_constant :ENDS_IN_AMOUNT, :AND_ELSEWHERE, :TO_TASTE, :MEASURE, :WASH, :AGAIN, :EGGS, :ONE_EGG
       MOST = 40
       LISTED = 3
 
@@ -43,7 +48,7 @@ module Restauro
       # @param text [String]   @return [Array<String>] the text itself where it holds one thing
       def split(text)
         bare = text.sub(LEAD, "")
-        coat(bare) || each(bare) || names(bare) || listed(bare).then { |found| found.length > 1 ? found : [text] }
+        coat(bare) || each(bare) || names(bare) || behind(bare) || listed(bare).then { |found| found.length > 1 ? found : [text] }
       end
 
       private
@@ -56,10 +61,20 @@ module Restauro
 
       # "Flour, 2 eggs, breadcrumbs": begun with a thing of no amount, each a thing of its own.
       def names(text)
+        text = text.sub(TO_DIP, "")
         found = text.split(/\s*,\s*(?:and\s+)?/)
         return if found.length < 2 || found.length > MOST || text.include?(";") || amounted?(found.first)
 
         found if found.all? { |piece| bare_name?(piece) || coat_of_it?(piece) || (counted?(piece) && amounted?(piece)) }
+      end
+
+      # "flour 3T, stock 2c, splash wine, salt": most with their amounts behind them.
+      def behind(text)
+        found = text.split(/\s*,\s*(?:and\s+)?/)
+        return if found.length < 2 || found.length > MOST || text.include?(";")
+
+        ended = found.count { |piece| piece.match?(ENDS_IN_AMOUNT) && @line_reader.thing?(piece) }
+        found if ended > 1 && found.all? { |piece| amounted?(piece) || seasons?(piece) || bare_name?(piece) }
       end
 
       def counted?(piece) = piece.match?(/\A\W*[\d½⅓¼⅔¾⅛]/)

@@ -88,7 +88,10 @@ module Restauro
       # A line that nobody types by hand, its blanks and its rows of one sign made short.
       def closed_up(line) = line.length > BY_HAND ? line.gsub(BLANKS, " ").gsub(RUN, "\\1") : line
       # "Top w breadcrumbs", "serve w/ peas", "s+p".
-      def in_full(line) = line.gsub(WITH, "with ").gsub(SALT_AND_PEPPER, "salt and pepper")
+      ABOUT_SO_MUCH = /[~≈]\s?(?=[\d½⅓¼⅔¾⅛])/
+      # "stock ~ 2 cups" is as much as is said.
+      def in_full(line) =
+        line.gsub(WITH, "with ").gsub(SALT_AND_PEPPER, "salt and pepper").gsub(ABOUT_SO_MUCH, "")
 
       # @param text [String]   @param line_reader [LineReader]   @return [Array<String>]
       def lines(text, line_reader)
@@ -96,6 +99,7 @@ module Restauro
 
         text = Entities.decode(text) if text.include?("&")
         lines = text.lines.map { |line| in_full(closed_up(line.chomp)) }.reject { |line| line.strip.empty? }
+        lines = [NameAndList.of(lines.first, line_reader), *lines.drop(1)] if lines.any?
         lines = lines.each_with_index.flat_map { |line, index| titled(line, first: index.zero?) }
         lines = lines.flat_map { |line| told_parts(line) }.reject { |line| line.strip.empty? }
         raise InvalidInput, too_much("#{lines.length} lines", MOST_LINES) if lines.length > MOST_LINES

@@ -14,6 +14,12 @@ module Restauro
       ASIDE = /\s*\([^)\d]*\)\s*\z/
       private_constant :ASIDE, :YIELD, :SERVES, :SENTENCE, :SHELL_FOR, :DISH_BY_NAME, :SAYS_WHAT_FOR, :BARE_WORDS
 
+      # "Gnocchi - 2 lb potatoes, 1 egg": named for what is made, and not "Batter" or "Pasta", which is a part.
+      def self.dish_on_its_line?(name) =
+        DISHES.any? { |family| Families::Detection::WORDS.fetch(family).match?(name) } && !name.match?(PART_ALONE)
+      DISHES = %w[gnocchi pasta batter].freeze
+      PART_ALONE = /\A\W*(?:the )?(?:(?:\w+ )?(?:dough|sheets)|pasta|batter|coating|dumplings?|noodles)\W*\z/i
+
       private
 
       # The first line names the dish, be it "Onion gravy", "Cheese sauce" or "Pie crust"; a thing of a list of things
