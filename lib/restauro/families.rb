@@ -32,6 +32,7 @@ module Restauro
     autoload :LiftCap, "restauro/families/lift_cap"
     autoload :Naming, "restauro/families/naming"
     autoload :Report, "restauro/families/report"
+    autoload :RoundsSaid, "restauro/families/rounds_said"
     autoload :Sauce, "restauro/families/sauce"
     autoload :Step, "restauro/families/step"
     autoload :Troubles, "restauro/families/troubles"

@@ -20,9 +20,24 @@ module Restauro
       def mashed?(coat) =
         coat.lines.any? { |line| line.role == "puree" || Families::Dough::Contents.mash(line.ingredient.to_s) }
 
+      SWEET = %w[honey syrup granulated_sugar brown_sugar].freeze
+      STIRRED = %w[liquid seasoning fat].freeze
+      SPOONED = %w[late herb].freeze
+      MAYONNAISE = DataFiles.words("families/breading/words.yml").fetch(:beside)
+      private_constant :SWEET, :STIRRED, :SPOONED, :MAYONNAISE
+
+      # Out of bottles and jars, stirred: nobody fills anything with it.   @param part [Part]
+      def dip?(part)
+        part.lines.any? { |line| line.role == "liquid" || line.text.match?(MAYONNAISE) } &&
+          part.lines.all? do |line|
+            STIRRED.include?(line.role) || SPOONED.include?(line.kind) || SWEET.include?(line.ingredient)
+          end
+      end
+
       # Pancakes are filled with what is made for them, other batters only with what is called so.
       def filled?(part, host, recipe)
         return true if part.name.to_s.match?(Recipes::Parts::FILLING)
+        return false if dip?(part) || part.lines.all? { |line| line.kind == "table" }
 
         # What rises in the pan is too thick to be rolled up.
         return false if host.family == "batter" && host.lines.any? { |line| line.role == "lift" }

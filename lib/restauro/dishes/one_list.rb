@@ -85,7 +85,7 @@ module Restauro
       end
 
       def over_a_dough(group)
-        found = OverDough.new(@catalogue, @title).split(group.lines)
+        found = OverDough.new(@catalogue, @recipe).split(group.lines)
         named(found, nil, OverDough.name(found.last)) if found
       end
 

@@ -7,8 +7,8 @@ module Restauro
     class OverDough
       DOUGHS = DataFiles.words("dishes/words.yml").fetch(:dough_turned)
       CHEESY = DataFiles.words("dishes/words.yml").fetch(:cheesy)
-      WITH, CREAMY, TURNED_IN =
-        DataFiles.words("dishes/words.yml").values_at(:with_it, :creamy_sauce, :dough_turned_in)
+      WITH, CREAMY, TURNED_IN, TOSSED_IN =
+        DataFiles.words("dishes/words.yml").values_at(:with_it, :creamy_sauce, :dough_turned_in, :tossed_in_butter)
       NAME = "Over it"
       KINDS = %w[soften simmer cured ready_meat poultry ground_meat ground_poultry sausage fish quick_meat
                  whole_meat].freeze
@@ -23,10 +23,11 @@ module Restauro
         lines.sum { |line| line.ingredient == "stock" ? line.grams&.value.to_f : 0.0 } >
           Constants.fetch(:dishes, :soup_least_g) ? SOUP : NAME
 
-      # @param catalogue [Catalogue]   @param title [String, nil]
-      def initialize(catalogue, title)
+      # @param catalogue [Catalogue]   @param recipe [Recipes::Recipe] whose title and steps say what goes over it
+      def initialize(catalogue, recipe)
         @catalogue = catalogue
-        @title = title.to_s
+        @title = recipe.title.to_s
+        @tossed = recipe.steps.any? { |line| line.text.match?(TOSSED_IN) }
         freeze
       end
 
@@ -61,7 +62,7 @@ module Restauro
       end
 
       def melted?(rest) =
-        rest.any? { |other| other.kind == "herb" || poured?(other) } || @title.match?(/\bbutter/i)
+        @tossed || rest.any? { |other| other.kind == "herb" || poured?(other) } || @title.match?(/\bbutter/i)
 
       # More than a dough could take, or tomatoes.
       def poured?(line) = POURED.include?(line.ingredient) && line.grams && line.grams.value > least_g

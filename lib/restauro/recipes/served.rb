@@ -10,8 +10,10 @@ module Restauro
       private_constant :COOKED
       # What is held in the hand, and what is spooned over it.
       HANDHELD = DataFiles.words("ingredients/words.yml").fetch(:handheld)
-      WARM_BISCUITS, WITH_GRAVY, SIDE =
-        DataFiles.words("ingredients/words.yml").values_at(:warm_biscuits, :biscuits_and_gravy, :side_dish)
+      WARM_BISCUITS, WITH_GRAVY, SIDE, RAW_IN_HAND =
+        DataFiles.words("ingredients/words.yml")
+          .values_at(:warm_biscuits, :biscuits_and_gravy, :side_dish, :raw_in_hand)
+      BREADS = %w[bread gf_bread wheat_tortilla gf_tortilla].freeze
       SPOONED = %w[sour_cream creme_fraiche plain_yogurt plant_yogurt].freeze
       ROLES = %w[liquid fat puree cheese seasoning].freeze
       # What would be stirred in under its own name.
@@ -79,7 +81,10 @@ module Restauro
       def at_table(lines)
         floured = lines.select { |line| flour?(line) }.map(&:part)
         handheld = lines.first&.role == "title" && lines.first.text.match?(HANDHELD)
-        lines.map do |line|
+        bread = lines.index { |line| BREADS.include?(line.ingredient) } if handheld
+        lines.each_with_index.map do |line, at|
+          next line.with(kind: "table") if bread && raw_in_hand?(line, behind: at > bread)
+
           heading = line.part unless floured.include?(line.part)
           next beside(line) if side?(line) || dusted_on?(line)
           next line.with(role: "other", kind: "table") if handheld && spooned?(line, lines)
@@ -88,6 +93,10 @@ module Restauro
           (ROLES.include?(line.role) || sweet?(line)) && Served.words?(line, heading: heading) ? beside(line) : line
         end
       end
+
+      # Lettuce and tomatoes behind the roll they lie in.
+      def raw_in_hand?(line, behind:) =
+        line.role == "other" && (behind || line.amount_text.nil?) && line.text.match?(RAW_IN_HAND)
 
       # Duck that was cooked before, under "To serve".
       def cooked_for_it?(line, heading) =

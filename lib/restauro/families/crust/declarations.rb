@@ -41,6 +41,7 @@ module Restauro
             bake_minutes: (place.said.bake_minutes if place.said.baked),
             stew_minutes: place.said.simmer_minutes,
             crowned: (true if place.crowned?(catalogue)),
+            round_cm: RoundsSaid.mm(place.dish.recipe)&.then { |wide| wide / 10 },
             steam_minutes: (steamed(place, recipe) unless chosen[:oven]),
             blind_oven: (place.said.blind_oven if chosen[:oven] == place.said.oven)
           }.compact

@@ -10,7 +10,7 @@ module Restauro
         def self.of(crust)
           fried_mm = Constants.fetch(:crust, :fried_mm) if crust.frying
           thick = crust.options.thickness_mm || fried_mm || crust.style.thickness_mm
-          usual = Constants.fetch(:crust, crust.frying ? :fried_round_cm : :hand_round_cm)
+          usual = crust.options.round_cm || Constants.fetch(:crust, crust.frying ? :fried_round_cm : :hand_round_cm)
           there_cm2 = 10 * crust.volume_cm3 / thick
           count = crust.options.makes
           unless count

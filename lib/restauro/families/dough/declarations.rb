@@ -37,7 +37,7 @@ module Restauro
         # Filled where something fills it, sheets where it is layered.
         def usual(place, _recipe, _chosen)
           return {} unless rolled?
-          return {shape: "filled", **unboiled(place)} if place.filled?
+          return {shape: "filled", **unboiled(place), **ring(place)} if place.filled?
 
           return {shape: "sheets"} if place.between?
 
@@ -59,6 +59,12 @@ module Restauro
         private
 
         def rolled? = key == "pasta"
+
+        # As the recipe cuts them, so far as a pot holds them.
+        def ring(place)
+          wide = RoundsSaid.mm(place.dish.recipe)
+          wide && wide <= Constants.fetch(:dough, :most_cutter_mm) ? {cutter_mm: wide} : {}
+        end
 
         # Over water, or in a pan with a little of it; larger rounds than for the pot.
         def unboiled(place)

@@ -33,6 +33,10 @@ module Restauro
           new(parts.map { |part| browned(part, colour) }, school: school, colour: colour)
         end
 
+        # Flour that is stirred apart in something cold, and then poured in.
+        SLURRY = DataFiles.words("families/sauce/words.yml").fetch(:slurry)
+        private_constant :SLURRY
+
         # Thickeners that go into the fat brown with it.
         def self.browned(part, colour)
           return part unless part.line.role == "thickener"
@@ -43,7 +47,7 @@ module Restauro
 
         # Fat and flour make a roux, unless a line speaks of a slurry; starch alone, or no fat, a slurry.
         def self.detect_school(recipe, parts)
-          return "slurry" if recipe.lines.any? { |line| line.text.match?(/\bslurry\b/i) }
+          return "slurry" if recipe.lines.any? { |line| line.text.match?(SLURRY) }
           if recipe.lines.any? { |line| line.text.match?(/\broux\b/i) } && parts.any? { |part| part.line.role == "fat" }
             return "roux"
           end
