@@ -41,6 +41,14 @@ RSpec.describe "The pages of crusts" do
     expect(text_of("#crust-picture").first).not_to match(/In the oven|other ovens|The pan/)
   end
 
+  it "say of a roll over water that it has no oven, and ask for no tin" do
+    roll = "Bacon roly-poly\n200 g self-raising flour\n100 g suet\n130 ml water\n200 g bacon\nSteam for 2 hours"
+    send_crust[self, recipe: roll]
+    picks = text_of(".pick summary").join(" | ")
+    expect(picks).to match(/Oven\s+none: over water/)
+    expect(picks).not_to match(/\bPan\b/)
+  end
+
   it "cook tortillas in a dry pan: no oven is drawn, and no pan to line" do
     send_crust[self, recipe: "Flour tortillas\n300 g plain flour\n60 g lard\n170 ml warm water\n1/2 tsp salt"]
     expect(text_of(".how").join(" ")).to include("From a hot dry pan")

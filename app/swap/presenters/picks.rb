@@ -110,10 +110,13 @@ module Restauro
 
       private
 
-      # What is folded by the piece can be fried as well as baked.
+      # What is folded by the piece can be fried as well as baked; over water, or in a dry pan, it lies in no tin.
       def own
         keys = OF.fetch(@worked.family.key)
-        return keys unless @worked.family.key == "crust" && @worked.swap&.ours&.by_the_piece?
+        crust = @worked.swap&.ours if @worked.family.key == "crust"
+        return keys unless crust
+        return keys - %i[pan] if crust.steamed? || crust.griddled?
+        return keys unless crust.by_the_piece?
 
         (keys - %i[pan]).map { |key| key == :oven ? :heat : key }
       end

@@ -34,7 +34,7 @@ module Restauro
       # @param lines [Array<Recipes::Line>] of one list
       # @return [Array(Array, Array), nil] the dough's and what goes over it
       def split(lines)
-        return if !@title.match?(DOUGHS) || lines.any? { |line| BOUGHT.include?(line.ingredient) }
+        return if !@title.match?(DOUGHS) || lines.any? { |line| bought?(line) }
 
         cut = lines.each_index.find { |index| whole?(lines[0...index]) && over?(lines, index) } or return
         over = lines[cut..]
@@ -43,6 +43,8 @@ module Restauro
 
       private
 
+      # Pasta or gnocchi out of a pack.
+      def bought?(line) = BOUGHT.include?(line.ingredient) || (line.ingredient.nil? && line.gluten?)
       def group(line) = @catalogue.find_key(line.ingredient)&.group
       def flour?(line) = line.counted? && @catalogue.fetch(line.ingredient).starchy?
       def wet?(line) =

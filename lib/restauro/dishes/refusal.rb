@@ -14,13 +14,14 @@ module Restauro
       BREADS = %w[bread gf_bread].freeze
       SOAKED = "this is bread soaked in eggs and milk, and there is nothing to work out: take a bread labelled " \
                "gluten free, slice for slice, stale or toasted: it falls apart sooner"
+      FRENCH_TOAST = DataFiles.words("dishes/words.yml").fetch(:french_toast)
       WRAPPERS = DataFiles.words("dishes/words.yml").fetch(:bought_wrappers)
       WRAPPED = "bought wrappers are sheets of wheat dough, and there is nothing to weigh in for them: type the " \
                 "dough they are made of under a heading, such as 'For the wrappers', '200 g flour', '100 ml water'"
       DOUGHS = DataFiles.words("dishes/words.yml").fetch(:bought_doughs)
       BOUGHT = "bought dough is made of wheat, and there is nothing to weigh in for it: type what it is made of " \
                "under a heading, such as 'Topping', '200 g flour', '60 g butter', '120 ml milk', '2 tsp baking powder'"
-      private_constant :DOUGHS, :BOUGHT, :CAKE, :BREADS, :SOAKED, :WRAPPERS, :WRAPPED
+      private_constant :FRENCH_TOAST, :DOUGHS, :BOUGHT, :CAKE, :BREADS, :SOAKED, :WRAPPERS, :WRAPPED
 
       module_function
 
@@ -28,9 +29,9 @@ module Restauro
       def check!(recipe, catalogue)
         raise InvalidInput, Bound::ALONE if Bound.alone?(recipe.ingredients, recipe.title)
 
-        raise InvalidInput, SOAKED if soaked_bread?(recipe.ingredients)
+        raise InvalidInput, SOAKED if soaked_bread?(recipe)
 
-        raise InvalidInput, WRAPPED if !flour?(recipe) && wrappers?(recipe)
+        raise InvalidInput, WRAPPED if !dough?(recipe) && wrappers?(recipe)
 
         raise InvalidInput, BOUGHT if recipe.ingredients.any? { |line| line.text.match?(DOUGHS) }
 
@@ -39,12 +40,21 @@ module Restauro
               "this is a #{kind}, which Restauro does not do: it does sauces, batters, crumb coats, crusts, gnocchi and pasta"
       end
 
-      # Bread in eggs and milk, and nothing that thickens.   @param lines [Array<Recipes::Line>]
-      def soaked_bread?(lines)
+      # Bread in eggs and milk, and nothing that thickens but, in what is called so, a spoon of flour.
+      # @param recipe [Recipes::Recipe]
+      def soaked_bread?(recipe)
+        lines = recipe.ingredients
+        spoon = recipe.title.to_s.match?(FRENCH_TOAST) && !dough?(recipe)
+        lines = lines.reject { |line| line.role == "flour" } if spoon
         lines.any? { |line| BREADS.include?(line.ingredient) } && lines.any? { |line| line.role == "egg" } &&
           lines.any? { |line| line.role == "liquid" } &&
           lines.none? { |line| %w[flour starch thickener crumb].include?(line.role) }
       end
+
+      # More than a spoon to seal with.
+      def dough?(recipe) =
+        recipe.ingredients.sum { |line| line.role == "flour" ? line.grams&.value.to_f : 0.0 } >
+          Constants.fetch(:dishes, :second_liquid_g)
 
       def wrappers?(recipe) = recipe.ingredients.any? { |line| line.text.match?(WRAPPERS) }
 
