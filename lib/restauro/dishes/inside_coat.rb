@@ -20,6 +20,17 @@ module Restauro
       def mashed?(coat) =
         coat.lines.any? { |line| line.role == "puree" || Families::Dough::Contents.mash(line.ingredient.to_s) }
 
+      JOINED = DataFiles.words("dishes/words.yml").fetch(:joined_by)
+      STUFFED = Regexp.union(DataFiles.words("families/breading/words.yml").fetch(:buttered),
+                             DataFiles.words("heat/words.yml").fetch(:stuffed))
+      private_constant :JOINED, :STUFFED
+
+      # "Schnitzel mit Kartoffelsalat": the dish is with it, and stuffed with nothing.
+      def beside?(part, recipe)
+        title, name = recipe.title.to_s.downcase, part.name.to_s.downcase
+        !name.empty? && !title.match?(STUFFED) && title.match?(/\b#{JOINED}\b.*#{Regexp.escape(name)}/)
+      end
+
       SWEET = %w[honey syrup granulated_sugar brown_sugar].freeze
       STIRRED = %w[liquid seasoning fat].freeze
       SPOONED = %w[late herb].freeze
@@ -37,7 +48,7 @@ module Restauro
       # Pancakes are filled with what is made for them, other batters only with what is called so.
       def filled?(part, host, recipe)
         return true if part.name.to_s.match?(Recipes::Parts::FILLING)
-        return false if dip?(part) || part.lines.all? { |line| line.kind == "table" }
+        return false if dip?(part) || part.lines.all? { |line| line.kind == "table" } || beside?(part, recipe)
 
         # What rises in the pan is too thick to be rolled up.
         return false if host.family == "batter" && host.lines.any? { |line| line.role == "lift" }
