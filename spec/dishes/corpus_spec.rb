@@ -28,6 +28,19 @@ RSpec.describe "The corpus of dishes", :long do
         expect(left.map(&:text)).to eq []
       end
 
+      it "puts inside a crumb coat, or beside it, whatever is made for it" do
+        answer = worked[row]
+        coats = answer.parts.each_index.select { |index| answer.parts[index].part.family == "breading" }
+        beside = answer.dish.joins.select { |join| coats.include?(join.to) }.map { |join| answer.parts[join.from] }
+        # What is made with a family says so itself; what is turned in a pan or a sauce is at its end.
+        stirred = beside.select { |part| part.part.family.nil? && part.steps.map(&:kind).uniq == %w[mix] }
+        forgotten = stirred.reject do |part|
+          later = answer.steps.reject { |step| step.part == part.name && step.kind != "serve" }
+          later.any? { |step| step.text.downcase.include?(part.name.downcase) || step.uses.intersect?(part.lines) }
+        end
+        expect(forgotten.map(&:name)).to eq []
+      end
+
       it "says no step twice" do
         expect(worked[row].steps.map { |step| [step.part, step.text] }.tally.select { |_, count| count > 1 }).to eq({})
       end

@@ -152,8 +152,8 @@ RSpec.describe Restauro::Dishes do
   end
 
   it "kneads butter and water into a dough before what goes over it" do
-    split = Restauro::Dishes::OverDough.new(catalogue, "Noodles with sage butter")
-      .split(read("Noodles\n300 g flour\n30 g butter\n150 ml water\n12 sage leaves").ingredients)
+    noodles = read("Noodles with sage butter\n300 g flour\n30 g butter\n150 ml water\n12 sage leaves")
+    split = Restauro::Dishes::OverDough.new(catalogue, noodles).split(noodles.ingredients)
     expect(split&.first.to_a.map(&:ingredient)).not_to eq ["wheat_flour"]
   end
 

@@ -47,8 +47,9 @@ module Restauro
 
       # Pancakes are filled with what is made for them, other batters only with what is called so.
       def filled?(part, host, recipe)
+        return false if part.lines.all? { |line| line.kind == "table" }
         return true if part.name.to_s.match?(Recipes::Parts::FILLING)
-        return false if dip?(part) || part.lines.all? { |line| line.kind == "table" } || beside?(part, recipe)
+        return false if dip?(part) || beside?(part, recipe)
 
         # What rises in the pan is too thick to be rolled up.
         return false if host.family == "batter" && host.lines.any? { |line| line.role == "lift" }
