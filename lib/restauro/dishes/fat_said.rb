@@ -11,7 +11,8 @@ module Restauro
         \b(?:1\/4|1\/2|3\/4|½|¼|¾)\s*-?\s*(?:in\b|inch)/ix
       # "Fry at 325 till done".
       BARE_DEGREES = /(?<=\bat )\d{3}\b(?!\s*(?:°|[CF]\b|g\b|ml\b))/i
-      private_constant :BARE_DEGREES, :DEEP, :SHALLOW, :HEATED, :BY_NAME, :LOW
+      HOT = /\s+(?:at |@ ?)?(\d{3}(?:\s*°?\s*[CF])?)\s*\z/
+      private_constant :HOT, :BARE_DEGREES, :DEEP, :SHALLOW, :HEATED, :BY_NAME, :LOW
 
       module_function
 
@@ -50,8 +51,11 @@ module Restauro
         found&.captures&.join
       end
 
-      # "Oil for deep frying" in the list.
-      def deep_fats(recipe) = recipe.ingredients.select { |line| line.role == "fat" }.map(&:text).grep(DEEP)
+      # "Oil for deep frying", "oil 375" in the list.
+      def deep_fats(recipe)
+        fats = recipe.ingredients.select { |line| line.role == "fat" }.map(&:text)
+        fats.grep(DEEP) + fats.grep(HOT).map { |text| text.sub(HOT, ' at \1') }
+      end
     end
   end
 end

@@ -4,6 +4,8 @@ module Restauro
   module Recipes
     # The things on one line: "50 g butter, 50 g flour", "2 eggs plus 1 yolk", "butter and flour, 50 g each".
     class Several
+      include NotedLists
+
       AND_ELSEWHERE = /(?:und|et|e|y|och|og|en|i|ja)/i
       TO_TASTE = /(?:salt|pepper|nutmeg)\b/i
       MEASURE = %r{\d+(?:[/.]\d+)?\s?(?:g|kg|oz|lb|ml|cl|dl|l|pts?|pints?|tbsp|tsp|sticks?|cups?|c|t)\b}i
@@ -15,6 +17,7 @@ module Restauro
         \s*[,;]\s+(?:plus\s+|and\s+)? |
         \s+(?:/|#{AND_ELSEWHERE})\s+(?=\d) |
         \.\s+(?=#{TO_TASTE}) |
+        (?<=\p{L})\s+(?=\d{1,2}\s+(?:eggs?|yolks?|whites?)\b) |
         (?<=\p{L})(?<!\bx)(?<!\dx)(?<!\bor)(?<!\boder)(?<!\bou)(?<!\bof)\s+(?=#{MEASURE}) |
         #{STIRRED}\s+(?:and|plus|with|in|into|to|\+|&)\s+
           (?=[\d½⅓¼⅔¾⅛]|an?\b|one\b|two\b|three\b|four\b|half\b)
@@ -33,9 +36,7 @@ module Restauro
       # "Veg: broccoli, mushrooms".
       TO_DIP = /\A\W*(?:veg(?:etables?|gies|gie)?|for dipping|to dip|to fry):\s+/i
       private_constant :TO_DIP
-      # "stock 2c", "milk 1/2 pint".
-      ENDS_IN_AMOUNT = %r{\A[[:alpha:]][^\d,]*\s[\d½⅓¼⅔¾⅛][\d\s/.½⅓¼⅔¾⅛-]*[[:alpha:]]{0,8}\.?\z}i
-      private_constant :ENDS_IN_AMOUNT, :AND_ELSEWHERE, :TO_TASTE, :MEASURE, :WASH, :AGAIN, :EGGS, :ONE_EGG
+      private_constant :AND_ELSEWHERE, :TO_TASTE, :MEASURE, :WASH, :AGAIN, :EGGS, :ONE_EGG
       MOST = 40
       LISTED = 3
 
@@ -47,7 +48,7 @@ module Restauro
 
       # @param text [String]   @return [Array<String>] the text itself where it holds one thing
       def split(text)
-        bare = text.sub(LEAD, "")
+        bare = unpacked(text.sub(LEAD, ""))
         coat(bare) || each(bare) || names(bare) || behind(bare) || listed(bare).then { |found| found.length > 1 ? found : [text] }
       end
 
@@ -66,15 +67,6 @@ module Restauro
         return if found.length < 2 || found.length > MOST || text.include?(";") || amounted?(found.first)
 
         found if found.all? { |piece| bare_name?(piece) || coat_of_it?(piece) || (counted?(piece) && amounted?(piece)) }
-      end
-
-      # "flour 3T, stock 2c, splash wine, salt": most with their amounts behind them.
-      def behind(text)
-        found = text.split(/\s*,\s*(?:and\s+)?/)
-        return if found.length < 2 || found.length > MOST || text.include?(";")
-
-        ended = found.count { |piece| piece.match?(ENDS_IN_AMOUNT) && @line_reader.thing?(piece) }
-        found if ended > 1 && found.all? { |piece| amounted?(piece) || seasons?(piece) || bare_name?(piece) }
       end
 
       def counted?(piece) = piece.match?(/\A\W*[\d½⅓¼⅔¾⅛]/)

@@ -26,12 +26,18 @@ module Restauro
       # without amounts does not.
       def dish_title?(line, following)
         bare = bare_title(line)
-        if (@line_reader.amount?(bare) && !worded?(line)) || @prose.told?(bare) || line.match?(/:\s*\S/) ||
-            (Outline::VERBS.match?(line) && !dish?(line, following))
+        if (@line_reader.amount?(bare) && !worded?(line)) || @prose.told?(bare) ||
+            (line.match?(/:\s*\S/) && !named_behind?(line)) || (Outline::VERBS.match?(line) && !dish?(line, following))
           return false
         end
 
         !bare_ingredient?(line) || line.match?(/\A\W*[[:upper:]]/) || small_title?(line, following)
+      end
+
+      # "Quick notes: Sunday chicken pie": the name stands behind the colon, with no amount and nothing listed.
+      def named_behind?(line)
+        name = line[/:\s*(\S[^:,;\d]*)\z/, 1] or return false
+        name.match?(DISH_BY_NAME) && !line.match?(/\d/)
       end
 
       # Without who eats, or how much it makes.
