@@ -33,7 +33,7 @@ module Restauro
         return [into_the_soup(from)] if from.name.match?(SOUP) && to.part.role == :dough
         return [tossed(from)] if from.part.family.nil? && to.part.role == :dough && !dip?(from)
 
-        return [turned_in(from)] if TurnedInSauce.named?(from.name)
+        return [turned_in(from)] if to.part.role == :coat && TurnedInSauce.named?(from.name, @dish.recipe)
 
         if from.part.role == :sauce
           return sauces.map { |sauce| poured(sauce, to.part.role == :coat && to.family.crisp?(to.swap)) }

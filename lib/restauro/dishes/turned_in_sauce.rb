@@ -18,8 +18,16 @@ module Restauro
       STIRRED = %w[late herb soften infuse].freeze
       private_constant :TURNED, :MARINATED, :MELTED, :DIPPED, :BOTTLED, :POURED, :STIRRED
 
-      # @param name [String, nil] of a part   @return [Boolean] whether pieces are turned in it
-      def self.named?(name) = name == NAME
+      BY_STEP = DataFiles.words("dishes/words.yml").fetch(:turned_by_step)
+      private_constant :BY_STEP
+
+      # @param name [String, nil] of a part   @param recipe [Recipes::Recipe, nil] whose steps may say it of a sauce
+      # @return [Boolean] whether pieces are turned in it
+      def self.named?(name, recipe = nil)
+        return true if name == NAME
+
+        name.to_s.match?(/\b(?:sauce|glaze)\b/i) && recipe&.steps.to_a.any? { |line| line.text.match?(BY_STEP) }
+      end
 
       # @param catalogue [Catalogue]   @param recipe [Recipes::Recipe] whose title and steps say what is done with it
       def initialize(catalogue, recipe)

@@ -10,7 +10,8 @@ module Restauro
       LAYERED = DataFiles.words("dishes/words.yml").fetch(:layered)
       SOAKS = %w[buttermilk plain_yogurt plant_yogurt].freeze
       MARINADES = %w[soy_sauce tamari dry_wine lemon_juice cider_vinegar wine_vinegar hot_sauce table_sauce].freeze
-      private_constant :SOAKS, :MARINADES, :NUTS, :LAYERED, :FRIED, :DREDGED, :DREDGES, :PIECES
+      WATERY = %w[water soda_water beer gf_beer].freeze
+      private_constant :WATERY, :SOAKS, :MARINADES, :NUTS, :LAYERED, :FRIED, :DREDGED, :DREDGES, :PIECES
 
       private
 
@@ -69,7 +70,14 @@ module Restauro
       def pressed_into_flour? = flour >= figure(:dredge_g) && ratio <= figure(:sauce_over)
 
       # Wet, then thick in flour, whatever it is wet with: chicken-fried.
-      def dredged_by_name? = @recipe.title.to_s.match?(DREDGED) && (pieces_g.positive? || unweighed_piece?)
+      def dredged_by_name? =
+        @recipe.title.to_s.match?(DREDGED) && (pieces_g.positive? || unweighed_piece?) && !watery?
+
+      # Nothing lies in water to be floured: with as much of it as that, the flour is a batter.
+      def watery?
+        wet = @parts.select { |ingredient, _| ingredient.group == "liquid" }
+        wet.any? && wet.all? { |ingredient, _| WATERY.include?(ingredient.key) } && liquid_over_flour?
+      end
 
       # "Soak the rings in buttermilk. Dredge in flour."
       def dredged_by_steps? = pieces_g.positive? && @recipe.steps.any? { |line| line.text.match?(DREDGES) }
