@@ -23,7 +23,7 @@ module Restauro
         end
 
         # @return [Array<Step>]
-        def steps = [fished, cheese, yolks, finish, @lines.toast.step, stand, keep].compact
+        def steps = [fished, blended, cheese, yolks, finish, @lines.toast.step, stand, keep].compact
 
         private
 
@@ -43,6 +43,19 @@ module Restauro
             uses: out
           )
         end
+
+        # A soup that its recipe blends.
+        def blended
+          soft = @lines.companions.at("soften") + @lines.companions.at("simmer")
+          return if soft.empty? || @swap.wheat.recipe.steps.none? { |line| line.text.match?(BLENDS) }
+
+          Step.new(kind: "finish", heat: "hob", text: "Blend it, as the recipe does; back to a simmer.",
+                   look_for: "smooth, thinner than it was for a minute",
+                   caution: "Hot soup jumps: half full at most, a cloth over the lid.")
+        end
+
+        BLENDS = DataFiles.words("families/sauce/words.yml").fetch(:blends)
+        private_constant :BLENDS
 
         def cheese
           cheeses = @lines.cheeses
