@@ -99,13 +99,9 @@ module Restauro
         (@worked.swap && @worked.pan_chosen&.say) || @said&.pan&.say || cups ||
           (state["pan"].empty? ? "not said" : state["pan"])
       def cups = @view&.snapshot&.dig(:picture, :cups)&.then { |cups| "#{cups[:count]} small ones" }
-      def oven
-        return no_oven if @view.respond_to?(:no_oven?) && @view.no_oven?
-
-        option(:oven)&.say || baked_at || (state["oven"].empty? ? "what suits" : state["oven"])
-      end
-
-      def no_oven = @view.steamed ? "none: over water" : "none: a dry pan"
+      def oven = no_oven || option(:oven)&.say || baked_at || (state["oven"].empty? ? "what suits" : state["oven"])
+      def no_oven = {"none: over water" => :steamed, "none: a dry pan" => :griddled?}.find { |_, is| over?(is) }&.first
+      def over?(is) = @view.respond_to?(is) && @view.send(is)
       def baked_at = @view&.snapshot&.dig(:picture, :bake, :oven)&.then { |celsius| "#{celsius} °C" }
       def fat(oil) = "#{oil.shallow ? "a pan of" : "deep"} #{oil.say}, #{oil.celsius.round} °C"
       def heat = option(:oil) ? fat(option(:oil)) : (option(:oven)&.say || baked_at || "not said")

@@ -20,23 +20,18 @@ module Restauro
       PICKED = DataFiles.words("ingredients/words.yml").fetch(:picked)
       # On the bone, or as thick: it is not done when it is brown.
       JOINT = Heat::PieceLine::JOINT
-      PORTIONS = DataFiles.words("ingredients/words.yml").fetch(:portions)
-      STRIPS = DataFiles.words("ingredients/words.yml").fetch(:strips)
+      PORTIONS, STRIPS, PULSES, IN_SHELLS =
+        DataFiles.words("ingredients/words.yml").values_at(:portions, :strips, :pulses, :in_shells)
       # Roots cut as fine as the onion go in with it.
-      CUT_FINE, BRIEFLY, PULPY, GRAINS, HOLDS =
-        DataFiles.words("ingredients/words.yml").values_at(:cut_fine, :briefly, :pulpy, :grains, :holds_it)
+      CUT_FINE, BRIEFLY, PULPY, GRAINS, HOLDS, LARGE =
+        DataFiles.words("ingredients/words.yml").values_at(:cut_fine, :briefly, :pulpy, :grains, :holds_it, :cut_large)
       # Dried: they take their time.
       SPOONED = DataFiles.words("ingredients/words.yml").fetch(:spooned_peppercorns)
-      TINNED, DRIED_FRUIT = DataFiles.words("ingredients/words.yml").values_at(:tinned, :dried_fruit)
-      PULSES = DataFiles.words("ingredients/words.yml").fetch(:pulses)
-      IN_SHELLS = DataFiles.words("ingredients/words.yml").fetch(:in_shells)
       # Meat that is stewed whole, and what says it is not.
-      ONE_PIECE, DICED = DataFiles.words("ingredients/words.yml").values_at(:in_one_piece, :diced)
-      BEEF = DataFiles.words("ingredients/words.yml").fetch(:beef)
-      STEAK = DataFiles.words("ingredients/words.yml").fetch(:steak)
+      ONE_PIECE, DICED, BEEF, STEAK, TINNED, DRIED_FRUIT =
+        DataFiles.words("ingredients/words.yml")
+          .values_at(:in_one_piece, :diced, :beef, :steak, :tinned, :dried_fruit)
       SOFFRITTO = DataFiles.words("ingredients/words.yml").values_at(:carrot, :onion, :celery).freeze
-      # Cut so that they are to be found in the plate.
-      LARGE = DataFiles.words("ingredients/words.yml").fetch(:cut_large)
       # Minutes in the sauce of what is not done when it is brown.
       BACK = {"joint" => :joint_minutes, "tender" => :tender_minutes}.freeze
       READY_ROW = {"stage" => "finish", "rank" => "1", "words" => "%s"}.freeze

@@ -2,10 +2,10 @@ module Restauro
   module Families
     # Sauces thickened with flour or starch. Master metric: flour-equivalents.
     class Sauce
-      %w[Becomes Body Cautions Choice Comparison Cooking Cooling CoursePoint Declarations Emulsion
-         EmulsionSteps Event Finish Formula Grade Lines LookFors LumpRisk Method OnToast Options Picture PlateTest
-         Prediction Reduction Report Rescue Roux SlurryLine SlurrySteps Solver StoveSteps StoveWords Swap SwapDraft
-         Swapper Traits Unmeasured].each do |name|
+      %w[Becomes Blended Body Cautions Choice Comparison Cooking Cooling CoursePoint Declarations Emulsion
+         EmulsionSteps Event Finish Formula Grade Lines LookFors LumpRisk Method OnToast Options Picture
+         PlateTest Prediction Reduction Report Rescue Roux SlurryLine SlurrySteps Solver StoveSteps StoveWords
+         Swap SwapDraft Swapper Traits Unmeasured].each do |name|
         autoload name.to_sym, "restauro/families/sauce/#{name.gsub(/(?<!^)([A-Z])/, '_\1').downcase}"
       end
 

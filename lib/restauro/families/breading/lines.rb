@@ -9,15 +9,12 @@ module Restauro
 
         DUST = %w[flour starch thickener lift].freeze
         WET = %w[egg liquid binder puree].freeze
-        BEATEN = DataFiles.words("families/breading/words.yml").fetch(:beaten)
-        BUTTERED = DataFiles.words("families/breading/words.yml").fetch(:buttered)
-        SMALL = DataFiles.words("families/breading/words.yml").fetch(:small_eggs)
+        BEATEN, BUTTERED, SMALL, BESIDE, HOLLOW, STUFFS =
+          DataFiles.words("families/breading/words.yml")
+            .values_at(:beaten, :buttered, :small_eggs, :beside, :hollow, :stuffs)
         CRUMB = %w[crumb cheese].freeze
         WHOLE = %w[poultry quick_meat fish].freeze
-        BESIDE = DataFiles.words("families/breading/words.yml").fetch(:beside)
         CHOPPED = DataFiles.words("heat/words.yml").fetch(:cut_up)
-        HOLLOW = DataFiles.words("families/breading/words.yml").fetch(:hollow)
-        STUFFS = DataFiles.words("families/breading/words.yml").fetch(:stuffs)
 
         attr_reader :companions
 

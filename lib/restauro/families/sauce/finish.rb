@@ -5,6 +5,8 @@ module Restauro
     class Sauce
       # The steps of a swap from when it comes off the heat: what goes in last, how it is served and kept.
       class Finish
+        include Blended
+
         # Whether something sharp should go in last: acid with a strong buffer and no alcohol to boil off.
         # @param ingredient [Ingredient, nil]
         def self.sharp?(ingredient)
@@ -37,25 +39,8 @@ module Restauro
           out = @lines.companions.at("infuse")
           return if out.empty?
 
-          Step.new(
-            kind: "finish",
-            text: "Lift out #{Companions.list(out.map { |line| named(line) })}.",
-            uses: out
-          )
+          Step.new(kind: "finish", text: "Lift out #{Companions.list(out.map { |line| named(line) })}.", uses: out)
         end
-
-        # A soup that its recipe blends.
-        def blended
-          soft = @lines.companions.at("soften") + @lines.companions.at("simmer")
-          return if soft.empty? || @swap.wheat.recipe.steps.none? { |line| line.text.match?(BLENDS) }
-
-          Step.new(kind: "finish", heat: "hob", text: "Blend it, as the recipe does; back to a simmer.",
-                   look_for: "smooth, thinner than it was for a minute",
-                   caution: "Hot soup jumps: half full at most, a cloth over the lid.")
-        end
-
-        BLENDS = DataFiles.words("families/sauce/words.yml").fetch(:blends)
-        private_constant :BLENDS
 
         def cheese
           cheeses = @lines.cheeses
