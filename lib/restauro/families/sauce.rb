@@ -38,7 +38,7 @@ module Restauro
       def predict(recipe, options)
         recipe = read(recipe)
         formula = Formula.from(recipe, catalogue, school: options.school, colour: options.colour)
-        no_liquid unless formula.poured_g.positive?
+        no_liquid(recipe) unless formula.poured_g.positive?
 
         Prediction.new(recipe, Cooking.new(formula, options.sized(formula.liquid.value), water: @water), water: @water)
       end
@@ -129,7 +129,12 @@ module Restauro
                                   "#{other.options.heat.tr("_", "-")}")]
       end
 
-      def no_liquid
+      def no_liquid(recipe)
+        if recipe.ingredients.none? { |line| line.role == "thickener" }
+          raise InvalidInput, "no flour to replace was read, and no liquid that it thickens: type lines such as '3 tbsp " \
+                              "flour' and '500 ml stock'"
+        end
+
         raise InvalidInput, "no liquid was read; a sauce needs a line such as '2 cups milk', '500 ml stock' or '500 " \
                             "g rhubarb'"
       end
