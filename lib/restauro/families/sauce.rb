@@ -131,8 +131,8 @@ module Restauro
 
       def no_liquid(recipe)
         if recipe.ingredients.none? { |line| line.role == "thickener" }
-          raise InvalidInput, "no flour to replace was read, and no liquid that it thickens: type lines such as '3 tbsp " \
-                              "flour' and '500 ml stock'"
+          raise InvalidInput, "no flour to replace was read, and no liquid that it thickens: type lines such as " \
+                              "'3 tbsp flour' and '500 ml stock'"
         end
 
         raise InvalidInput, "no liquid was read; a sauce needs a line such as '2 cups milk', '500 ml stock' or '500 " \
