@@ -9,10 +9,12 @@ module Restauro
       THICKENED = DataFiles.words("dishes/words.yml").fetch(:thickened_heading)
       REST = DataFiles.words("dishes/words.yml").fetch(:rest_heading)
       COAT = DataFiles.words("dishes/words.yml").fetch(:plain_heading)
+      # What is spooned beside it wets nothing.
+      SPOONED = DataFiles.words("dishes/words.yml").fetch(:spooned_beside)
       COATS = %w[flour starch thickener egg liquid crumb fat seasoning].freeze
       # Whole as they are.
       APART = [RiceBalls::NAME, TurnedInSauce::NAME].freeze
-      private_constant :APART, :KNEADED, :THICKENED, :REST, :COAT, :COATS
+      private_constant :SPOONED, :APART, :KNEADED, :THICKENED, :REST, :COAT, :COATS
 
       private
 
@@ -73,7 +75,7 @@ module Restauro
       # Water without flour, for a flour that is there.
       def waters?(group, dry) =
         group.lines.none? { |line| flour?(line) } && water?(group.lines) &&
-          !group.label.to_s.match?(Recipes::Parts::FILLING) && !under?(dry, group)
+          [Recipes::Parts::FILLING, SPOONED].none? { |words| group.label.to_s.match?(words) } && !under?(dry, group)
 
       # A flour for the water that is there.
       def watered?(group, last) =

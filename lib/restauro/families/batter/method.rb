@@ -52,9 +52,8 @@ module Restauro
         def dry
           lines = @lines.dry
           return if lines.empty?
-          if lines.length == 1
-            return Step.new(kind: "mix", text: "Weigh out #{list(lines)}; rub out any lumps.", uses: lines)
-          end
+
+          return Step.new(kind: "mix", text: "Weigh out #{list(lines)}; rub out any lumps.", uses: lines) if lines.one?
 
           Step.new(kind: "mix", text: "Whisk #{list(lines)} together dry.", uses: lines,
                    look_for: ("no lumps of raising agent" if lines.any? { |line| line.role == "lift" }),
@@ -69,10 +68,16 @@ module Restauro
           liquid = feel && "#{feel.first.round} g #{@catalogue.fetch(@swap.liquid.ingredient).say}"
           poured = [*("the yolks of #{list(apart)}" if apart.any?), *(list(others) if others.any?),
                     *(feel && "#{liquid}#{", ice cold" if sparkling? || iced?}")]
+          return unwetted if poured.empty?
+
           more = " Then up to #{feel.last.round} g more by feel." if feel
           Step.new(kind: "mix", text: "Add #{Companions.list(poured)}: #{how}.#{more}",
                    uses: [*apart, *others, @swap.liquid], look_for: @ours.rung&.says, safety: [raw])
         end
+
+        def unwetted =
+          Step.new(kind: "mix", text: "No liquid is listed: water by the spoon, a little at a time.", safety: [raw],
+                   look_for: "it clings to what goes in, and drops from the spoon in lumps")
 
         # Eggs that are parted: their whites go in last, whipped.
         def whites
