@@ -9,14 +9,15 @@ module Restauro
 
       # What the sauce is called.
       NAME = "Sauce to turn them in"
-      TURNED, MARINATED, MELTED, DIPPED =
-        DataFiles.words("dishes/words.yml").values_at(:turned_in_sauce, :marinated, :melted_fat, :dip)
+      TURNED, MARINATED, MELTED, DIPPED, A_SAUCE =
+        DataFiles.words("dishes/words.yml")
+          .values_at(:turned_in_sauce, :marinated, :melted_fat, :dip, :named_a_sauce)
       # Out of a bottle: no batter is made of it.
       BOTTLED = %w[hot_sauce table_sauce soy_sauce tamari].freeze
       POURED = [*BOTTLED, "cider_vinegar", "wine_vinegar", "malt_vinegar", "lemon_juice", "orange_juice", "dry_wine",
                 "tomato_paste", "tomato_passata", "stock", "apple_juice"].freeze
       STIRRED = %w[late herb soften infuse].freeze
-      private_constant :TURNED, :MARINATED, :MELTED, :DIPPED, :BOTTLED, :POURED, :STIRRED
+      private_constant :TURNED, :MARINATED, :MELTED, :DIPPED, :A_SAUCE, :BOTTLED, :POURED, :STIRRED
 
       BY_STEP = DataFiles.words("dishes/words.yml").fetch(:turned_by_step)
       private_constant :BY_STEP
@@ -33,6 +34,7 @@ module Restauro
       def initialize(catalogue, recipe)
         @catalogue = catalogue
         @words = recipe.lines.select(&:words?).map(&:text)
+        @sauce = recipe.title.to_s.match?(A_SAUCE)
         @dipped = recipe.title.to_s.match?(DIPPED)
         freeze
       end
@@ -40,7 +42,7 @@ module Restauro
       # @param lines [Array<Recipes::Line>] of one list
       # @return [Array(Array, Array), nil] what is coated, and the sauce it is turned in
       def split(lines)
-        return if @dipped && !told?
+        return if @sauce || (@dipped && !told?)
 
         cut = behind(lines) or return
         coated, sauce = lines.first(cut), lines.drop(cut)

@@ -45,6 +45,7 @@ module Restauro
 
       # Flour and nothing wet beside what is fried in it; with egg, as far as that makes no batter.
       def dredged?
+        return true if fried_dry?
         return false if flour.zero? || grams("liquid").positive? || (told_by_title == %w[sauce] && !to_dredge?)
         return true if grams("egg").positive? && Batter::Dipped.sandwich?(@recipe)
         return false unless pieces_g > flour || unweighed_piece?
@@ -55,6 +56,11 @@ module Restauro
 
         ratio.to_f < figure(:dough_under) || (fried? && to_dredge?) || starched? || laid?
       end
+
+      # Pieces, flour and a pan of oil, and nothing wet: they are floured, whatever sauce the dish is named for.
+      def fried_dry? =
+        flour.positive? && pieces_g > flour && grams("liquid").zero? && grams("egg").zero? && grams("leavener").zero? &&
+          @recipe.ingredients.any?(&:to_fry_in?)
 
       # Slices that are floured, dipped in egg and fried before they are laid in their dish.
       def laid? = @recipe.title.to_s.match?(LAYERED) && @recipe.ingredients.any?(&:to_fry_in?)
