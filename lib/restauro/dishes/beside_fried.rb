@@ -36,7 +36,7 @@ module Restauro
       private
 
       # In tortillas or a bun all of it lies together.
-      def held_in?(line) = line.text.match?(Bound::HELD) || Bound::BREADS.include?(line.ingredient)
+      def held_in?(line) = line.text.match?(Bound::HELD) || line.bread?
 
       # Behind the oil; else behind the coat and its fat, where the title's own word stands there.
       def behind(lines)

@@ -14,7 +14,6 @@ module Restauro
       NUTS = DataFiles.words("dishes/words.yml").fetch(:loaf_of_nuts)
       # No meatball has them in it, its sauce often.
       MUSHROOMS = DataFiles.words("dishes/words.yml").fetch(:mushrooms)
-      BREADS = %w[bread gf_bread].freeze
 
       ALONE = "here crumbs hold it together, and there is nothing to work out: put gluten-free breadcrumbs in " \
               "for them, or such bread, gram for gram; for a spoon of flour as much starch. Where the crumbs are a " \
@@ -62,7 +61,7 @@ module Restauro
 
       # Crumbs, an egg, or bread that is soaked; no bun that a burger is put in.   @param line [Recipes::Line]
       def binds?(line)
-        %w[crumb egg].include?(line.role) || (BREADS.include?(line.ingredient) && !line.text.match?(HELD) &&
+        %w[crumb egg].include?(line.role) || (line.bread? && !line.text.match?(HELD) &&
           !Recipes::Served.words?(line, heading: line.part))
       end
 

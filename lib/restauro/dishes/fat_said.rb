@@ -11,7 +11,7 @@ module Restauro
         \b(?:1\/4|1\/2|3\/4|½|¼|¾)\s*-?\s*(?:in\b|inch)/ix
       # "Fry at 325 till done".
       BARE_DEGREES = /(?<=\bat )\d{3}\b(?!\s*(?:°|[CF]\b|g\b|ml\b))/i
-      HOT = /\s+(?:at |@ ?)?(\d{3}(?:\s*°?\s*[CF])?)\s*\z/
+      HOT = /(?<=\boil)\s+(?:at |@ ?)?(\d{3}(?:\s*°?\s*[CF])?)\s*\z/i
       private_constant :HOT, :BARE_DEGREES, :DEEP, :SHALLOW, :HEATED, :BY_NAME, :LOW
 
       module_function

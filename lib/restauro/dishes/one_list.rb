@@ -16,7 +16,6 @@ module Restauro
       include ToppedInList
       include UnderWhiteSauce
 
-      BREADS = %w[bread gf_bread].freeze
       # Ways to split a list without a heading.
       UNNAMED = %i[filo_over crumb_topping crumbs_over_food dropped_over roasted meringue_over cream_over crust_first
                    dredged iced pancakes over_a_dough filled_dough eggs_aside named_aside beside_fried].freeze
@@ -111,12 +110,12 @@ module Restauro
       # Bread, ham and cheese beside the white sauce that goes on them.
       def sandwiched(group)
         between = group.lines.select do |line|
-          BREADS.include?(line.ingredient) || line.role == "cheese" || line.kind == "ready_meat"
+          line.bread? || line.role == "cheese" || line.kind == "ready_meat"
         end
         sauce = group.lines - between
         return unless !group.label && @title.match?(Layering::SANDWICH) && milky?(sauce)
 
-        bread = between.any? { |line| BREADS.include?(line.ingredient) }
+        bread = between.any?(&:bread?)
         [part("Filling", between), part(nil, sauce)] if bread && sauce.any? { |line| flour?(line) }
       end
 

@@ -11,7 +11,6 @@ module Restauro
         TABLE.values_at("never", "bare", "kinds").map { |kinds| kinds.transform_values { |words| /#{words}/i }.freeze }
 
       CAKE = "sponge or cake"
-      BREADS = %w[bread gf_bread].freeze
       SOAKED = "this is bread soaked in eggs and milk, and there is nothing to work out: take a bread labelled " \
                "gluten free, slice for slice, stale or toasted: it falls apart sooner"
       FRENCH_TOAST = DataFiles.words("dishes/words.yml").fetch(:french_toast)
@@ -21,7 +20,7 @@ module Restauro
       DOUGHS = DataFiles.words("dishes/words.yml").fetch(:bought_doughs)
       BOUGHT = "bought dough is made of wheat, and there is nothing to weigh in for it: type what it is made of " \
                "under a heading, such as 'Topping', '200 g flour', '60 g butter', '120 ml milk', '2 tsp baking powder'"
-      private_constant :FRENCH_TOAST, :DOUGHS, :BOUGHT, :CAKE, :BREADS, :SOAKED, :WRAPPERS, :WRAPPED
+      private_constant :FRENCH_TOAST, :DOUGHS, :BOUGHT, :CAKE, :SOAKED, :WRAPPERS, :WRAPPED
 
       module_function
 
@@ -46,7 +45,7 @@ module Restauro
         lines = recipe.ingredients
         spoon = recipe.title.to_s.match?(FRENCH_TOAST) && !dough?(recipe)
         lines = lines.reject { |line| line.role == "flour" } if spoon
-        lines.any? { |line| BREADS.include?(line.ingredient) } && lines.any? { |line| line.role == "egg" } &&
+        lines.any?(&:bread?) && lines.any? { |line| line.role == "egg" } &&
           lines.any? { |line| line.role == "liquid" } &&
           lines.none? { |line| %w[flour starch thickener crumb].include?(line.role) }
       end

@@ -49,7 +49,7 @@ module Restauro
 
       # Crumbs, bread or mince in a bird: they are done later than it is.   @param line [Recipes::Line]
       def stuffing?(line) =
-        line.role == "crumb" || Bound::BREADS.include?(line.ingredient) || line.text.match?(Bound::MINCE)
+        line.role == "crumb" || line.bread? || line.text.match?(Bound::MINCE)
 
       # A bird that is filled with them, coated with nothing.   @param recipe [Recipes::Recipe]
       # @param lines [Array<Recipes::Line>] of it

@@ -9,25 +9,22 @@ module Restauro
 
       # What the sauce is called.
       NAME = "Sauce to turn them in"
-      TURNED, MARINATED, MELTED, DIPPED, A_SAUCE =
-        DataFiles.words("dishes/words.yml")
-          .values_at(:turned_in_sauce, :marinated, :melted_fat, :dip, :named_a_sauce)
+      TURNED, BY_STEP, SAUCE, MARINATED, MELTED, DIPPED, A_SAUCE =
+        DataFiles.words("dishes/words.yml").values_at(:turned_in_sauce, :turned_by_step, :sauce_to_turn_in, :marinated,
+                                                      :melted_fat, :dip, :named_a_sauce)
       # Out of a bottle: no batter is made of it.
       BOTTLED = %w[hot_sauce table_sauce soy_sauce tamari].freeze
       POURED = [*BOTTLED, "cider_vinegar", "wine_vinegar", "malt_vinegar", "lemon_juice", "orange_juice", "dry_wine",
                 "tomato_paste", "tomato_passata", "stock", "apple_juice"].freeze
       STIRRED = %w[late herb soften infuse].freeze
-      private_constant :TURNED, :MARINATED, :MELTED, :DIPPED, :A_SAUCE, :BOTTLED, :POURED, :STIRRED
-
-      BY_STEP = DataFiles.words("dishes/words.yml").fetch(:turned_by_step)
-      private_constant :BY_STEP
+      private_constant :TURNED, :BY_STEP, :SAUCE, :MARINATED, :MELTED, :DIPPED, :A_SAUCE, :BOTTLED, :POURED, :STIRRED
 
       # @param name [String, nil] of a part   @param recipe [Recipes::Recipe, nil] whose steps may say it of a sauce
       # @return [Boolean] whether pieces are turned in it
       def self.named?(name, recipe = nil)
         return true if name == NAME
 
-        name.to_s.match?(/\b(?:sauce|glaze)\b/i) && recipe&.steps.to_a.any? { |line| line.text.match?(BY_STEP) }
+        name.to_s.match?(SAUCE) && recipe&.steps.to_a.any? { |line| line.text.match?(BY_STEP) }
       end
 
       # @param catalogue [Catalogue]   @param recipe [Recipes::Recipe] whose title and steps say what is done with it
@@ -91,7 +88,7 @@ module Restauro
       # Peppers and pineapple too; a spoon of starch and its water; salt.
       def beside_oil?(line) =
         sauce?(line) || line.role == "seasoning" || line.kind == "simmer" || line.ingredient == "water" ||
-          (group_of(line) == "starch" || line.ingredient == "maize_flour") || bottle?(line)
+          group_of(line) == "starch" || line.ingredient == "maize_flour" || bottle?(line)
 
       # No known thing: hoisin, gochujang by another name.
       def bottle?(line) = line.role == "other" && line.ingredient.nil? && line.kind.nil?

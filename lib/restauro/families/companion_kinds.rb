@@ -16,17 +16,15 @@ module Restauro
       # An onion with cloves in it gives its taste to the milk and goes out.
       STUDDED = DataFiles.words("ingredients/words.yml").fetch(:studded)
       # Woody leaves on their stalks simmer along and come out; soft ones do not.
-      SPRIGS = DataFiles.words("ingredients/words.yml").fetch(:sprigs)
-      PICKED = DataFiles.words("ingredients/words.yml").fetch(:picked)
+      SPRIGS, PICKED = DataFiles.words("ingredients/words.yml").values_at(:sprigs, :picked)
       # On the bone, or as thick: it is not done when it is brown.
       JOINT = Heat::PieceLine::JOINT
       PORTIONS, STRIPS, PULSES, IN_SHELLS =
         DataFiles.words("ingredients/words.yml").values_at(:portions, :strips, :pulses, :in_shells)
       # Roots cut as fine as the onion go in with it.
-      CUT_FINE, BRIEFLY, PULPY, GRAINS, HOLDS, LARGE =
-        DataFiles.words("ingredients/words.yml").values_at(:cut_fine, :briefly, :pulpy, :grains, :holds_it, :cut_large)
-      # Dried: they take their time.
-      SPOONED = DataFiles.words("ingredients/words.yml").fetch(:spooned_peppercorns)
+      CUT_FINE, BRIEFLY, PULPY, GRAINS, HOLDS, LARGE, EGGS, SPOONED =
+        DataFiles.words("ingredients/words.yml")
+          .values_at(:cut_fine, :briefly, :pulpy, :grains, :holds_it, :cut_large, :eggs_beside, :spooned_peppercorns)
       # Meat that is stewed whole, and what says it is not.
       ONE_PIECE, DICED, BEEF, STEAK, TINNED, DRIED_FRUIT =
         DataFiles.words("ingredients/words.yml")
@@ -60,7 +58,7 @@ module Restauro
 
         # Under "To serve" nothing is cooked along but raw meat.
         served = Recipes::Served.words?(line, heading: line.part)
-        return kind_row("table") if line.kind == "table"
+        return table_row(line) if line.kind == "table"
         return kind_row("table") if served && kind(line)&.fetch("stage") != "brown"
         if line.text.match?(STUDDED) || (line.text.match?(SPRIGS) && !line.text.match?(PICKED))
           return kind_row("infuse")
@@ -74,6 +72,9 @@ module Restauro
         stage = GROUPS.fetch(ingredient.group, "finish")
         stage == "simmer" ? kind_row("simmer") : {"stage" => stage, "rank" => "4", "words" => "%s"}
       end
+
+      # Eggs beside it ask to be done, whoever cooks them.
+      def table_row(line) = kind_row(line.text.match?(EGGS) ? "egg_beside" : "table")
 
       # What is bought without gluten is cooked as the same with it.
       def sold_free?(line) = line.ingredient == "gf_other" && !line.kind.nil?

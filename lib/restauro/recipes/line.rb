@@ -63,6 +63,7 @@ module Restauro
         def own_text = text.sub(Line::BESIDES, "")
         # Fat that the pan takes, and no dough, batter or sauce.
         def to_fry_in? = role == "fat" && (kind == PanFat::KIND || own_text.match?(Line::TO_FRY_IN))
+        def bread? = Line::BREADS.include?(ingredient)
         def yeast? = Line::YEASTS.include?(ingredient)
         def counted? = !grams.nil? && !ingredient.nil?
         # Inside slices of meat or dumplings, or of what cakes are made of: it thickens and coats nothing.
@@ -80,6 +81,7 @@ module Restauro
 
     Line::TO_FRY_IN = DataFiles.words("families/batter/words.yml").fetch(:to_fry_in)
     Line::BESIDES = /[,;(]?\s*(?:\bplus|\band|\+)\s+(?:a\s+(?:little|bit)(?:\s+of)?\s+)?(?:extra|more|some)\b.*/i
+    Line::BREADS = %w[bread gf_bread].freeze
     Line::YEASTS = %w[yeast_dried yeast_fresh].freeze
     Line::BY_THE_PIECE = %w[poultry quick_meat fish].freeze
     Line::INSIDE = %w[rolled_in bound_in in_dumplings].freeze

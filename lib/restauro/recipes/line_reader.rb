@@ -21,7 +21,7 @@ module Restauro
       WEIGHT_AHEAD = /\A\s*\((?=[^)]*\d)[^)]*\)\s*(?=\p{L})/
       COOKED_EGG = /\b(?:hard|soft)[- ]?boiled|\bpoached\b/i
       # Beside or on top of what is made.
-      EGG_ON_TOP = /\b(?:to|for) (?:be )?(?:poach|fry)(?:ing|ed)?\b|\b(?:poached|fried)\b.*\bto serve\b/i
+      EGG_ON_TOP = DataFiles.words("ingredients/words.yml").fetch(:egg_on_top)
 
       # @param catalogue [Catalogue]   @param system [String] us, metric, uk or au
       def initialize(catalogue, system: "us")

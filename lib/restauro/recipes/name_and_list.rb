@@ -7,10 +7,8 @@ module Restauro
     module NameAndList
       LINE = /\A\W*((?:[[:alpha:]][[:alpha:]'’-]*\s+){1,6}?[[:alpha:]][[:alpha:]'’-]*)(?:\.\s+|\s+)
         (?=[\d½⅓¼⅔¾⅛])(.*)\z/x
-      BY_NAME = DataFiles.words("recipes/words.yml").fetch(:dish_by_name)
+      BY_NAME, UNFINISHED = DataFiles.words("recipes/words.yml").values_at(:dish_by_name, :unfinished_name)
       FOR_WHAT = /\s+for\s.*\z/i
-      # "Gravy for 4" is no name yet.
-      UNFINISHED = /\b(?:for|serves?|makes?|with|of|and|or|in|about|für|pour|per|para|voor)\z/i
       private_constant :LINE, :BY_NAME, :FOR_WHAT, :UNFINISHED
 
       module_function

@@ -13,7 +13,7 @@ module Restauro
       WARM_BISCUITS, WITH_GRAVY, SIDE, RAW_IN_HAND =
         DataFiles.words("ingredients/words.yml")
           .values_at(:warm_biscuits, :biscuits_and_gravy, :side_dish, :raw_in_hand)
-      BREADS = %w[bread gf_bread wheat_tortilla gf_tortilla].freeze
+      TORTILLAS = %w[wheat_tortilla gf_tortilla].freeze
       SPOONED = %w[sour_cream creme_fraiche plain_yogurt plant_yogurt].freeze
       ROLES = %w[liquid fat puree cheese seasoning].freeze
       # What would be stirred in under its own name.
@@ -81,7 +81,7 @@ module Restauro
       def at_table(lines)
         floured = lines.select { |line| flour?(line) }.map(&:part)
         handheld = lines.first&.role == "title" && lines.first.text.match?(HANDHELD)
-        bread = lines.index { |line| BREADS.include?(line.ingredient) } if handheld
+        bread = lines.index { |line| line.bread? || TORTILLAS.include?(line.ingredient) } if handheld
         lines.each_with_index.map do |line, at|
           next line.with(kind: "table") if bread && raw_in_hand?(line, behind: at > bread)
 

@@ -27,16 +27,13 @@ module Restauro
       # What people say before they say what.
       LEAD = /\A\W*(?:(?:you|we|i)(?:['’]ll|\ will)?\s+(?:need|used?|take|want)|take|for\ this(?:\ you\ need)?|ingredients(?:\ are)?)\b
         \s*:?\s*(?=[\d½⅓¼⅔¾⅛])/ix
-      COAT = DataFiles.words("recipes/words.yml").fetch(:all_to_coat)
+      COAT, TO_DIP = DataFiles.words("recipes/words.yml").values_at(:all_to_coat, :to_dip)
       # "100 g flour, 1 egg, 250 ml milk; for 8 sausages".
       FOR_SO_MANY = /\Afor\s+(?=\d)/i
       WASH = /,?\s+(?:for|to) (?:an? |the )?(?:egg[- ]?wash|glaz(?:e|ing)|brush(?:ing)?)\b.*\z/i
       AGAIN = /\A(\d+)\s+(?:extra\s+|more\s+)?((?:lightly\s+|well\s+)?beaten|(?:to|for)\s+(?:the\s+)?(?:glaz|brush|coat|wash|seal)\w*)/i
       EGGS, ONE_EGG = /\beggs?\s*\z/i, /\A\d+ egg, /
-      # "Veg: broccoli, mushrooms".
-      TO_DIP = /\A\W*(?:veg(?:etables?|gies|gie)?|for dipping|to dip|to fry):\s+/i
-      private_constant :TO_DIP
-      private_constant :AND_ELSEWHERE, :TO_TASTE, :MEASURE, :WASH, :AGAIN, :EGGS, :ONE_EGG
+      private_constant :TO_DIP, :AND_ELSEWHERE, :TO_TASTE, :MEASURE, :WASH, :AGAIN, :EGGS, :ONE_EGG
       MOST = 40
       LISTED = 3
 

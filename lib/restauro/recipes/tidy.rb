@@ -87,14 +87,13 @@ module Restauro
 
       # A line that nobody types by hand, its blanks and its rows of one sign made short.
       def closed_up(line) = line.length > BY_HAND ? line.gsub(BLANKS, " ").gsub(RUN, "\\1") : line
-      # "Top w breadcrumbs", "serve w/ peas", "s+p".
-      # "1 kg potatoes mashed with butter", "2 breasts butterflied": a comma short.
-      DONE_TO_IT = /(?<=[[:alpha:]])\s+(?=(?:mashed(?:\s+with\b|\s*\z)|butterflied\b|spatchcocked\b))/i
+      COMMA_SHORT = DataFiles.words("recipes/words.yml").fetch(:comma_short)
+      # "Stock ~ 2 cups" is as much as is said.
       ABOUT_SO_MUCH = /[~≈]\s?(?=[\d½⅓¼⅔¾⅛])/
-      # "stock ~ 2 cups" is as much as is said.
+      # "Top w breadcrumbs", "serve w/ peas", "s+p".
       def in_full(line) =
         line.gsub(WITH, "with ").gsub(SALT_AND_PEPPER, "salt and pepper").gsub(ABOUT_SO_MUCH, "")
-            .gsub(DONE_TO_IT, ", ")
+            .gsub(COMMA_SHORT, ", ")
 
       # @param text [String]   @param line_reader [LineReader]   @return [Array<String>]
       def lines(text, line_reader)

@@ -18,7 +18,7 @@ module Restauro
       def self.dish_on_its_line?(name) =
         DISHES.any? { |family| Families::Detection::WORDS.fetch(family).match?(name) } && !name.match?(PART_ALONE)
       DISHES = %w[gnocchi pasta batter].freeze
-      PART_ALONE = /\A\W*(?:the )?(?:(?:\w+ )?(?:dough|sheets)|pasta|batter|coating|dumplings?|noodles)\W*\z/i
+      PART_ALONE = DataFiles.words("recipes/words.yml").fetch(:part_alone)
 
       private
 

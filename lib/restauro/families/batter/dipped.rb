@@ -8,12 +8,11 @@ module Restauro
       module Dipped
         PIECES = DataFiles.words("heat/words.yml").fetch(:cut_up)
         SANDWICH, STUFFED = DataFiles.words("families/batter/words.yml").values_at(:sandwich, :stuffed)
-        BREADS = %w[bread gf_bread].freeze
-        private_constant :PIECES, :SANDWICH, :STUFFED, :BREADS
+        private_constant :PIECES, :SANDWICH, :STUFFED
 
         # Slices of bread with something between them.   @param recipe [Recipes::Recipe]
         def self.sandwich?(recipe) =
-          recipe.title.to_s.match?(SANDWICH) && recipe.ingredients.any? { |line| BREADS.include?(line.ingredient) }
+          recipe.title.to_s.match?(SANDWICH) && recipe.ingredients.any?(&:bread?)
 
         # @return [Array<Recipes::Line>] what is dipped; none where all of it goes in
         def coated

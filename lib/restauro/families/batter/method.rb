@@ -61,10 +61,9 @@ module Restauro
         end
 
         def wet
-          others = @lines.wet
           how = pudding? ? "do not care for lumps: they bake out" : note(main_flour)["lumps"]
           feel = by_feel
-          apart, others = others.partition { |line| Recipes::PartedEggs.line?(line) }
+          apart, others = @lines.wet.partition { |line| Recipes::PartedEggs.line?(line) }
           liquid = feel && "#{feel.first.round} g #{@catalogue.fetch(@swap.liquid.ingredient).say}"
           poured = [*("the yolks of #{list(apart)}" if apart.any?), *(list(others) if others.any?),
                     *(feel && "#{liquid}#{", ice cold" if sparkling? || iced?}")]
@@ -139,7 +138,8 @@ module Restauro
 
         def serve
           table = @lines.table
-          table.empty? ? [] : [Step.new(kind: "serve", text: "Serve with #{list(table)}.", uses: table)]
+          safe = @lines.companions.safety(table)
+          table.empty? ? [] : [Step.new(kind: "serve", text: "Serve with #{list(table)}.", uses: table, safety: safe)]
         end
 
         def keep =

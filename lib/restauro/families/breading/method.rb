@@ -125,7 +125,7 @@ module Restauro
           coat = " A sauce goes on at the last moment, or the coat is soft." unless bare
           with = "; serve with #{list(table)}" if table.any?
           Step.new(kind: "serve", text: "Salt them hot, on a rack#{with}.#{coat}",
-                   uses: table, hold_minutes: 5)
+                   uses: table, hold_minutes: 5, safety: @lines.companions.safety(table))
         end
 
         def keep

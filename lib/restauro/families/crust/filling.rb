@@ -27,7 +27,7 @@ module Restauro
             DataFiles.yaml("families/crust/fillings.yml").find { |_, candidate| told?(candidate) } ||
             ["sauce", Filling.plain]
           @kind, row = "sauce", Filling.plain if @kind == "custard" && boiled?
-          rule = WHOLE_CUTS[whole&.kind] unless @kind == "poultry"
+          rule = rule_of(whole)
           told = row["done_celsius"] unless rule
           @done_celsius = told ? Float(told) : Safety.celsius(rule || row["safety"])
           @why = rule ? "done all through" : row["why"]
@@ -107,6 +107,12 @@ module Restauro
         def holds?(groups, row)
           lines = row["cooked"] ? recipe.ingredients : recipe.ingredients.reject { |line| line.part == Parts::MADE }
           lines.any? { |line| line.ingredient && groups.include?(@catalogue.fetch(line.ingredient).group) }
+        end
+
+        # A whole cut's own, where no other raw meat lies around it: ham is cooked or cured.   @return [String, nil]
+        def rule_of(whole)
+          rule = WHOLE_CUTS[whole&.kind]
+          rule if (meats - [rule, "reheat"]).empty?
         end
 
         # Raw meat in it is cooked by its own rule before it goes in.

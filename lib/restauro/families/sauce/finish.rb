@@ -119,7 +119,7 @@ module Restauro
           Step.new(
             kind: "serve",
             text: "#{turned || "S"}#{served}#{", with #{@lines.list(table)} beside it" if table.any?}.",
-            uses: [*pasta, *table],
+            uses: [*pasta, *table], safety: @lines.companions.safety(table),
             minutes: @ours.cooling.empty? ? nil : minutes(@ours.cooling.last.seconds - @ours.end_seconds),
             look_for: "#{LookFors.does(@ours.viscosity_plate.value)}; it goes on thickening as it cools"
           )
