@@ -11,7 +11,9 @@ module Restauro
         # @param crust [Prediction]   @return [Array<Warning>]
         def of(crust)
           heated = crust.steamed? || crust.griddled? ? [] : [*heat(crust), baked(crust)]
-          [size(crust), weak(crust), *pan(crust), filling(crust), *heated].compact
+          # By the piece in a dry pan it lies in no tin.
+          lined = crust.griddled? ? [] : pan(crust)
+          [size(crust), weak(crust), *lined, filling(crust), *heated].compact
         end
 
         # Only what is closed around its filling can be fried.   @return [Warning, nil]

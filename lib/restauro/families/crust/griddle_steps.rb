@@ -18,7 +18,8 @@ module Restauro
         private
 
         def figure(name) = Constants.fetch(:crust, name)
-        def count = [(@ours.grams / figure(:griddle_piece_g)).round, 1].max
+        # As many as the recipe says, else as many as there are in the dough.
+        def count = @ours.options.makes || [(@ours.grams / figure(:griddle_piece_g)).round, 1].max
 
         def divide
           Step.new(kind: "shape", look_for: "a crack at the rim: press it together with a wet finger",
