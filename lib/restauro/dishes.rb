@@ -83,6 +83,7 @@ module Restauro
       SaidSentences
       SecondFormula
       SetAndCut
+      Simmer
       Sized
       Solver
       StewAndDumplings

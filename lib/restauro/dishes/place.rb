@@ -8,6 +8,18 @@ module Restauro
       def part = dish.parts[index]
       # @return [Said] what the recipe says of oven, tin and minutes
       def said = dish.said
+      # The time on the stove that is said of this part, in a dish of one the first.   @return [Simmer, nil]
+      def simmer
+        others = dish.parts.reject.with_index { |_, at| at == index }
+        said.simmers.find { |one| one.of?(part, others) }
+      end
+
+      # Whether it may be any part's: no other one is spoken of.
+      def nobody_elses?(simmer)
+        named = dish.parts.map { |other| simmer.names(other) }
+        named[index] == named.max
+      end
+
       def only_of_its_family? = dish.parts.one? { |other| other.family == part.family }
       # Crumbs and dumplings are over it, and ask nothing of it.
       def in_a_crust? =

@@ -27,9 +27,10 @@ module Restauro
       def self.drained?(line) = line.text.match?(DRAINED) && !line.text.match?(Families::CompanionKinds::READY)
 
       # @param part [Part]   @param coats [Boolean] whether its crumbs go around what a batter is on
-      def initialize(part, catalogue, exclusion, coats: false)
+      def initialize(part, catalogue, exclusion, coats: false, simmer_minutes: nil)
         @part = part
         @coats = coats
+        @simmer_minutes = simmer_minutes || Constants.fetch(:making, :tender_minutes)
         @catalogue = catalogue
         @units = KitchenUnits.of(part.recipe.system)
         @found = Diets::Substitutes.new(catalogue, exclusion, units: @units).of(part.recipe)

@@ -59,10 +59,13 @@ module Restauro
       def dusts?(line) =
         %w[flour starch thickener].include?(line.role) && (line.grams.nil? || line.text.match?(Recipes::ToDredge::WORDS))
 
-      # Raw slices stay raw; what would swim is fried first.
+      # Raw slices stay raw; what would swim is fried first, or roasted where its recipe does so.
       def laid(slices)
         lines = slices.select { |line| Bake.fried_layer?(line) }
         return [] if lines.empty?
+
+        oven, minutes = roasted(lines)
+        return roasted_steps(lines, oven, minutes) if oven
 
         [
           Families::Step.new(
@@ -73,6 +76,24 @@ module Restauro
             look_for: "brown, and soft when pressed"
           )
         ]
+      end
+
+      # @return [Array(Kitchen::OvenTemperature, Float), nil] as a step that names them says it, and its min
+      def roasted(lines)
+        stems = lines.flat_map { |line| Simmer.stems(line.name_text.to_s) }
+        text = @part.recipe.steps.flat_map { |line| line.text.split(/(?<=[.;!])\s+/) }.grep(SaidSentences::ROASTED)
+                    .find { |sentence| stems.any? { |stem| sentence.downcase.include?(stem) } }
+        oven, minutes = OvenSaid.of(text), TimeSaid.of(text).first if text
+        [oven, minutes] if oven && minutes
+      end
+
+      def roasted_steps(lines, oven, minutes)
+        [Families::Step.new(kind: "preheat", text: "Heat the oven to #{oven.say}.", celsius: oven.celsius,
+                            minutes: Constants.fetch(:crust, :preheat_minutes)),
+         Families::Step.new(kind: "bake", uses: lines, celsius: oven.celsius, minutes: minutes,
+                            text: "Brush the slices of #{list(lines)} with oil, side by side on a tray; roast them at " \
+                                  "#{oven.say}.",
+                            look_for: "brown, and soft when pressed")]
       end
     end
   end

@@ -64,7 +64,7 @@ module Restauro
             kind: "simmer",
             text: "#{name}: simmer #{list(rest)} gently.",
             uses: rest,
-            minutes: Constants.fetch(:making, :tender_minutes),
+            minutes: @simmer_minutes,
             look_for: "thick enough that a spoon leaves a track"
           )
         first = [*Families::Companions.new(early, @catalogue).early_steps(fats), simmer]

@@ -3,7 +3,7 @@
 module Restauro
   module Dishes
     # What goes tender: simmered in what is poured, or boiled, and then blended or dressed.
-    #   Needs @part, name, list and cooks?.
+    #   Needs @part, @simmer_minutes, name, list and cooks?.
     module PlainTender
       PUREED = DataFiles.words("dishes/words.yml").fetch(:pureed)
       # What makes vegetables glossy.
@@ -36,7 +36,7 @@ module Restauro
           Families::Step.new(
             kind: "simmer",
             text: "#{name}: pour in #{list(liquids)}; simmer gently.",
-            minutes: Constants.fetch(:making, :tender_minutes),
+            minutes: @simmer_minutes,
             uses: liquids,
             look_for: boils_down(liquids, lines)
           ),

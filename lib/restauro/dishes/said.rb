@@ -8,9 +8,9 @@ module Restauro
     #   bake_minutes, simmer_minutes, steam_minutes min · makes how many · oil "180C", "175C shallow" or nil
     #   turned TurnedDown, where the oven is set anew · baked whether it goes into an oven at all, grills whether it
     #   browns under a grill · pot PotSaid, one that cooks by itself · bakes [min, oven or nil], each time it is baked
-    #   from Hash of name => line
+    #   simmers Array of Simmer, each time on the stove · from Hash of name => line
     Said = Value.of(:oven, :blind_oven, :pan, :bake_minutes, :turned, :simmer_minutes, :steam_minutes, :makes, :oil,
-                    :pot, :baked, :grills, :bakes, :from) do
+                    :pot, :baked, :grills, :bakes, :simmers, :from) do
       # Meat that goes tender under a lid in the oven, and not on the stove before.   @param parts [Array<Part>]
       def stewed_in_the_oven?(parts) =
         baked && bake_minutes.to_f >= Constants.fetch(:dishes, :oven_stew_minutes) &&
@@ -50,14 +50,14 @@ module Restauro
         words = recipe.lines.select(&:words?).map { |line| line.text.gsub(A_POT, "pot") }
         sentences = sentences(words)
         sentences = sentences.reject { |text| Roast.step?(text) } if !roasts && Roast.alone?(recipe)
-        baking = filled_first(sentences)
+        baking = filled_first(roasts ? sentences : without_roasted(sentences))
         found = {
           oven: oven(baking),
           blind_oven: oven(blind(sentences)),
           pan: pan(sentences),
           bake_minutes: (minutes(behind_the_batter(sentences), COOKS) if oven(baking)) || minutes(baking, BAKES),
           turned: first_in(baking) { |text| TurnedDown.of(text) },
-          simmer_minutes: simmer_minutes(sentences, oven(baking)&.last),
+          simmer_minutes: minutes(on_the_stove(sentences, oven(baking)&.last), SIMMERS),
           steam_minutes: minutes(sentences, STEAMS),
           makes: first_in(words) { |text| CountSaid.of(text, title: text.equal?(words.first)) },
           oil: FatSaid.of(recipe, sentences),
@@ -70,20 +70,21 @@ module Restauro
         units = Recipes::UnitClues.line(recipe.lines.map(&:text), recipe.system)
         from = found.except(:turned).transform_values(&:last).merge({units: units}.compact)
         new(**found.transform_values(&:first), baked: baked, grills: grills, bakes: bakes(baking),
+            simmers: Simmer.all(words, timed(on_the_stove(sentences, oven(baking)&.last), SIMMERS)),
             from: from.transform_values(&:strip).freeze)
       end
 
       private
 
       # @return [Array(Float, Kitchen::OvenTemperature)] min, and at what, where that is said
-      def bakes(sentences)
-        timed = sentences.grep(BAKES).select { |text| TimeSaid.of(text).any? }
-        timed.map { |text| [TimeSaid.of(text).first, OvenSaid.of(text)] }.freeze
-      end
+      def bakes(sentences) = timed(sentences, BAKES).map { |text| [TimeSaid.of(text).first, OvenSaid.of(text)] }.freeze
+      def timed(sentences, words) = sentences.grep(words).select { |text| TimeSaid.of(text).any? }
 
       # On the stove; or in an oven that is not the bake's: "Cook the stew for 2 hours at 160C. Top it, bake at 200C."
-      def simmer_minutes(sentences, bake)
-        minutes(sentences.reject { |text| OvenSaid.of(text) }, SIMMERS) || minutes(sentences - [bake], SIMMERS)
+      # @return [Array<String>] sentences
+      def on_the_stove(sentences, bake)
+        stove = sentences.reject { |text| OvenSaid.of(text) }
+        timed(stove, SIMMERS).any? ? stove : sentences - [bake]
       end
 
       # A casserole that simmers does so on the stove.

@@ -4,9 +4,9 @@ module Restauro
   module Dishes
     # The sentences of a method, as far as what they say of oven and stove belongs together.
     module SaidSentences
-      BAKES, TURNS, FILLED_THEN, BLIND, STOVE_THEN_BAKE, BATTER_IN =
+      BAKES, TURNS, FILLED_THEN, BLIND, STOVE_THEN_BAKE, BATTER_IN, ROASTED =
         DataFiles.words("dishes/words.yml")
-          .values_at(:bakes, :turns, :filled_then, :blind, :stove_then_bake, :batter_in)
+          .values_at(:bakes, :turns, :filled_then, :blind, :stove_then_bake, :batter_in, :roasted_beforehand)
 
       # "Bake for 30", "180 for 35-40": nobody bakes for hours, or for so many who eat.
       BARE_MINUTES = /\bfor\s+(?:about\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?(?=\s*(?:[.,;]|\z))/i
@@ -48,6 +48,16 @@ module Restauro
 
         clauses(sentences).partition { |text| !text.match?(BLIND) }.flatten
       end
+
+      # Vegetables that are roasted before the dish they lie in is baked.
+      def without_roasted(sentences)
+        sentences.reject.with_index do |text, at|
+          text.match?(ROASTED) && sentences.drop(at + 1).any? { |later| baked_on?(later) }
+        end
+      end
+
+      # In an oven and for a time of its own.
+      def baked_on?(text) = text.match?(BAKES) && OvenSaid.of(text) && TimeSaid.of(text).any?
 
       # "Heat the fat for 10 minutes, pour in the batter, cook for 25."   @return [Array<String>]
       def behind_the_batter(sentences)

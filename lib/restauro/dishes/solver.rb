@@ -52,7 +52,8 @@ module Restauro
           part,
           @catalogue,
           @exclusion,
-          coats: @dish.joins_from(index).any? { |join| join.how == "coats" }
+          coats: @dish.joins_from(index).any? { |join| join.how == "coats" },
+          simmer_minutes: Place.new(@dish, index).simmer&.minutes
         ).answer
       end
 

@@ -9,9 +9,10 @@ module Restauro
       NUTS = "ground_nuts".freeze
       LAYERED = DataFiles.words("dishes/words.yml").fetch(:layered)
       SOAKS = %w[buttermilk plain_yogurt plant_yogurt].freeze
+      SOY = %w[soy_sauce tamari].freeze
       MARINADES = %w[soy_sauce tamari dry_wine lemon_juice cider_vinegar wine_vinegar hot_sauce table_sauce].freeze
       WATERY = %w[water soda_water beer gf_beer].freeze
-      private_constant :WATERY, :SOAKS, :MARINADES, :NUTS, :LAYERED, :FRIED, :DREDGED, :DREDGES, :PIECES
+      private_constant :WATERY, :SOAKS, :SOY, :MARINADES, :NUTS, :LAYERED, :FRIED, :DREDGED, :DREDGES, :PIECES
 
       private
 
@@ -32,13 +33,22 @@ module Restauro
       # What is soaked in something sour and then dredged is in no batter: nothing lifts or binds it.
       def soaked?
         wet = @parts.select { |ingredient, _| ingredient.group == "liquid" }
-        wet.any? && (wet.all? { |ingredient, _| SOAKS.include?(ingredient.key) } || marinated?(wet)) &&
-          grams("egg").zero? && grams("leavener").zero?
+        return false unless wet.any? && grams("leavener").zero?
+
+        (grams("egg").zero? && wet.all? { |ingredient, _| SOAKS.include?(ingredient.key) }) || marinated?(wet)
       end
 
-      # Too little of what is salt and sharp to make a batter of the flour, and none of it water.
-      def marinated?(wet) =
-        fried? && wet.all? { |ingredient, _| MARINADES.include?(ingredient.key) } && ratio < figure(:dough_under)
+      # Too little of what is salt and sharp, with an egg or none, to make a batter of the flour, and none of it water.
+      def marinated?(wet)
+        fried? && wet.all? { |ingredient, _| MARINADES.include?(ingredient.key) } &&
+          (ratio < figure(:dough_under) || salt?(wet))
+      end
+
+      # Half of it or more soy sauce: as a batter nobody could eat it.
+      def salt?(wet)
+        soy = wet.sum { |ingredient, g| SOY.include?(ingredient.key) ? g : 0.0 }
+        soy >= wet.sum(&:last) / 2
+      end
 
       # Wet enough to cling, around pieces that are fried: nobody rolls that out.
       def fried_wet? = fried? && pieces_g > flour && grams("liquid").positive? && ratio < figure(:dough_under)

@@ -26,6 +26,10 @@ module Restauro
       ON_THE_LINE = /\A\W*([[:alpha:]][^:\d]{1,40}?(?:\s(?:for|serves)\s\d{1,2})?)(?:\s*:|\s[-–—])\s+(.*[\d½⅓¼⅔¾⅛].*)\z/
       # "Serve with 300 g rice" is such a line, with no colon; with a full stop it is a sentence.
       SERVE = /\A\W*((?:to )?serve(?:d)?(?: with)?)\s+((?:about )?[\d½⅓¼⅔¾⅛](?:.*[^.!])?)\z/i
+      # "To serve: lemon wedges, mayonnaise" is a list without amounts, "To serve: spoon it over" a step.
+      SERVED = /\A\W*((?:to|for)\ (?:serv(?:e|ing)|garnish|finish|decorate)|zum\ (?:servieren|garnieren)|
+        (?:pour|para)\ servir|per\ servire|om\ te\ serveren)\s*:\s+([^\d.!]+)\z/ix
+      SAYS_WHERE = /\b(?:the|over|on top|through|it|them)\b/i
       # "~ Pastry ~", "--- Sauce ---", "Gravy -".
       RULED = /\A\s*[~=_|>•·–—-]+\s+(?=[[:alpha:]][^,.\d]*\s[~=_|<•·–—-]+\s*\z)|(?<=\p{L})\s+[~=_|<•·–—-]+\s*\z/
       MOST_WORDS = 5
@@ -41,6 +45,8 @@ module Restauro
       # @param following [String] the next line: what a heading without a colon is above
       def heading?(line, following)
         return false if @line_reader.amount?(line) || (line.match?(TO_USE) && @line_reader.known_name?(line))
+
+        return false if served(line)
 
         line, following = [line, following].map { |text| text.gsub(RULED, "") }
         return true if FOR.match?(line) || COLON.match?(line)
@@ -73,7 +79,23 @@ module Restauro
         [match[1], match[2]] if @line_reader.thing?(match[2])
       end
 
+      # @return [Array(String, Array<String>), nil] the name and the things
+      def served(line)
+        match = SERVED.match(line) or return
+        things = match[2].split(/\s*,\s*(?:and\s+)?/).flat_map { |thing| both(thing) }
+        [match[1], things] if things.none? { |thing| told?(thing) }
+      end
+
       private
+
+      # "Naan and soy sauce" is two things, "salt and pepper" one.   @return [Array<String>]
+      def both(thing)
+        two = thing.split(/\s+and\s+/)
+        two.all? { |name| @line_reader.known_name?(name) } && !@line_reader.seasoning?(thing) ? two : [thing]
+      end
+
+      def told?(thing) =
+        thing.match?(SAYS_WHERE) || (Outline::VERBS.match?(thing) && !@line_reader.known_name?(thing))
 
       # A few words with a capital, no sentence.
       def bare?(line) = line.split.length <= MOST_WORDS && line.match?(/\A[#*\s]*[[:upper:]][^.,;!?\d()]*[*:]*\s*\z/)

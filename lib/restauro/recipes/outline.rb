@@ -92,8 +92,8 @@ module Restauro
 
       # One entry for each thing on the line, in the part that the line itself names or the one above it.
       def things(line, bare, part, bulleted)
-        named = @headings.on_the_line(bare, @several)
-        parts = @several.split(named ? named.last : bare)
+        named = @headings.served(bare) || @headings.on_the_line(bare, @several)
+        parts = Array(named ? named.last : bare).flat_map { |text| @several.split(text) }
         return [Entry.new(line, :ingredient, part, bulleted, line, 0)] if parts.length == 1 && named.nil?
 
         part = named.first if named && !INGREDIENTS.match?(named.first)
@@ -118,7 +118,7 @@ module Restauro
 
       def step?(line)
         return !@line_reader.amount?(line.sub(NUMBERED, "")) || @prose.told?(line) if NUMBERED.match?(line)
-        return false if listing?(line)
+        return false if listing?(line) || @headings.served(line)
         return false if STATE.match?(line) && @line_reader.thing?(line)
         return true if [ADVICE, METHOD_BEFORE, TIME_FIRST, DEGREES_FOR].any? { |words| words.match?(line) }
         return true if SAYS_HOW.match?(line) && !@line_reader.thing?(line) && !ABOUT.match?(line)

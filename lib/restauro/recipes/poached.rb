@@ -4,10 +4,10 @@ module Restauro
   module Recipes
     # Meat that goes tender in its stock before there is a sauce, and stays white: a step says so, or the dish's name.
     module Poached
-      STEP, TITLE, BROWNED, JOINT, SLICES, BIRD, HEN, GREENS =
+      STEP, TITLE, BROWNED, JOINT, SLICES, BIRD, HEN, GREENS, STRAINED =
         DataFiles.words("dishes/words.yml")
           .values_at(:poached, :poached_by_name, :meat_browned, :cured_joint, :cured_in_slices, :bird_poached,
-                     :soup_hen, :soup_greens)
+                     :soup_hen, :soup_greens, :strained_out)
       WITH = "poached_with"
       private_constant :STEP, :TITLE, :BROWNED, :JOINT, :SLICES, :BIRD, :HEN, :GREENS, :WITH
       KINDS = {meat: "poached_meat", bird: "poached_bird", joint: "poached_joint"}.freeze
@@ -18,8 +18,25 @@ module Restauro
       def of(lines)
         return lines unless said?(lines)
 
-        lines.map { |line| (kind = kind(line) || (WITH if greens?(line))) ? line.with(kind: kind) : line }
+        strained = strained(lines)
+        lines.map do |line|
+          kind = kind(line) || (WITH if greens?(line) || strained_out?(line, strained))
+          kind ? line.with(kind: kind) : line
+        end
       end
+
+      # The sentence that poaches it, where what else was in the pot is strained out then.   @return [String]
+      def strained(lines)
+        steps = lines.select { |line| line.role == "step" }.map(&:text)
+        return "" unless steps.any? { |text| text.match?(STRAINED) }
+
+        steps.flat_map { |text| text.split(/(?<=[.;!])\s+/) }.find { |text| step?(text) }.to_s.downcase
+      end
+
+      # @param line [Line]   @param sentence [String] what is poached together
+      def strained_out?(line, sentence) =
+        line.kind == "soften" && !line.words? &&
+          line.name_text.to_s.downcase.scan(/\p{L}{4,}/).any? { |word| sentence.include?(word.delete_suffix("s")) }
 
       # What gives the stock its taste, and goes out with the bones.   @param line [Line]
       def greens?(line) = !line.words? && line.text.match?(GREENS)

@@ -43,21 +43,20 @@ module Restauro
         def told(place, _shared)
           return {stew_minutes: 0.0} if later?(place)
 
-          minutes = place.said.simmer_minutes if place.only_of_its_family?
-          return {} unless minutes
+          simmer = simmer(place) or return {}
+          return {stew_minutes: simmer.minutes} if place.part.lines.any? { |line| stewed?(line) }
 
-          if place.part.lines.any? { |line| stewed?(line) }
-            {stew_minutes: minutes}
-          else
-            of_another_pot?(place) ? {} : {simmer_s: 60.0 * minutes}
-          end
+          Recipes::Poached.step?(simmer.text) ? {} : {simmer_s: 60.0 * simmer.minutes}
+        end
+
+        # What is said of it, else of no other part.   @return [Dishes::Simmer, nil]
+        def simmer(place)
+          first = place.said.simmers.first
+          place.simmer || (first if first && place.only_of_its_family? && place.nobody_elses?(first))
         end
 
         def stewed?(line) =
           ["whole_meat", *Recipes::Poached::KINDS.values].include?(line.kind) || CompanionKinds.joint?(line)
-
-        # Minutes of meat that is cooked apart.
-        def of_another_pot?(place) = Recipes::Poached.step?(place.said.from[:simmer_minutes].to_s)
 
         # Its meat goes tender in the oven, in a pot of its own, or in a basin over water.
         def later?(place) = place.said.stewed_in_the_oven?(place.dish.parts) || place.said.pot || steamed?(place)

@@ -49,7 +49,7 @@ module Restauro
         private
 
         def roux
-          fats, with = @lines.fats, [*@lines.thickeners, *@lines.spices]
+          fats, with = @lines.fats, [*@lines.thickeners, *(@lines.spices unless roux_first?)]
           melted = "Melt #{@lines.list(fats)} on medium. Stir in"
           start = softened? && !roux_first? ? "Into the pan with the fat: stir in" : melted
           Step.new(
@@ -73,9 +73,10 @@ module Restauro
           "#{butter.ingredient == "butter" ? "Butter" : "Plant butter"} going brown: off the heat at once."
         end
 
+        # Spice would burn in a roux as dark as that.
         def pour
           lumps = LumpRisk.assess(@formula, @ours.options.pour || LumpRisk.usual("roux"))
-          into = liquid.empty? ? [*@lines.wines, *poured] : poured
+          into = [*(@lines.wines if liquid.empty?), *poured, *(@lines.spices if roux_first?)]
           Step.new(
             kind: "mix",
             heat: "hob",
