@@ -44,6 +44,7 @@ module Restauro
       def broth(group)
         last, rest = group.lines.last, group.lines[0...-1]
         return [Group.new(last.name_text, group.lines)] if group.label.nil? && rest.empty? && behind_a_filling?(last)
+        return [Group.new(OverDough::NAME, group.lines)] if group.label.nil? && over_the_filled?(group.lines)
         return [group] unless group.label.to_s.match?(FILLING) && last.ingredient == "stock" && last.grams
 
         grams = rest.sum { |line| line.grams&.value.to_f }
@@ -53,9 +54,15 @@ module Restauro
         [Group.new(group.label, rest), Group.new(last.name_text, [last])]
       end
 
+      # Butter behind it, with leaves or by the dish's name: the pieces are turned in it.
+      def over_the_filled?(lines) =
+        lines.first.role == "fat" && lines.none? { |line| flour?(line) || line.role == "liquid" } && filled_on_a_line? &&
+          (lines.any? { |line| line.kind == "herb" } || @recipe.title.to_s.match?(/\bbutter\b/i))
+
       # Stock alone, behind a filling that was told on one line with its name.
       def behind_a_filling?(line) =
-        line.ingredient == "stock" && line.grams && @recipe.ingredients.any? { |one| one.part.to_s.match?(FILLING) }
+        line.ingredient == "stock" && line.grams && filled_on_a_line?
+      def filled_on_a_line? = @recipe.ingredients.any? { |one| one.part.to_s.match?(FILLING) }
 
       # "Assembly: 9 lasagne sheets, 60 g parmesan": layers, and cheese over them; also behind lists that have a name.
       def assembled(group)

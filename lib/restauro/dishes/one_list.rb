@@ -113,7 +113,7 @@ module Restauro
           line.bread? || line.role == "cheese" || line.kind == "ready_meat"
         end
         sauce = group.lines - between
-        return unless !group.label && @title.match?(Layering::SANDWICH) && milky?(sauce)
+        return if group.label || !@title.match?(Layering::SANDWICH) || !milky?(sauce) || sauce.any?(&:by_the_piece?)
 
         bread = between.any?(&:bread?)
         [part("Filling", between), part(nil, sauce)] if bread && sauce.any? { |line| flour?(line) }

@@ -43,7 +43,7 @@ module Restauro
       NO_OVEN = DataFiles.words("dishes/words.yml").fetch(:no_oven)
       DEGREES = /\d{3}\s*°?\s*[CF]\b|gas (?:mark )?\d/i
       HOT_TIN, COOKS = DataFiles.words("dishes/words.yml").values_at(:fat_in_its_tin, :cooks_for)
-      PAN_WORD = DataFiles.words("dishes/words.yml").fetch(:pan)
+      PAN_WORD, DRY_PAN = DataFiles.words("dishes/words.yml").values_at(:pan, :a_dry_pan)
       # @param recipe [Recipes::Recipe]   @param roasts [Boolean] whether what is said of a roast is asked for
       # @return [Said]
       def of(recipe, roasts: false)
@@ -104,7 +104,7 @@ module Restauro
 
       def pan(texts)
         first_in(texts) do |text|
-          next unless text.match?(PAN_WORD)
+          next if !text.match?(PAN_WORD) || text.match?(DRY_PAN)
 
           Kitchen::BakingPan.parse(text) ||
             (text.match?(/\d\s*-?\s*(?:cm|in\b|inch)/i) ? Kitchen::BakingPan.parse("#{text} round") : nil)

@@ -12,6 +12,7 @@ module Restauro
       SOY = %w[soy_sauce tamari].freeze
       MARINADES = %w[soy_sauce tamari dry_wine lemon_juice cider_vinegar wine_vinegar hot_sauce table_sauce].freeze
       WATERY = %w[water soda_water beer gf_beer].freeze
+      ROUX = DataFiles.words("families/sauce/words.yml").fetch(:roux_by_name)
       private_constant :WATERY, :SOAKS, :SOY, :MARINADES, :NUTS, :LAYERED, :FRIED, :DREDGED, :DREDGES, :PIECES
 
       private
@@ -100,6 +101,9 @@ module Restauro
 
       # A spoon of flour and nothing poured that is known: what it is poured in is still to be typed.
       def unwetted_spoon? = grams("liquid").zero? && flour <= Constants.fetch(:dishes, :second_liquid_g)
+
+      # Fat and flour for the freezer: what it is stirred into is still to be typed.
+      def roux? = @recipe.title.to_s.match?(ROUX) && grams("liquid").zero? && grams("egg").zero?
 
       def fried? = @recipe.lines.any? { |line| line.text.match?(FRIED) }
 

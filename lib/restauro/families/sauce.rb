@@ -5,7 +5,7 @@ module Restauro
       %w[Becomes Blended Body Cautions Choice Comparison Cooking Cooling CoursePoint Declarations Emulsion
          EmulsionSteps Event Finish Formula Grade Lines LookFors LumpRisk Method OnToast Options Picture
          PlateTest Prediction Reduction Report Rescue Roux SlurryLine SlurrySteps Solver StoveSteps StoveWords
-         Swap SwapDraft Swapper Traits Unmeasured].each do |name|
+         Swap SwapDraft Swapper Traits Unmeasured WithoutLiquid].each do |name|
         autoload name.to_sym, "restauro/families/sauce/#{name.gsub(/(?<!^)([A-Z])/, '_\1').downcase}"
       end
 
@@ -38,7 +38,7 @@ module Restauro
       def predict(recipe, options)
         recipe = read(recipe)
         formula = Formula.from(recipe, catalogue, school: options.school, colour: options.colour)
-        no_liquid(recipe) unless formula.poured_g.positive?
+        WithoutLiquid.refuse(recipe) unless formula.poured_g.positive?
 
         Prediction.new(recipe, Cooking.new(formula, options.sized(formula.liquid.value), water: @water), water: @water)
       end
@@ -127,16 +127,6 @@ module Restauro
         [other, Warning.new(code: :heat_changed,
                             text: "on #{options.heat.tr("_", "-")} this much #{words}: worked out on " \
                                   "#{other.options.heat.tr("_", "-")}")]
-      end
-
-      def no_liquid(recipe)
-        if recipe.ingredients.none? { |line| line.role == "thickener" }
-          raise InvalidInput, "no flour to replace was read, and no liquid that it thickens: type lines such as " \
-                              "'3 tbsp flour' and '500 ml stock'"
-        end
-
-        raise InvalidInput, "no liquid was read; a sauce needs a line such as '2 cups milk', '500 ml stock' or '500 " \
-                            "g rhubarb'"
       end
 
       def thickens?(line) =

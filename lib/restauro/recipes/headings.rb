@@ -26,6 +26,9 @@ module Restauro
       ON_THE_LINE = /\A\W*([[:alpha:]][^:\d]{1,40}?(?:\s(?:for|serves)\s\d{1,2})?)(?:\s*:|\s[-–—])\s+(.*[\d½⅓¼⅔¾⅛].*)\z/
       # "Serve with 300 g rice" is such a line, with no colon; with a full stop it is a sentence.
       SERVE = /\A\W*((?:to )?serve(?:d)?(?: with)?)\s+((?:about )?[\d½⅓¼⅔¾⅛](?:.*[^.!])?)\z/i
+      # "Filling 250 g ricotta 100 g spinach".
+      UNMARKED = /\A\W*((?:for\ the\ )?(?:filling|stuffing|sauce|gravy|topping|batter|coating|dough|pastry|crust|marinade|
+        f(?:ü|u)llung|teig|so(?:ß|ss)e|ripieno|impasto|relleno|masa|farce|garniture|p(?:â|a)te))\s+([\d½⅓¼⅔¾⅛].*)\z/ix
       # "To serve: lemon wedges, mayonnaise" is a list without amounts, "To serve: spoon it over" a step.
       SERVED = /\A\W*((?:to|for)\ (?:serv(?:e|ing)|garnish|finish|decorate)|zum\ (?:servieren|garnieren)|
         (?:pour|para)\ servir|per\ servire|om\ te\ serveren)\s*:\s+([^\d.!]+)\z/ix
@@ -71,7 +74,7 @@ module Restauro
       # A part named on the line of its things.   @param several [Several]
       # @return [Array(String, String), nil] the name and the things
       def on_the_line(line, several)
-        match = ON_THE_LINE.match(line) || SERVE.match(line) or return
+        match = ON_THE_LINE.match(line) || SERVE.match(line) || UNMARKED.match(line) or return
         return unless @line_reader.amount?(match[2]) || several.split(match[2]).length > 1
         return [match[1], match[2]] if several.split(match[2]).length > 1 || match[1].match?(MADE_FOR)
         return if @line_reader.known_name?(match[1]) && !match[1].match?(NAMES) && !names_what_follows?(match[1], match[2])

@@ -9,8 +9,9 @@ module Restauro
       # "stock 2c", "milk 1/2 pint", "carrots (2)".
       ENDS_IN_AMOUNT = %r{\A[[:alpha:]][^\d,()]*\(\d[^()]*\)\z|
         \A[[:alpha:]][^\d,]*\s[\d½⅓¼⅔¾⅛][\d\s/.½⅓¼⅔¾⅛-]*[[:alpha:]]{0,8}\.?\z}ix
+      STROKED = %r{\d[\d.,]*\s?[[:alpha:]]{1,5}(?:\s*/\s*\d[\d.,]*\s?[[:alpha:]]{1,5})+}
       MOST = 40
-      private_constant :GROUP, :ENDS_IN_AMOUNT, :MOST
+      private_constant :STROKED, :GROUP, :ENDS_IN_AMOUNT, :MOST
 
       private
 
@@ -20,6 +21,23 @@ module Restauro
           inside = Regexp.last_match(1)
           inside.split(/\s*,\s*/).all? { |piece| @line_reader.thing?(piece) } ? inside : group
         end
+      end
+
+      # "200g/100g flour/butter, 3 tbsp water".   @return [Array<String>, nil]
+      def stroked(text)
+        each_of_it(text) || begin
+          pieces = text.split(/\s*,\s+/)
+          found = pieces.flat_map { |piece| each_of_it(piece) || [piece] }
+          found if found.length > pieces.length && found.all? { |piece| amounted?(piece) || bare_name?(piece) }
+        end
+      end
+
+      # "25g/25g/300ml butter flour milk", or the names first: an amount for each.   @return [Array<String>, nil]
+      def each_of_it(text)
+        amounts = text[STROKED]&.split("/") or return
+        names = text.sub(STROKED, "").gsub(%r{[/,:&+]}, " ").split
+        found = amounts.zip(names).map { |amount, name| "#{amount.strip} #{name}" }
+        found if amounts.length == names.length && found.all? { |piece| @line_reader.thing?(piece) }
       end
 
       # "flour 3T, stock 2c, splash wine, salt": most with their amounts behind them.

@@ -17,8 +17,10 @@ module Restauro
         \s*[,;]\s+(?:plus\s+|and\s+)? |
         \s+(?:/|#{AND_ELSEWHERE})\s+(?=\d) |
         \.\s+(?=#{TO_TASTE}) |
-        (?<=\p{L})\s+(?=\d{1,2}\s+(?:eggs?|yolks?|whites?)\b) |
-        (?<=\p{L})(?<!\bx)(?<!\dx)(?<!\bor)(?<!\boder)(?<!\bou)(?<!\bof)\s+(?=#{MEASURE}) |
+        (?<=[\p{L})])\s+(?=\d{1,2}\s+(?:eggs?|yolks?|whites?)\b) |
+        (?<=\p{L})(?<!grated)(?<!ground)(?<!fresh)(?<!freshly)(?<!whole)(?<!with)(?<!and)(?<!of)\s+
+          (?=(?:nutmeg|salt\s+(?:and|&)\s+pepper)\s*\z) |
+        (?<=[\p{L})])(?<!\bx)(?<!\dx)(?<!\bor)(?<!\boder)(?<!\bou)(?<!\bof)\s+(?=#{MEASURE}) |
         #{STIRRED}\s+(?:and|plus|with|in|into|to|\+|&)\s+
           (?=[\d½⅓¼⅔¾⅛]|an?\b|one\b|two\b|three\b|four\b|half\b)
       }ix
@@ -32,8 +34,9 @@ module Restauro
       FOR_SO_MANY = /\Afor\s+(?=\d)/i
       WASH = /,?\s+(?:for|to) (?:an? |the )?(?:egg[- ]?wash|glaz(?:e|ing)|brush(?:ing)?)\b.*\z/i
       AGAIN = /\A(\d+)\s+(?:extra\s+|more\s+)?((?:lightly\s+|well\s+)?beaten|(?:to|for)\s+(?:the\s+)?(?:glaz|brush|coat|wash|seal)\w*)/i
+      NAMELESS = %r{\A(\W*[\d½⅓¼⅔¾⅛][\d\s./½⅓¼⅔¾⅛]*\s?(?:g|kg|oz|ml|tbsp|tsp|tablespoons?|teaspoons?|cups?|c|t))\s+((?:for|to)\s.*)\z}i
       EGGS, ONE_EGG = /\beggs?\s*\z/i, /\A\d+ egg, /
-      private_constant :TO_DIP, :AND_ELSEWHERE, :TO_TASTE, :MEASURE, :WASH, :AGAIN, :EGGS, :ONE_EGG
+      private_constant :TO_DIP, :NAMELESS, :AND_ELSEWHERE, :TO_TASTE, :MEASURE, :WASH, :AGAIN, :EGGS, :ONE_EGG
       MOST = 40
       LISTED = 3
 
@@ -46,7 +49,7 @@ module Restauro
       # @param text [String]   @return [Array<String>] the text itself where it holds one thing
       def split(text)
         bare = unpacked(text.sub(LEAD, ""))
-        coat(bare) || each(bare) || names(bare) || behind(bare) || listed(bare).then { |found| found.length > 1 ? found : [text] }
+        coat(bare) || stroked(bare) || each(bare) || names(bare) || behind(bare) || listed(bare).then { |found| found.length > 1 ? found : [text] }
       end
 
       private
@@ -93,9 +96,16 @@ module Restauro
 
       # "2 eggs, plus 1 beaten" is an egg as well.
       def again(last, piece)
-        return piece unless last.to_s.match?(EGGS) && piece.match?(AGAIN)
+        return more_of_it(last, piece) unless last.to_s.match?(EGGS) && piece.match?(AGAIN)
 
         piece.sub(AGAIN) { "#{Regexp.last_match(1)} egg, #{Regexp.last_match(2)}" }
+      end
+
+      # "1 cup flour + 1/2 cup for dredging": more of what stood before.
+      def more_of_it(last, piece)
+        amount, purpose = piece.match(NAMELESS)&.captures
+        name = last && amount && @line_reader.read(last).name_text
+        name ? "#{amount} #{name}, #{purpose}" : piece
       end
 
       # "1 egg + 1 tbsp water, for egg wash": both are brushed on.

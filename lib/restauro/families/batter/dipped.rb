@@ -7,12 +7,20 @@ module Restauro
       #   Needs @all, @ours, @companions, table, folded, group and coating?.
       module Dipped
         PIECES = DataFiles.words("heat/words.yml").fetch(:cut_up)
-        SANDWICH, STUFFED = DataFiles.words("families/batter/words.yml").values_at(:sandwich, :stuffed)
-        private_constant :PIECES, :SANDWICH, :STUFFED
+        SANDWICH, STUFFED, DIPPED_WHOLE, BUNS =
+          DataFiles.words("families/batter/words.yml").values_at(:sandwich, :stuffed, :dipped_whole, :buns)
+        RAW = %w[fish poultry quick_meat whole_meat].freeze
+        private_constant :PIECES, :SANDWICH, :STUFFED, :DIPPED_WHOLE, :BUNS, :RAW
 
-        # Slices of bread with something between them.   @param recipe [Recipes::Recipe]
-        def self.sandwich?(recipe) =
-          recipe.title.to_s.match?(SANDWICH) && recipe.ingredients.any?(&:bread?)
+        # Slices of bread with something between them; raw fish or meat is fried by itself, and laid in its bread then.
+        # @param recipe [Recipes::Recipe]
+        def self.sandwich?(recipe)
+          bread = recipe.ingredients.select(&:bread?)
+          return false if bread.empty? || !recipe.title.to_s.match?(SANDWICH)
+
+          recipe.title.match?(DIPPED_WHOLE) ||
+            (bread.none? { |line| line.text.match?(BUNS) } && recipe.ingredients.none? { |line| RAW.include?(line.kind) })
+        end
 
         # @return [Array<Recipes::Line>] what is dipped; none where all of it goes in
         def coated

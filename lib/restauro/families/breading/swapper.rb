@@ -105,13 +105,21 @@ module Restauro
 
         # Where the pieces are known, what they take.
         def weighed(pairs, ours)
+          coats = pairs.flat_map(&:last).select { |line| line.added && !Bound.in?(line) }
           pairs.map do |wheat, lines|
             [wheat, lines.map do |line|
               layer = ours.layers.find { |candidate| candidate.ingredient.key == line.ingredient }
-              grams = layer && line.added && !Bound.in?(line) && ours.needed(layer)
-              grams ? new_line(layer.ingredient, grams, line.role, line.part) : line
+              grams = layer && coats.include?(line) && ours.needed(layer)
+              grams ? new_line(layer.ingredient, grams * share(line, coats), line.role, line.part) : line
             end]
           end
+        end
+
+        # Of what a layer takes, where its flour stands on two lines.   @return [Float] of 1
+        def share(line, coats)
+          same = coats.select { |other| other.ingredient == line.ingredient }
+          all = same.sum { |other| other.grams&.value.to_f }
+          all.positive? ? line.grams&.value.to_f / all : 1.0 / same.length
         end
 
         def new_line(ingredient, grams, role, part)
