@@ -63,6 +63,7 @@ module Restauro
       PlainPanSauce
       PlainRice
       PlainRoast
+      PlainRoots
       PlainSauces
       PlainSweets
       PlainTender
@@ -83,7 +84,7 @@ module Restauro
       SaidSentences
       SecondFormula
       SetAndCut
-      Simmer
+      Timing
       Sized
       Solver
       StewAndDumplings

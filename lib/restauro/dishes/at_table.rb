@@ -124,9 +124,19 @@ module Restauro
              look_for: "a thin gloss on every piece: the coat is soft within minutes")
       end
 
+      # Heat breaks it: it is never warmed again.
+      def emulsion(sauce, where)
+        hot = sauce.lines.any? { |line| %w[butter plant_butter ghee].include?(line.ingredient) }
+        kept = hot ? "it waits over lukewarm water, half an hour at most" : "cold from the fridge"
+        step(text: "#{sauce.name}: #{kept}; #{where}.", hold_minutes: 5, part: sauce.name,
+             look_for: "glossy, and one: it is never heated again", safety: ["raw_egg"])
+      end
+
       def poured(sauce, over_coat)
         where =
           over_coat ? "beside it, or over it at the last moment: a coat stays crisp only so" : "over it at the table"
+        return emulsion(sauce, where) if Families::Sauce::Emulsion.of?(sauce.part.recipe)
+
         step(text: "#{sauce.name}: warm it, a splash of water if it has thickened; #{where}.",
              hold_minutes: 5, part: sauce.name,
              look_for: "as thick on the plate as it should be, not in the pan", safety: ["hot_hold"])

@@ -5,12 +5,14 @@ module Restauro
     # Which family a group of lines is, or that it is none: by its heading, and by what is in it.
     #   Needs @recipe, @catalogue, @given and flour?.
     module FamiliesOfParts
-      BATTER, COATS, SHELL, BREAD_SAUCE, WRAPPERS =
+      BATTER, COATS, SHELL, BREAD_SAUCE, WRAPPERS, ROASTED_ROOTS, EMULSION =
         DataFiles.words("dishes/words.yml")
-          .values_at(:batter_heading, :coats, :crumb_shell, :bread_sauce, :wrappers)
+          .values_at(:batter_heading, :coats, :crumb_shell, :bread_sauce, :wrappers, :roasted_roots, :emulsion)
       MERINGUE = DataFiles.words("families/crust/words.yml").fetch(:meringue)
       DUSTED = %w[other flour seasoning].freeze
-      private_constant :BATTER, :COATS, :SHELL, :BREAD_SAUCE, :WRAPPERS, :MERINGUE, :DUSTED
+      TURNED = %w[other flour starch thickener puree fat seasoning].freeze
+      private_constant :BATTER, :COATS, :SHELL, :BREAD_SAUCE, :WRAPPERS, :ROASTED_ROOTS, :EMULSION, :MERINGUE, :DUSTED,
+                       :TURNED
 
       private
 
@@ -19,8 +21,9 @@ module Restauro
         return given == "none" ? nil : given if given
         return if Bound.by_crumbs?(group.lines, group.label || @recipe.title)
         return if Roast.stuffed?(@recipe, group.lines)
+        return "sauce" if group.label.to_s.match?(EMULSION) && Families::Sauce::Emulsion.of?(recipe)
         return crumbs_only(group) unless flour?(group.lines) && thickened?(group)
-        return if fruit_in_its_juice?(group) || dusted?(group) || dry_over_a_dough?(group)
+        return if fruit_in_its_juice?(group) || dusted?(group) || floured_roots?(group) || dry_over_a_dough?(group)
 
         found = Families::Detection.new(recipe, @catalogue).candidates
         return if [%w[sauce], %w[batter]].include?(found) && mixed_filling?(group)
@@ -53,6 +56,10 @@ module Restauro
         @recipe.ingredients.any? { |line| line.part.to_s.match?(BATTER) } &&
           group.lines.all? { |line| DUSTED.include?(line.role) }
       end
+
+      # Chips and roast potatoes that are turned in a spoon of flour.
+      def floured_roots?(group) =
+        group.label.to_s.match?(ROASTED_ROOTS) && group.lines.all? { |line| TURNED.include?(line.role) }
 
       # Eggs under a heading with nothing poured, or less than they weigh, are stirred together and set: no sauce.
       # Under a meringue there is no time for that: it is boiled.

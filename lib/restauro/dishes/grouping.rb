@@ -56,8 +56,8 @@ module Restauro
 
       # Butter behind it, with leaves or by the dish's name: the pieces are turned in it.
       def over_the_filled?(lines) =
-        lines.first.role == "fat" && lines.none? { |line| flour?(line) || line.role == "liquid" } && filled_on_a_line? &&
-          (lines.any? { |line| line.kind == "herb" } || @recipe.title.to_s.match?(/\bbutter\b/i))
+        lines.first.role == "fat" && lines.none? { |line| flour?(line) || line.role == "liquid" } &&
+          filled_on_a_line? && (lines.any? { |line| line.kind == "herb" } || @recipe.title.to_s.match?(/\bbutter\b/i))
 
       # Stock alone, behind a filling that was told on one line with its name.
       def behind_a_filling?(line) =

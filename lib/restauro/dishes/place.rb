@@ -8,10 +8,33 @@ module Restauro
       def part = dish.parts[index]
       # @return [Said] what the recipe says of oven, tin and minutes
       def said = dish.said
-      # The time on the stove that is said of this part, in a dish of one the first.   @return [Simmer, nil]
+      # The time on the stove that is said of this part, in a dish of one the first.   @return [Timing, nil]
       def simmer
         others = dish.parts.reject.with_index { |_, at| at == index }
         said.simmers.find { |one| one.of?(part, others) }
+      end
+
+      # The recipe's oven, unless it is said of another part: chips that are roasted beside a fish in its batter.
+      # @return [Kitchen::OvenTemperature, nil]
+      def oven
+        about = said.from[:oven] or return said.oven
+        said.oven if nobody_elses?(Timing.new(about: about.downcase))
+      end
+
+      # How long the recipe itself has its pieces in the fat: not what is softened or browned beside them.
+      # @return [Timing, nil]
+      def frying
+        aside = part.lines.select { |line| Place::ASIDE.include?(line.kind) }
+        pieces = part.lines - aside
+        said.fries.find do |one|
+          nobody_elses?(one) && (!one.names_any?(aside) || one.names_any?(pieces))
+        end
+      end
+
+      # How long the recipe itself boils its pieces: not the roots that are mashed for them.   @return [Timing, nil]
+      def boiling
+        roots = part.lines.select { |line| line.kind == "simmer" || Families::Dough::Contents.mash(line.ingredient.to_s) }
+        said.boils.find { |one| nobody_elses?(one) && !one.names_any?(roots) }
       end
 
       # Whether it may be any part's: no other one is spoken of.
@@ -48,6 +71,8 @@ module Restauro
           .map(&:to)
       end
     end
+    # What is fried before, and is no piece in its coat.
+    Place::ASIDE = %w[soften cured herb].freeze
     Place::HELD = %w[lines covers].freeze
   end
 end

@@ -12,6 +12,7 @@ module Restauro
       include PlainPanSauce
       include PlainRice
       include PlainRoast
+      include PlainRoots
       include PlainSauces
       include PlainSweets
       include PlainTender

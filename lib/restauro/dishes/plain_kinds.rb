@@ -29,23 +29,6 @@ module Restauro
         )]
       end
 
-      def chips?(_lines) = name == "Chips"
-      # Ahead of whatever has crumbs or batter on it, while the oil is clean.
-      def chips(lines)
-        fat, roots = lines.partition { |line| line.role == "fat" }
-        into = " in #{list(fat)}" if fat.any?
-        [
-          Families::Step.new(
-            kind: "fry",
-            uses: lines,
-            look_for: "soft, still pale; hot and golden the second time",
-            text: "Chips: #{list(roots)} in sticks, rinsed and dried well; fry them#{into} until soft, lift them " \
-                  "out, and again, hotter, at the end. Or on an oiled tray in a hot oven.",
-            safety: ["hot_oil"]
-          )
-        ]
-      end
-
       # They go in when the dish is put together.
       def cracked?(lines) = CrackedEggs.alone?(lines)
       def cracked(_lines) = []

@@ -78,12 +78,13 @@ module Restauro
         ]
       end
 
+      # @param name [String] what they are called besides
       # @return [Array(Kitchen::OvenTemperature, Float), nil] as a step that names them says it, and its min
-      def roasted(lines)
-        stems = lines.flat_map { |line| Simmer.stems(line.name_text.to_s) }
+      def roasted(lines, name = "")
+        stems = [name, *lines.map { |line| line.name_text.to_s }].flat_map { |words| Timing.stems(words) }
         text = @part.recipe.steps.flat_map { |line| line.text.split(/(?<=[.;!])\s+/) }.grep(SaidSentences::ROASTED)
                     .find { |sentence| stems.any? { |stem| sentence.downcase.include?(stem) } }
-        oven, minutes = OvenSaid.of(text), TimeSaid.of(text).first if text
+        oven, minutes = OvenSaid.of(text), TimeSaid.of(text).last if text
         [oven, minutes] if oven && minutes
       end
 
@@ -91,7 +92,7 @@ module Restauro
         [Families::Step.new(kind: "preheat", text: "Heat the oven to #{oven.say}.", celsius: oven.celsius,
                             minutes: Constants.fetch(:crust, :preheat_minutes)),
          Families::Step.new(kind: "bake", uses: lines, celsius: oven.celsius, minutes: minutes,
-                            text: "Brush the slices of #{list(lines)} with oil, side by side on a tray; roast them at " \
+                            text: "Brush the slices of #{list(lines)} with oil, side by side on a tray; roast at " \
                                   "#{oven.say}.",
                             look_for: "brown, and soft when pressed")]
       end

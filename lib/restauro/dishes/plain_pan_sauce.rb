@@ -26,7 +26,7 @@ module Restauro
         done = early.flat_map(&:uses)
         beside = companions.at("table")
         last = rest.reject { |line| (done + beside).any? { |used| used.equal?(line) } }
-        [*early, poured(liquids), (finished(last) if last.any?), back(beside)].compact
+        [*early, (poured(liquids) if liquids.any?), (finished(last) if last.any?), back(beside)].compact
       end
 
       def poured(liquids)

@@ -8,9 +8,9 @@ module Restauro
     #   bake_minutes, simmer_minutes, steam_minutes min · makes how many · oil "180C", "175C shallow" or nil
     #   turned TurnedDown, where the oven is set anew · baked whether it goes into an oven at all, grills whether it
     #   browns under a grill · pot PotSaid, one that cooks by itself · bakes [min, oven or nil], each time it is baked
-    #   simmers Array of Simmer, each time on the stove · from Hash of name => line
+    #   simmers, fries and boils Array of Timing, each time on the stove, in fat, in water · from Hash of name => line
     Said = Value.of(:oven, :blind_oven, :pan, :bake_minutes, :turned, :simmer_minutes, :steam_minutes, :makes, :oil,
-                    :pot, :baked, :grills, :bakes, :simmers, :from) do
+                    :pot, :baked, :grills, :bakes, :simmers, :fries, :boils, :from) do
       # Meat that goes tender under a lid in the oven, and not on the stove before.   @param parts [Array<Part>]
       def stewed_in_the_oven?(parts) =
         baked && bake_minutes.to_f >= Constants.fetch(:dishes, :oven_stew_minutes) &&
@@ -39,7 +39,7 @@ module Restauro
       GRILLED_NAME = DataFiles.words("dishes/words.yml").fetch(:grilled_by_name)
       GRILLS = DataFiles.words("dishes/words.yml").fetch(:grills)
       STEAMS = DataFiles.words("dishes/words.yml").fetch(:steams)
-      SIMMERS = DataFiles.words("dishes/words.yml").fetch(:simmers)
+      SIMMERS, FRIES, BOILS = DataFiles.words("dishes/words.yml").values_at(:simmers, :fries_for, :boils_in_water)
       NO_OVEN = DataFiles.words("dishes/words.yml").fetch(:no_oven)
       DEGREES = /\d{3}\s*°?\s*[CF]\b|gas (?:mark )?\d/i
       HOT_TIN, COOKS = DataFiles.words("dishes/words.yml").values_at(:fat_in_its_tin, :cooks_for)
@@ -64,13 +64,12 @@ module Restauro
           pot: PotSaid.of(sentences)
         }.compact
         grills = sentences.drop(1).any? { |text| text.match?(GRILLS) } || recipe.title.to_s.match?(GRILLED_NAME)
-        baked =
-          found.key?(:oven) || sentences.drop(1).any? { |text| text.match?(BAKES) } ||
-          (!grills && baked_by_name?(words.first.to_s, found.key?(:simmer_minutes)))
+        baked = found.key?(:oven) || baked?(sentences, words.first.to_s, grills, found.key?(:simmer_minutes))
         units = Recipes::UnitClues.line(recipe.lines.map(&:text), recipe.system)
         from = found.except(:turned).transform_values(&:last).merge({units: units}.compact)
         new(**found.transform_values(&:first), baked: baked, grills: grills, bakes: bakes(baking),
-            simmers: Simmer.all(words, timed(on_the_stove(sentences, oven(baking)&.last), SIMMERS)),
+            simmers: Timing.all(words, timed(on_the_stove(sentences, oven(baking)&.last), SIMMERS)),
+            fries: Timing.all(words, timed(sentences, FRIES)), boils: Timing.all(words, timed(sentences, BOILS)),
             from: from.transform_values(&:strip).freeze)
       end
 
@@ -86,6 +85,9 @@ module Restauro
         stove = sentences.reject { |text| OvenSaid.of(text) }
         timed(stove, SIMMERS).any? ? stove : sentences - [bake]
       end
+
+      def baked?(sentences, title, grills, simmers) =
+        sentences.drop(1).any? { |text| text.match?(BAKES) } || (!grills && baked_by_name?(title, simmers))
 
       # A casserole that simmers does so on the stove.
       def baked_by_name?(title, simmers) =

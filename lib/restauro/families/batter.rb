@@ -24,6 +24,7 @@ module Restauro
       autoload :HotTin, "restauro/families/batter/hot_tin"
       autoload :InADish, "restauro/families/batter/in_a_dish"
       autoload :Muffins, "restauro/families/batter/muffins"
+      autoload :InFat, "restauro/families/batter/in_fat"
       autoload :OnATray, "restauro/families/batter/on_a_tray"
       autoload :Pancakes, "restauro/families/batter/pancakes"
       autoload :Swap, "restauro/families/batter/swap"

@@ -23,8 +23,9 @@ module Restauro
         # The oven is for what it is layered in: it is fried before.
         return {oil: usual_fat(place.part.recipe)} if place.between? || fried_over?(place)
 
-        oven = said.oven || (baked_crumbs?(place) ? usual_oven : nil)
-        {oven: oven, bake_minutes: (said.bake_minutes if said.oven),
+        oven = place.oven || (baked_crumbs?(place) ? usual_oven : nil)
+        {oven: oven, bake_minutes: (said.bake_minutes if place.oven),
+         fry_minutes: (place.frying&.sides unless oven),
          oil: (said.oil && !oven ? Heat::Frying.parse(said.oil) : nil)}.compact
       end
 

@@ -124,6 +124,11 @@ Restauro::Estimate.new(value: 1.0))
     expect { swap(dry) }.to raise_error(Restauro::InvalidInput, /no liquid was read/)
   end
 
+  it "asks what a roux by itself is for, with as much as its flour is usual for" do
+    roux = "Roux for the freezer\n100 g butter\n100 g flour"
+    expect { answer(roux) }.to raise_error(Restauro::InvalidInput, /type what it is for, such as '1200 ml stock'/)
+  end
+
   describe "what eggs thicken" do
     e = ->(grams: 50.0, share: 1.0, liquid_g: 500.0) do
       egg = Restauro::Catalogue.load.fetch("egg_whole")

@@ -6,9 +6,7 @@ module Restauro
       # The steps at the heat, by what is cooked and in what.
       class Cooking
         include OnATray
-
-        CHOOSE = "Choose a piece and an oven or oil, and its minutes are worked out."
-        private_constant :CHOOSE
+        include InFat
 
         # @param prediction [Prediction, Breading::Prediction]
         # @param lines [#coated, #pan_fat, #in_tin] the lines that are cooked in it
@@ -110,24 +108,6 @@ module Restauro
           return "pieces #{(1000 * piece.thickness_m).round} mm thick" if @options.piece
 
           "#{Breading::Wrapping.shell_mm(piece, @ours.recipe).round} mm around each egg"
-        end
-
-        def fried
-          fat = Fat.new(@options.oil, @ours.piece_g, @ours.pieces&.first)
-          [fat.heat(uses: @lines.pan_fat),
-           Step.new(kind: "fry", text: "#{into_fat}#{fat.words}.", uses: @lines.coated, celsius: @options.oil.celsius,
-                    minutes: half([minutes, 1.0].compact.max), batches: fat.batches, look_for: looks, safety: safety),
-           fat.drain]
-        end
-
-        # In fat of a known heat, for as long as nobody has reckoned.
-        def by_eye
-          fat = Fat.new(@options.oil, nil, nil)
-          [fat.heat(uses: @lines.pan_fat),
-           Step.new(kind: "fry", text: "#{into_fat}A few at a time, with room between.", uses: @lines.coated,
-                    celsius: @options.oil.celsius, look_for: "golden all over, hot in the middle", caution: CHOOSE,
-                    safety: unknown_safety),
-           fat.drain]
         end
 
         def unplanned

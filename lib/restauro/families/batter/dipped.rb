@@ -18,8 +18,8 @@ module Restauro
           bread = recipe.ingredients.select(&:bread?)
           return false if bread.empty? || !recipe.title.to_s.match?(SANDWICH)
 
-          recipe.title.match?(DIPPED_WHOLE) ||
-            (bread.none? { |line| line.text.match?(BUNS) } && recipe.ingredients.none? { |line| RAW.include?(line.kind) })
+          raw = recipe.ingredients.any? { |line| RAW.include?(line.kind) }
+          recipe.title.match?(DIPPED_WHOLE) || (!raw && bread.none? { |line| line.text.match?(BUNS) })
         end
 
         # @return [Array<Recipes::Line>] what is dipped; none where all of it goes in

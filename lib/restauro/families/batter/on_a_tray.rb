@@ -17,7 +17,8 @@ module Restauro
           oven = @options.oven
           [preheat(oven), *(gilded if @fried_first), lay(oven),
            Step.new(kind: "bake", text: "Bake at #{oven.say}; turn at half time.#{pale}", minutes: half(baked_minutes),
-                    celsius: oven.celsius, look_for: [looks, beside_the_recipe].compact.join("; "), safety: safety,
+                    celsius: oven.celsius, safety: safety,
+                    look_for: [looks, beside_the_recipe(@options.bake_minutes)].compact.join("; "),
                     caution: "Go by the middle: an oven can be out by a good part of the time.")]
         end
 
@@ -46,10 +47,14 @@ module Restauro
         # What a few minutes in fat did for the middle is not taken off.
         def baked_minutes = [@options.bake_minutes, minutes].compact.max
 
-        def beside_the_recipe
-          told = @options.bake_minutes or return
-          "the recipe says #{told.round} min, reckoned are #{minutes.round}" if minutes && (told - minutes).abs >= 1
+        # @param told [Float, nil]   @return [String, nil] where the reckoning differs
+        def beside_the_recipe(told)
+          return unless told
+
+          "the recipe says #{bare(told)} min, reckoned are #{bare(minutes)}" if minutes && (told - minutes).abs >= 1
         end
+
+        def bare(minutes) = Recipes::WeighedLine.tenths(minutes < 10 ? half(minutes) : minutes.round)
 
         def preheat(oven)
           words = oven.basket ? "Heat the basket: #{oven.say}." : "Heat the oven to #{oven.say}."

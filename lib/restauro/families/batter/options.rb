@@ -5,11 +5,13 @@ module Restauro
       #   with Array of flour keys · target Float ratio or nil · piece Heat::Piece or nil · oven
       #   Kitchen::OvenTemperature or nil oil Heat::Frying (or its C) or nil
       #   pan Kitchen::BakingPan where one tray takes it all · makes how many, as the recipe says · bake_minutes of the
-      #   recipe's own oven, min tin key of data/families/batter/tins.yml
+      #   recipe's own oven and fry_minutes of its fat, an Array of min for one side and the other · tin key of
+      #   data/families/batter/tins.yml
       #   without Array of diets, allergens, groups or keys · offer Array of keys to offer first
       Options =
         Struct.new(
-          :with, :target, :piece, :oven, :oil, :tin, :pan, :makes, :bake_minutes, :without, :offer, keyword_init: true
+          :with, :target, :piece, :oven, :oil, :tin, :pan, :makes, :bake_minutes, :fry_minutes, :without, :offer,
+          keyword_init: true
         ) do
           # What other families are asked for is taken and left alone.
           def initialize(
@@ -22,6 +24,7 @@ module Restauro
             pan: nil,
             makes: nil,
             bake_minutes: nil,
+            fry_minutes: nil,
             without: [],
             offer: [],
             **
@@ -36,6 +39,7 @@ module Restauro
               pan: pan,
               makes: makes,
               bake_minutes: bake_minutes,
+              fry_minutes: fry_minutes,
               without: without.dup.freeze,
               offer: offer.dup.freeze
             )

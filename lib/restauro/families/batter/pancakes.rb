@@ -60,7 +60,10 @@ module Restauro
         end
 
         def patty? = @ours.style == "patty"
+        # As the recipe says it, where it tells of both sides.
         def minutes(thick, side)
+          told = @ours.options.fry_minutes.to_a
+          return told[side == :turned ? 1 : 0] if told.length == 2
           return Constants.fetch(:making, :patty_minutes) if patty?
 
           Constants.fetch(:making, {pancake: %i[thin_pancake_minutes thick_pancake_minutes],

@@ -38,6 +38,7 @@ module Restauro
           return "wrapped" if rolled_up?(recipe) || words.match?(WORDS.fetch(:folded))
 
           return "double" if shells(recipe) > 1 && words.match?(WORDS.fetch(:pie))
+          return "double" if words.match?(WORDS.fetch(:double))
 
           lined = words.match?(WORDS.fetch(:lined)) || (shells(recipe).positive? && !words.match?(WORDS.fetch(:top)))
           lined ? dough_words(words) || "bottom" : "top"

@@ -34,15 +34,8 @@ module Restauro
         # (see Declared#ways)
         def ways = School.all.map(&:key)
 
-        # Filled where something fills it, sheets where it is layered.
-        def usual(place, _recipe, _chosen)
-          return {} unless rolled?
-          return {shape: "filled", **unboiled(place), **ring(place)} if place.filled?
-
-          return {shape: "sheets"} if place.between?
-
-          {cutter_mm: Ribbon.width_mm(place.dish.recipe)}.compact
-        end
+        # Filled where something fills it, sheets where it is layered; boiled for as long as the recipe says.
+        def usual(place, _recipe, _chosen) = {**shaped(place), boil_minutes: place.boiling&.minutes}.compact
 
         # (see Declared#holds)
         def holds(place) = rolled? ? place.inside : []
@@ -59,6 +52,15 @@ module Restauro
         private
 
         def rolled? = key == "pasta"
+
+        def shaped(place)
+          return {} unless rolled?
+          return {shape: "filled", **unboiled(place), **ring(place)} if place.filled?
+
+          return {shape: "sheets"} if place.between?
+
+          {cutter_mm: Ribbon.width_mm(place.dish.recipe)}.compact
+        end
 
         # As the recipe cuts them, so far as a pot holds them.
         def ring(place)

@@ -80,12 +80,26 @@ module Restauro
           Step.new(
             kind: "boil",
             text: "Count from when the water #{simmers}. #{float_words}",
-            minutes: @boiling.minutes&.then { |minutes| half(minutes) },
+            minutes: [told, @boiling.minutes].compact.max&.then { |minutes| half(minutes) },
             batches: @boiling.batches,
-            look_for: done_words,
+            look_for: [done_words, beside_the_recipe].compact.join("; "),
             safety: safety,
             hold_minutes: 2
           )
+        end
+
+        # For fresh pieces, within what any of them takes: a wheat recipe's quarter of an hour boils these to pieces.
+        # @return [Float, nil] min
+        def told
+          said = @options.boil_minutes
+          said if said && !@options.frozen && said <= Constants.fetch(:dough, :most_told_minutes)
+        end
+
+        def beside_the_recipe
+          return unless told && @boiling.minutes && (told - @boiling.minutes).abs >= 1
+
+          "the recipe says #{Recipes::WeighedLine.tenths(half(told))} min, reckoned are " \
+            "#{Recipes::WeighedLine.tenths(half(@boiling.minutes))}"
         end
 
         # A hard boil tears what is thick.

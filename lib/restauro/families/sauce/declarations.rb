@@ -49,7 +49,7 @@ module Restauro
           Recipes::Poached.step?(simmer.text) ? {} : {simmer_s: 60.0 * simmer.minutes}
         end
 
-        # What is said of it, else of no other part.   @return [Dishes::Simmer, nil]
+        # What is said of it, else of no other part.   @return [Dishes::Timing, nil]
         def simmer(place)
           first = place.said.simmers.first
           place.simmer || (first if first && place.only_of_its_family? && place.nobody_elses?(first))

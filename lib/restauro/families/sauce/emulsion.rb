@@ -14,10 +14,8 @@ module Restauro
         def of?(recipe)
           lines = recipe.ingredients
           grams = ->(*roles) { lines.sum(0.0) { |line| roles.include?(line.role) ? line.grams&.value.to_f : 0.0 } }
-          lines.none? { |line|
-  THICKENS.include?(line.role) || (line.role == "other" && line.ingredient)
-} && grams["egg"].positive? &&
-            grams["fat"] > grams["liquid", "acid"]
+          other = lines.any? { |line| THICKENS.include?(line.role) || (line.role == "other" && line.ingredient) }
+          !other && grams["egg"].positive? && grams["fat"] > grams["liquid", "acid"]
         end
       end
     end

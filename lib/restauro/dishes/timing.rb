@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # A time on the stove, in fat or in water, and what the sentences before it speak of: the mince's half hour is not
+    # the sauce's.
+    #   minutes min in all · sides Array of min, of one side and the other · text the sentence that says it · about the
+    #   words since the time before it, in lower case
+    Timing = Value.of(:minutes, :sides, :text, :about) do
+      # How many of a part's things it names, and the part itself.   @param part [Part]   @return [Integer]
+      def names(part) = part.lines.count { |line| names_any?([line]) } + (spoken?(part.name.to_s) ? 1 : 0)
+
+      # @param lines [Array<Recipes::Line>]
+      def names_any?(lines) = lines.any? { |line| !line.words? && spoken?(line.name_text.to_s) }
+
+      # @param name [String]
+      def spoken?(name) = Timing.stems(name).any? { |stem| about.include?(stem) }
+
+      # @param part [Part]   @param others [Array<Part>]
+      # @return [Boolean] whether it is said of this part, and less of every other
+      def of?(part, others) = others.all? { |other| names(other) < names(part) }
+    end
+
+    class << Timing
+      MANNER, EACH_SIDE, TURNED =
+        DataFiles.words("dishes/words.yml").values_at(:cut_or_bought, :each_side, :turned_over)
+      private_constant :MANNER, :EACH_SIDE, :TURNED
+
+      # @param texts [Array<String>] the words of a recipe, a step each   @param timed [Array<String>] sentences of them
+      #   with a time on the stove
+      # @return [Array<Timing>]
+      def all(texts, timed)
+        timed.map do |text|
+          whole = texts.find { |words| words.include?(text) }.to_s
+          before = whole.split(text, 2).first.to_s
+          since = before.split(/(?<=[.;!])\s+/).reverse.take_while { |sentence| TimeSaid.of(sentence).empty? }
+          sides = sides(text)
+          new(minutes: sides.sum, sides: sides.freeze, text: text, about: [*since, text].join(" ").downcase)
+        end.freeze
+      end
+
+      # Of one side and the other, where a sentence tells them apart: "3 minutes a side", "2 minutes, flip, 1 more".
+      # @param text [String] a sentence with a time   @return [Array<Float>] min, one where it tells of none
+      def sides(text)
+        times = TimeSaid.of(text)
+        return [times.first, times.first] if text.match?(EACH_SIDE)
+
+        text.match?(TURNED) ? times.first(2) : times.first(1)
+      end
+
+      # What a name is known by in a sentence: "chopped tomatoes" by "tomato".   @return [Array<String>]
+      def stems(name) =
+        name.downcase.gsub(MANNER, "").scan(/\p{L}{4,}/).map { |word| word.sub(/(?<=\p{L}{3})e?s\z/, "") }
+    end
+  end
+end
