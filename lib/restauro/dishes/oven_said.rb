@@ -4,13 +4,13 @@ module Restauro
   module Dishes
     # The oven that a sentence names, also without its unit.
     module OvenSaid
-      BAKES = DataFiles.words("dishes/words.yml").fetch(:bakes)
+      BAKES, PREHEATS = DataFiles.words("dishes/words.yml").values_at(:bakes, :preheats)
       DEGREES = /(?:degrees|degrés|graden|grader|grados|gradi|graus|grad|stopni(?:ach)?|astetta|asteessa|deg)\b\.?/i
       IN_WORDS, BEHIND = /\b(\d{3})\s*#{DEGREES}\s*(?![CF]\b)/io, /(\d)\s*#{DEGREES}\s*/io
       # "400 for 25 minutes".
       BEGINS_SO = /\A\W*[1-5]\d{2},?\s+(?:fan,?\s+)?(?:for\s+|about\s+)?\d+(?:\s*(?:-|–|to)\s*\d+)?\s*min/i
       # Degrees without their unit, behind what is said of an oven.
-      BARE_DEGREES = /(?<=\A|\bat\ |\bto\ |\bfan\ |\boven\ |\bbake\ )\d{3}
+      BARE_DEGREES = /(?<=\A|\bat\ |\bto\ |\bfan\ |\boven\ |\bbake\ |\bpreheat\ |:\ )\d{3}
         (?=\s*(?:fan\b|for\b|until\b|in\b|(?:about\s+)?\d+(?:\s*[-–]\s*\d+)?\s*min|[,.;:)\/]|\z))|\b\d{3}(?=\ fan\b)/ix
 
       module_function
@@ -28,7 +28,7 @@ module Restauro
           .gsub(IN_WORDS) { "#{degrees(Regexp.last_match(1))} " }
           .gsub(BEHIND, '\1 ')
           .gsub(/\b(\d{3})\s*°(?!\s*[CF])/) { degrees(Regexp.last_match(1)) }
-          .gsub(text.match?(BAKES) || text.match?(BEGINS_SO) ? BARE_DEGREES : /(?!)/) { |number| degrees(number) }
+          .gsub([BAKES, BEGINS_SO, PREHEATS].any? { |words| text.match?(words) } ? BARE_DEGREES : /(?!)/) { |number| degrees(number) }
       end
 
       # @param number [String] three digits   @return [String] with the unit that an oven can have

@@ -9,9 +9,12 @@ module Restauro
       # @return [Said] what the recipe says of oven, tin and minutes
       def said = dish.said
       # The time on the stove that is said of this part, in a dish of one the first.   @return [Timing, nil]
-      def simmer
+      def simmer = mine(said.simmers)
+
+      # @param timings [Array<Timing>]   @return [Timing, nil] the first that is said of this part
+      def mine(timings)
         others = dish.parts.reject.with_index { |_, at| at == index }
-        said.simmers.find { |one| one.of?(part, others) }
+        timings.find { |one| one.of?(part, others) }
       end
 
       # The recipe's oven, unless it is said of another part: chips that are roasted beside a fish in its batter.

@@ -43,10 +43,20 @@ module Restauro
 
       # What is said of the filled crust before what is said of the blind one: "bake blind at 190, fill, bake at 170".
       def filled_first(sentences)
+        sentences = fills_joined(sentences)
         sentences = sentences.partition { |text| text.match?(FILLED_THEN) && TimeSaid.of(text).any? }.flatten
         return sentences if sentences.none? { |text| text.match?(BLIND) }
 
         clauses(sentences).partition { |text| !text.match?(BLIND) }.flatten
+      end
+
+      # "Drop the dough over it. Bake for 30 minutes." is one, behind the fruit's own bake.
+      def fills_joined(sentences)
+        sentences.each_with_object([]) do |text, kept|
+          after = kept.length > 1 && kept.last.match?(FILLED_THEN) && TimeSaid.of(kept.last).empty?
+          after &&= text.match?(BAKES) && kept[0...-1].any? { |one| one.match?(BAKES) && TimeSaid.of(one).any? }
+          after ? kept[-1] = "#{kept.last} #{text}" : kept << text
+        end
       end
 
       # Vegetables that are roasted before the dish they lie in is baked.

@@ -7,6 +7,7 @@ module Restauro
       end
       autoload :ByHand, "restauro/families/breading/by_hand"
       autoload :Swap, "restauro/families/breading/swap"
+      autoload :WrappedEggs, "restauro/families/breading/wrapped_eggs"
 
       include Declarations
 

@@ -3,14 +3,17 @@
 module Restauro
   module Recipes
     # "2 1/4 cups flour, divided", of which a step takes "the remaining 1/4 cup"; "5 tbsp butter, divided", of which the
-    # first step takes 4: two lines, the second before what it goes into.
+    # first step takes 4; "melt half the butter", and the rest is for the mash: two lines, the second before what it goes
+    # into.
     class Divided
       WORD = /\bdivided\b/i
       AMOUNT = /(?:about\s+)?[\d½⅓¼⅔¾⅛][^.;,]{0,24}?/
       LIKE = /plain|seasoned|all-purpose|wheat|unsalted|salted|melted|softened|cold/
       # What the second half of each goes before, from the end of the list.
       INTO = {"flour" => "liquid", "fat" => "crumb"}.freeze
-      private_constant :WORD, :AMOUNT, :LIKE, :INTO
+      HALF = /\bhalf (?:of )?(?:the |your )?butter\b/i
+      REST_MASHED = /\bmash\w*\b[^.;]*\b(?:remaining|rest of the|other half of the) butter\b/i
+      private_constant :WORD, :AMOUNT, :LIKE, :INTO, :HALF, :REST_MASHED
 
       # @param line_reader [LineReader]
       def initialize(line_reader)
@@ -20,13 +23,27 @@ module Restauro
 
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
       def of(lines)
-        at = lines.index { |line| INTO.key?(line.role) && line.grams && line.text.match?(WORD) } or return lines
+        at = lines.index { |line| INTO.key?(line.role) && line.grams && line.text.match?(WORD) } or
+          return halved_for_mash(lines)
         into = lines.rindex { |line| line.role == INTO.fetch(lines[at].role) } or return lines
         rest = rest_of(lines[at], lines) or return lines
         into > at ? [*lines[0...at], *halves(lines[at], rest, lines[(at + 1)...into]), *lines[into..]] : lines
       end
 
       private
+
+      # Half of it behind the potatoes that the rest is mashed with.
+      def halved_for_mash(lines)
+        steps = lines.select { |line| line.role == "step" }.map(&:text)
+        return lines unless steps.any?(HALF) && steps.any?(REST_MASHED)
+
+        at = lines.index { |line| line.ingredient == "butter" && line.grams }
+        root = lines.rindex { |line| Families::Dough::Contents.raw?(line.ingredient) }
+        return lines unless at && root && root > at
+
+        *first, rest = halves(lines[at], lines[at].grams * 0.5, lines[(at + 1)..root])
+        [*lines[0...at], *first, rest, *lines[(root + 1)..]]
+      end
 
       # @return [Estimate, nil] g
       def rest_of(line, lines)

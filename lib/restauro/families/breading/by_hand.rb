@@ -86,7 +86,7 @@ module Restauro
         end
 
         def boil_minutes(eggs)
-          small = eggs.any? { |line| line.text.match?(Lines::SMALL) }
+          small = eggs.any? { |line| line.text.match?(WrappedEggs::SMALL) }
           Constants.fetch(:making, small ? :small_egg_boil_minutes : :egg_boil_minutes)
         end
 

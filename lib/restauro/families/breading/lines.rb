@@ -9,12 +9,10 @@ module Restauro
 
         DUST = %w[flour starch thickener lift].freeze
         WET = %w[egg liquid binder puree].freeze
-        BEATEN, BUTTERED, SMALL, BESIDE, HOLLOW, STUFFS =
-          DataFiles.words("families/breading/words.yml")
-            .values_at(:beaten, :buttered, :small_eggs, :beside, :hollow, :stuffs)
+        BUTTERED, BESIDE, HOLLOW, STUFFS =
+          DataFiles.words("families/breading/words.yml").values_at(:buttered, :beside, :hollow, :stuffs)
         CRUMB = %w[crumb cheese].freeze
         WHOLE = %w[poultry quick_meat fish].freeze
-        CHOPPED = DataFiles.words("heat/words.yml").fetch(:cut_up)
 
         attr_reader :companions
 
@@ -67,18 +65,8 @@ module Restauro
 
         # Bread with something between it.
         def sandwich? = @sandwich
-        # Whole eggs that are boiled, or where another is beaten for the coat.   @return [Array<Recipes::Line>]
-        def self.wrapped(lines)
-          boiled = lines.select { |line| line.kind == "cooked_egg" && !line.text.match?(CHOPPED) }
-          return boiled if boiled.any?
-
-          eggs = lines.select { |line| line.role == "egg" }
-          beaten, whole = eggs.partition { |line| line.text.match?(BEATEN) }
-          return whole if beaten.any?
-
-          small = eggs.select { |line| line.text.match?(SMALL) }
-          small.length < eggs.length ? small : []
-        end
+        # (see WrappedEggs.of)
+        def self.wrapped(lines) = WrappedEggs.of(lines)
 
         # @return [Array<Recipes::Line>] whole eggs inside
         def wrapped = Lines.wrapped(@all)

@@ -49,10 +49,13 @@ module Restauro
           Recipes::Poached.step?(simmer.text) ? {} : {simmer_s: 60.0 * simmer.minutes}
         end
 
-        # What is said of it, else of no other part.   @return [Dishes::Timing, nil]
+        # What is said of it, else of no other part; not the minutes of fish that is poached before.
+        # @return [Dishes::Timing, nil]
         def simmer(place)
-          first = place.said.simmers.first
-          place.simmer || (first if first && place.only_of_its_family? && place.nobody_elses?(first))
+          fish = place.part.lines.select { |line| line.kind == "fish" }
+          timings = place.said.simmers.reject { |one| one.names_any?(fish) }
+          first = timings.first
+          place.mine(timings) || (first if first && place.only_of_its_family? && place.nobody_elses?(first))
         end
 
         def stewed?(line) =
