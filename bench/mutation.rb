@@ -11,9 +11,9 @@ module Restauro
   class Mutation
     ROOT = File.expand_path("..", __dir__)
     SPECS = Dir["#{ROOT}/spec/**/*_spec.rb"].map { |path| path.delete_prefix("#{ROOT}/") }.grep_v(%r{\Aspec/(?:db|web|system|devices|(?:core|docs)_spec)}).sort.freeze
-    # Whole dishes' answers as they were.
-    ANSWERS = "spec/dishes/answers_spec.rb".freeze
-    # So many seconds of spec files for one change: the folder's own quick ones, the answers, then the quickest of those that run its line.
+    # Whole dishes' answers as they were, and what every dish is held to.
+    DISHES = %w[spec/dishes/answers_spec.rb spec/dishes/corpus_spec.rb].freeze
+    # So many seconds of spec files for one change: the folder's own quick ones, whole dishes, then the quickest of those that run its line.
     ENOUGH_S = 300.0
     QUICK_S = 10.0
     OTHERS = {"<" => "<=", "<=" => "<", ">" => ">=", ">=" => ">", "==" => "!=", "&&" => "||", "||" => "&&", "+" => "-", "-" => "+", "*" => "/", "true" => "false", "false" => "true",
@@ -130,11 +130,11 @@ module Restauro
 
     # The folder's own first, where they are quick; then whole dishes.
     def turn(spec, change)
-      return 1 if spec == ANSWERS
+      return 1 + DISHES.index(spec) if DISHES.include?(spec)
 
       own = change.file.delete_prefix("lib/restauro/").split("/").first(change.file.include?("families/") ? 2 : 1).join("/")
       near = spec.start_with?("spec/#{own}") || (own.start_with?("families") && spec.match?(%r{\Aspec/families/\w+_spec}))
-      near && @covering.fetch(spec)["seconds"] < QUICK_S ? 0 : 2
+      near && @covering.fetch(spec)["seconds"] < QUICK_S ? 0 : 3
     end
 
     # Whether every spec passes; one that runs for ever has been noticed.

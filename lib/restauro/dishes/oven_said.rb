@@ -24,11 +24,12 @@ module Restauro
 
       # "Bake at 180 fan", "350 degrees": no oven of Celsius goes above some 260, few of Fahrenheit below it.
       def with_unit(text)
+        baked = [BAKES, BEGINS_SO, PREHEATS].any? { |words| text.match?(words) }
         text
           .gsub(IN_WORDS) { "#{degrees(Regexp.last_match(1))} " }
           .gsub(BEHIND, '\1 ')
           .gsub(/\b(\d{3})\s*°(?!\s*[CF])/) { degrees(Regexp.last_match(1)) }
-          .gsub([BAKES, BEGINS_SO, PREHEATS].any? { |words| text.match?(words) } ? BARE_DEGREES : /(?!)/) { |number| degrees(number) }
+          .gsub(baked ? BARE_DEGREES : /(?!)/) { |number| degrees(number) }
       end
 
       # @param number [String] three digits   @return [String] with the unit that an oven can have

@@ -22,7 +22,8 @@ module Restauro
       def said?(lines)
         return true if lines.find { |line| line.role == "title" }&.text&.match?(TITLE)
 
-        lines.none? { |line| line.role == "crumb" } && lines.any? { |line| line.role == "step" && line.text.match?(STEP) }
+        lines.none? { |line| line.role == "crumb" } &&
+          lines.any? { |line| line.role == "step" && line.text.match?(STEP) }
       end
     end
   end

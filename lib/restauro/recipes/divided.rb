@@ -3,8 +3,8 @@
 module Restauro
   module Recipes
     # "2 1/4 cups flour, divided", of which a step takes "the remaining 1/4 cup"; "5 tbsp butter, divided", of which the
-    # first step takes 4; "melt half the butter", and the rest is for the mash: two lines, the second before what it goes
-    # into.
+    # first step takes 4; "melt half the butter", and the rest is for the mash: two lines, the second before what it
+    # goes into.
     class Divided
       WORD = /\bdivided\b/i
       AMOUNT = /(?:about\s+)?[\d½⅓¼⅔¾⅛][^.;,]{0,24}?/
