@@ -23,6 +23,7 @@ module Restauro
     autoload :LineQuestions, "restauro/recipes/line_questions"
     autoload :LineReader, "restauro/recipes/line_reader"
     autoload :NameAndList, "restauro/recipes/name_and_list"
+    autoload :MoreOfIt, "restauro/recipes/more_of_it"
     autoload :NotedLists, "restauro/recipes/noted_lists"
     autoload :NothingRead, "restauro/recipes/nothing_read"
     autoload :NumberWords, "restauro/recipes/number_words"

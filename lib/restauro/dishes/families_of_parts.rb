@@ -21,7 +21,7 @@ module Restauro
         return given == "none" ? nil : given if given
         return if Bound.by_crumbs?(group.lines, group.label || @recipe.title)
         return if Roast.stuffed?(@recipe, group.lines)
-        return "sauce" if group.label.to_s.match?(EMULSION) && Families::Sauce::Emulsion.of?(recipe)
+        return "sauce" if emulsion?(group, recipe)
         return crumbs_only(group) unless flour?(group.lines) && thickened?(group)
         return if fruit_in_its_juice?(group) || dusted?(group) || floured_roots?(group) || dry_over_a_dough?(group)
 
@@ -56,6 +56,11 @@ module Restauro
         @recipe.ingredients.any? { |line| line.part.to_s.match?(BATTER) } &&
           group.lines.all? { |line| DUSTED.include?(line.role) }
       end
+
+      # Whisked with something sharp or wet, as far as a sauce can be reckoned.
+      def emulsion?(group, recipe) =
+        group.label.to_s.match?(EMULSION) && Families::Sauce::Emulsion.of?(recipe) &&
+          group.lines.any? { |line| %w[liquid acid].include?(line.role) && line.grams }
 
       # Chips and roast potatoes that are turned in a spoon of flour.
       def floured_roots?(group) =

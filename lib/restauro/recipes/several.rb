@@ -5,6 +5,7 @@ module Restauro
     # The things on one line: "50 g butter, 50 g flour", "2 eggs plus 1 yolk", "butter and flour, 50 g each".
     class Several
       include NotedLists
+      include MoreOfIt
 
       AND_ELSEWHERE = /(?:und|et|e|y|och|og|en|i|ja)/i
       TO_TASTE = /(?:salt|pepper|nutmeg)\b/i
@@ -32,11 +33,7 @@ module Restauro
       COAT, TO_DIP = DataFiles.words("recipes/words.yml").values_at(:all_to_coat, :to_dip)
       # "100 g flour, 1 egg, 250 ml milk; for 8 sausages".
       FOR_SO_MANY = /\Afor\s+(?=\d)/i
-      WASH = /,?\s+(?:for|to) (?:an? |the )?(?:egg[- ]?wash|glaz(?:e|ing)|brush(?:ing)?)\b.*\z/i
-      AGAIN = /\A(\d+)\s+(?:extra\s+|more\s+)?((?:lightly\s+|well\s+)?beaten|(?:to|for)\s+(?:the\s+)?(?:glaz|brush|coat|wash|seal)\w*)/i
-      NAMELESS = %r{\A(\W*[\d½⅓¼⅔¾⅛][\d\s./½⅓¼⅔¾⅛]*\s?(?:g|kg|oz|ml|tbsp|tsp|tablespoons?|teaspoons?|cups?|c|t))\s+((?:for|to)\s.*)\z}i
-      EGGS, ONE_EGG = /\beggs?\s*\z/i, /\A\d+ egg, /
-      private_constant :TO_DIP, :NAMELESS, :AND_ELSEWHERE, :TO_TASTE, :MEASURE, :WASH, :AGAIN, :EGGS, :ONE_EGG
+      private_constant :TO_DIP, :AND_ELSEWHERE, :TO_TASTE, :MEASURE
       MOST = 40
       LISTED = 3
 
@@ -86,32 +83,20 @@ module Restauro
         return [text] if pieces.length > MOST
 
         found = pieces.each_with_object([]) do |(joint, piece), things|
+          last = piece.equal?(pieces.last.last)
           piece = again(things.last, piece)
-          own = things.empty? || begins?(things, piece) || (joint.include?(";") && @line_reader.known_name?(piece))
-          own ||= piece.equal?(pieces.last.last) && things.length >= LISTED && bare_name?(piece)
-          own ? things << piece.dup : things[-1] += joint + piece
+          own?(things, joint, piece, last: last) ? things << piece.dup : things[-1] += joint + piece
         end
         found.length > 1 ? brushed(found) : [text]
       end
 
-      # "2 eggs, plus 1 beaten" is an egg as well.
-      def again(last, piece)
-        return more_of_it(last, piece) unless last.to_s.match?(EGGS) && piece.match?(AGAIN)
+      # Whether a piece begins a thing; what is spared for the board stays with what it is spared of.
+      def own?(things, joint, piece, last:)
+        return true if things.empty?
+        return false if piece.match?(SPARE)
 
-        piece.sub(AGAIN) { "#{Regexp.last_match(1)} egg, #{Regexp.last_match(2)}" }
-      end
-
-      # "1 cup flour + 1/2 cup for dredging": more of what stood before.
-      def more_of_it(last, piece)
-        amount, purpose = piece.match(NAMELESS)&.captures
-        name = last && amount && @line_reader.read(last).name_text
-        name ? "#{amount} #{name}, #{purpose}" : piece
-      end
-
-      # "1 egg + 1 tbsp water, for egg wash": both are brushed on.
-      def brushed(found)
-        purpose = found.last[WASH] if found.length == 2 && !found.last.match?(ONE_EGG)
-        purpose && !found.first.match?(WASH) ? ["#{found.first}#{purpose}", found.last] : found
+        begins?(things, piece) || (joint.include?(";") && @line_reader.known_name?(piece)) ||
+          (last && things.length >= LISTED && bare_name?(piece))
       end
 
       # With its amount, or at the end of a list where none is needed.

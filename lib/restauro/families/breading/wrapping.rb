@@ -55,7 +55,7 @@ module Restauro
 
         # @return [Float] g of one, shelled
         def egg_g(recipe)
-          small = Lines.wrapped(recipe.ingredients).any? { |line| line.text.match?(Lines::SMALL) }
+          small = Lines.wrapped(recipe.ingredients).any? { |line| line.text.match?(WrappedEggs::SMALL) }
           Constants.fetch(:breading, small ? :small_egg_g : :whole_egg_g)
         end
 
