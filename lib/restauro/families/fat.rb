@@ -16,10 +16,10 @@ module Restauro
       # @param uses [Array<Recipes::Line>] the recipe's own fat   @return [Step]
       def heat(uses: [])
         deep = "#{litres} of #{@frying.say}, the pan at most a third full,"
-        shallow = "#{Constants.fetch(:heat, :shallow_mm).round} mm of #{@frying.say} in a wide pan"
         return in_butter(uses) if @frying.shallow && uses.any? { |line| line.grams && butter?(line) }
 
-        Step.new(kind: "preheat", heat: "hob", text: "Heat #{@frying.shallow ? shallow : deep} to #{@frying.degrees}.",
+        fat = @frying.shallow ? shallow(uses) : deep
+        Step.new(kind: "preheat", heat: "hob", text: "Heat #{fat} to #{@frying.degrees}.",
                  minutes: Constants.fetch(:heat, :oil_heating_minutes), celsius: @frying.celsius,
                  uses: uses, look_for: "a drop of batter rises and bubbles at once", safety: ["hot_oil"])
       end
@@ -47,10 +47,19 @@ module Restauro
       # Butter says when it is hot, and its milk burns where oil would only begin (common practice).
       def in_butter(uses)
         alone = ", with a spoon of oil against burning" if uses.all? { |line| butter?(line) }
-        fats = Companions.list(uses.map { |line| "#{Companions.grams(line)}#{bare(line)}" })
         Step.new(kind: "preheat", heat: "hob", minutes: Constants.fetch(:heat, :butter_heating_minutes), uses: uses,
-                 text: "Melt #{fats} in a wide pan on medium#{alone}.",
+                 text: "Melt #{listed(uses)} in a wide pan on medium#{alone}.",
                  look_for: "the foam dies down; brown specks are right, black ones are not", safety: ["hot_oil"])
+      end
+
+      def listed(fats) = Companions.list(fats.map { |line| "#{Companions.grams(line)}#{bare(line)}" })
+
+      # The recipe's own, where it says how much; else as much as shallow fat usually is.
+      def shallow(uses)
+        own = uses.select(&:grams)
+        return "#{Constants.fetch(:heat, :shallow_mm).round} mm of #{@frying.say} in a wide pan" if own.empty?
+
+        "#{listed(own)} in a wide pan, and more where the bottom is not covered,"
       end
 
       # "Butter, divided" is butter.

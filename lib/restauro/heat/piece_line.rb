@@ -19,7 +19,7 @@ module Restauro
       CUT_UP_BIRD = DataFiles.words("heat/words.yml").fetch(:cut_up_bird)
       JOINT = Regexp.union(DataFiles.words("heat/words.yml").fetch(:joint), CUT_UP_BIRD)
       BONED = DataFiles.words("heat/words.yml").fetch(:boned)
-      THIN = DataFiles.words("heat/words.yml").fetch(:thin)
+      THIN, HALVED = DataFiles.words("heat/words.yml").values_at(:thin, :halved_flat)
       CUT = /\b(?:cut|sliced|divided)\s+in(?:to)?\s+(\d{1,3})\b(?!\s*-?\s*(?:mm|cm|inch|in\b|"|”|\/))/i
       CUT_UP = DataFiles.words("heat/words.yml").fetch(:cut_up)
       BITES = /\b(?:pieces|chunks|dice[ds]?|cubed)\b/i
@@ -91,6 +91,8 @@ module Restauro
       # @return [Integer, nil] how many pieces a line counts
       def how_many(line)
         found = (line.text[CUT, 1] || (line.bare_text[COUNT, 1] unless cut_up?(line)))&.to_i
+        return found * 2 if found && line.by_the_piece? && line.text.match?(HALVED)
+
         found && found < 3 && line.text.match?(CUT_UP_BIRD) ? found * pieces_of_a_bird : found
       end
       # @return [Integer] of one that is cut up

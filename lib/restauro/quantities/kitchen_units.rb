@@ -26,6 +26,7 @@ module Restauro
           .to_h { |u| [u.key, u] }
           .freeze
       @words = words(table)
+      @not_before = not_before(table)
       @pattern =
         /\A(?:#{@words.keys.sort_by { |w| -w.length }.map { |w| Regexp.escape(w) }.join("|")})(?![[:alpha:]])\.?/i
       freeze
@@ -43,7 +44,8 @@ module Restauro
       match = @pattern.match(text) or return nil
       word = match[0].delete_suffix(".")
       key = @words[word] || @words[word.downcase] || @words[match[0].downcase]
-      key && [@units.fetch(key), match.post_match]
+      # "Noix de beurre" is a knob of it, "noix de muscade" a nut.
+      key && !@not_before[key]&.match?(match.post_match) ? [@units.fetch(key), match.post_match] : nil
     end
 
     private
@@ -58,6 +60,10 @@ module Restauro
         end
         .freeze
     end
+
+    def not_before(table) =
+      table.each_value.reduce(:merge).select { |_, row| row.key?("not_before") }
+           .transform_values { |row| Regexp.new(row["not_before"]) }.freeze
 
     def unit(key, kind, row)
       Unit.new(key: key, kind: kind, amount: amount(kind, row), spoon: row.key?("spoon"), only: row["only"])

@@ -15,7 +15,7 @@ module Restauro
       def initialize(table: DataFiles.yaml("ingredients/forms.yml"))
         @juice = table.fetch("juice")
         @elsewhere = elsewhere(table.fetch("juice_elsewhere"))
-        @meant = %w[mashed crumbled fresh].map do |form|
+        @meant = %w[mashed crumbled crushed fresh].map do |form|
           [Regexp.new(table.dig(form, "pattern"), Regexp::IGNORECASE), table.dig(form, "keys")]
         end
         @tin = Regexp.new(table.dig("tinned", "pattern"), Regexp::IGNORECASE)

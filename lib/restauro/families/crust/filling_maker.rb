@@ -52,7 +52,14 @@ module Restauro
           @recipe.ingredients.any? { |line| %w[starch thickener].include?(line.role) && line.part == Parts::NAME } &&
             @filling.boiled?
 
-        def choices = {without: @options.without, offer: @options.offer, stew_minutes: @options.stew_minutes}
+        def choices = {without: @options.without, offer: @options.offer, stew_minutes: @options.stew_minutes, **simmer}
+
+        # As long as the recipe says, where there is no meat that it says it of.
+        def simmer
+          told = @options.stew_minutes
+          told&.positive? && lines.none? { |line| @sauce.stewed?(line) } ? {simmer_s: 60.0 * told} : {}
+        end
+
         # Eggs that may not be eaten, in a filling that they would have set.
         def eggs_out?
           eggs = lines.select { |line| line.role == "egg" && line.counted? }
