@@ -30,7 +30,7 @@ module Restauro
         aside = part.lines.select { |line| Place::ASIDE.include?(line.kind) }
         pieces = part.lines - aside
         said.fries.find do |one|
-          nobody_elses?(one) && (!one.names_any?(aside) || one.names_any?(pieces))
+          nobody_elses?(one) && (!one.says?(aside) || one.says?(pieces))
         end
       end
 

@@ -57,7 +57,9 @@ module Restauro
         return unless @title.match?(MASHED) || @title.match?(MASH_BESIDE)
 
         mash = [lines[at], *lines[(at + 1)..].take_while { |line| mashed_in?(line) }]
-        mash -= mash.select { |line| line.role == "fat" } if (lines - mash).none? { |line| line.role == "fat" }
+        fats = mash.select { |line| line.role == "fat" }
+        # Of two the last is the sauce's.
+        mash -= fats.last(fats.length > 1 ? 1 : fats.length) if (lines - mash).none? { |line| line.role == "fat" }
         rest = lines - mash
         [part(nil, rest), part("Mash", mash)] if rest.any? { |line| flour?(line) } && wet?(rest)
       end

@@ -68,7 +68,7 @@ module Restauro
         units = Recipes::UnitClues.line(recipe.lines.map(&:text), recipe.system)
         from = found.except(:turned).transform_values(&:last).merge({units: units}.compact)
         new(**found.transform_values(&:first), baked: baked, grills: grills, bakes: bakes(baking),
-            simmers: Timing.all(words, timed(on_the_stove(sentences, oven(baking)&.last), SIMMERS)),
+            simmers: Timing.all(words, simmered(on_the_stove(sentences, oven(baking)&.last))),
             fries: Timing.all(words, timed(sentences, FRIES)), boils: Timing.all(words, timed(sentences, BOILS)),
             from: from.transform_values(&:strip).freeze)
       end
@@ -78,6 +78,10 @@ module Restauro
       # @return [Array(Float, Kitchen::OvenTemperature)] min, and at what, where that is said
       def bakes(sentences) = timed(sentences, BAKES).map { |text| [TimeSaid.of(text).first, OvenSaid.of(text)] }.freeze
       def timed(sentences, words) = sentences.grep(words).select { |text| TimeSaid.of(text).any? }
+
+      # Also of meat that is poached, by words of its own.
+      def simmered(sentences) =
+        sentences.select { |text| (text.match?(SIMMERS) || Recipes::Poached.step?(text)) && TimeSaid.of(text).any? }
 
       # On the stove; or in an oven that is not the bake's: "Cook the stew for 2 hours at 160C. Top it, bake at 200C."
       # @return [Array<String>] sentences

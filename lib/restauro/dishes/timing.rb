@@ -13,6 +13,9 @@ module Restauro
       # @param lines [Array<Recipes::Line>]
       def names_any?(lines) = lines.any? { |line| !line.words? && spoken?(line.name_text.to_s) }
 
+      # Whether the sentence itself names them.   @param lines [Array<Recipes::Line>]
+      def says?(lines) = Timing.new(about: text.downcase).names_any?(lines)
+
       # @param name [String]
       def spoken?(name) = Timing.stems(name).any? { |stem| about.include?(stem) }
 

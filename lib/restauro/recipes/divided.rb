@@ -13,7 +13,8 @@ module Restauro
       INTO = {"flour" => "liquid", "fat" => "crumb"}.freeze
       HALF = /\bhalf (?:of )?(?:the |your )?butter\b/i
       REST_MASHED = /\bmash\w*\b[^.;]*\b(?:remaining|rest of the|other half of the) butter\b/i
-      private_constant :WORD, :AMOUNT, :LIKE, :INTO, :HALF, :REST_MASHED
+      MASH_TAKES = /\bmash\w*\b[^.;]{0,30}?\b(#{AMOUNT.source})\s+(?:of\s+)?(?:the\s+)?butter\b/i
+      private_constant :WORD, :AMOUNT, :LIKE, :INTO, :HALF, :REST_MASHED, :MASH_TAKES
 
       # @param line_reader [LineReader]
       def initialize(line_reader)
@@ -23,8 +24,10 @@ module Restauro
 
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
       def of(lines)
-        at = lines.index { |line| INTO.key?(line.role) && line.grams && line.text.match?(WORD) } or
-          return halved_for_mash(lines)
+        mashed = for_the_mash(lines)
+        return mashed unless mashed.equal?(lines)
+
+        at = lines.index { |line| INTO.key?(line.role) && line.grams && line.text.match?(WORD) } or return lines
         into = lines.rindex { |line| line.role == INTO.fetch(lines[at].role) } or return lines
         rest = rest_of(lines[at], lines) or return lines
         into > at ? [*lines[0...at], *halves(lines[at], rest, lines[(at + 1)...into]), *lines[into..]] : lines
@@ -32,17 +35,40 @@ module Restauro
 
       private
 
-      # Half of it behind the potatoes that the rest is mashed with.
-      def halved_for_mash(lines)
+      # What the potatoes take of it stands with them.
+      def for_the_mash(lines)
         steps = lines.select { |line| line.role == "step" }.map(&:text)
-        return lines unless steps.any?(HALF) && steps.any?(REST_MASHED)
-
         at = lines.index { |line| line.ingredient == "butter" && line.grams }
         root = lines.rindex { |line| Families::Dough::Contents.raw?(line.ingredient) }
-        return lines unless at && root && root > at
+        mashed = mashed_g(lines[at], steps) if at && root
+        return lines unless mashed
 
-        *first, rest = halves(lines[at], lines[at].grams * 0.5, lines[(at + 1)..root])
+        root > at ? behind_the_root(lines, at, root, mashed) : behind_the_mash(lines, at, mashed)
+      end
+
+      # @return [Estimate, nil] g that the potatoes take
+      def mashed_g(line, steps)
+        return line.grams * 0.5 if steps.any?(HALF) && steps.any?(REST_MASHED)
+
+        said = steps.filter_map { |step| step[MASH_TAKES, 1] }.first or return
+        grams = @line_reader.read("#{said} butter").grams
+        grams if grams && grams.value < line.grams.value
+      end
+
+      def behind_the_root(lines, at, root, mashed)
+        *first, rest = halves(lines[at], mashed, lines[(at + 1)..root])
         [*lines[0...at], *first, rest, *lines[(root + 1)..]]
+      end
+
+      # The sauce's share before what it is cooked with.
+      def behind_the_mash(lines, at, mashed)
+        next_thing = lines.drop(at + 1).find { |line| !%w[liquid fat seasoning].include?(line.role) } or return lines
+        sauce, mash = halves(lines[at], mashed, [])
+        lines.flat_map do |line|
+          next [mash] if line.equal?(lines[at])
+
+          line.equal?(next_thing) ? [sauce, line] : [line]
+        end
       end
 
       # @return [Estimate, nil] g

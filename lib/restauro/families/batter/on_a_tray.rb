@@ -44,14 +44,16 @@ module Restauro
         end
 
         # The recipe's own, where its middle is done by then.
-        # What a few minutes in fat did for the middle is not taken off.
-        def baked_minutes = [@options.bake_minutes, minutes].compact.max
+        # What a few minutes in fat did for the middle is not taken off; golden it is by then.
+        def baked_minutes = [@options.bake_minutes, oven_minutes].compact.max
+        def oven_minutes = @fried_first && section.done ? section.done : minutes
 
         # @param told [Float, nil]   @return [String, nil] where the reckoning differs
         def beside_the_recipe(told)
-          return unless told
+          ours = @options.oven ? oven_minutes : minutes
+          return unless told && ours && (told - ours).abs >= 1
 
-          "the recipe says #{bare(told)} min, reckoned are #{bare(minutes)}" if minutes && (told - minutes).abs >= 1
+          "the recipe says #{bare(told)} min, reckoned are #{bare(ours)}"
         end
 
         def bare(minutes) = Recipes::WeighedLine.tenths(minutes < 10 ? half(minutes) : minutes.round)

@@ -18,12 +18,13 @@ module Restauro
           first, rest = inner.partition { |line| line.role == "fat" || group(line) == "sugar" }
           words = [("#{list(under)} spread on the base" if under.any?), beaten(first, rest),
                    ("#{list(over)} laid over it" if over.any?)]
+          fluffy = "pale and fluffy before the egg goes in; " if first.any? { |line| line.role == "fat" }
           Step.new(kind: "mix", text: "Filling: #{words.compact.join("; ")}.", uses: left, safety: @filling.safety,
-                   look_for: "pale and fluffy before the egg goes in; no streaks after")
+                   look_for: "#{fluffy}no streaks#{" after" if fluffy}")
         end
 
         def beaten(first, rest)
-          return "beat #{list(rest)} smooth" if first.empty?
+          return "beat #{list(first + rest)} smooth" if first.none? { |line| line.role == "fat" }
 
           "cream #{list(first)}; beat in #{list(rest)}"
         end
