@@ -15,6 +15,7 @@ module Restauro
       AtTable
       Bake
       BesideFried
+      BlindSaid
       Bound
       BoundInList
       Choices

@@ -31,7 +31,7 @@ module Restauro
 
         crust = @lines[0...cut]
         wash, filling = @lines[crust.length..].partition { |line| Families::Crust::Glaze.line?(line) }
-        [crust + wash, filling] if whole?(crust) && filling.any?
+        [crust + wash, filling] if filling.any? && (whole?(crust) || (short?(crust) && sets?(filling)))
       end
 
       private
@@ -59,6 +59,20 @@ module Restauro
       def whole?(crust)
         crust.one? { |line| line.role == "flour" } && (@yeast || crust.one? { |line| line.role == "fat" }) &&
           crust.any? { |line| binder?(line) }
+      end
+
+      # Flour and fat, with a water that nobody writes down.
+      def short?(crust) = %w[flour fat].all? { |role| crust.one? { |line| line.role == role } }
+
+      # A custard, more egg beside something than a dough takes, or syrup with crumbs.
+      def sets?(filling)
+        least = Constants.fetch(:crust, :custard_least_g)
+        eggs, milk = %w[egg liquid].map { |role| grams(filling) { |line| line.role == role } }
+        syrup = grams(filling) { |line| group_of(line) == "sugar" }
+        crumbs = filling.any? { |line| line.role == "crumb" }
+        many = eggs > Constants.fetch(:crust, :binds_most) * @flour_g && filling.length > 1
+        filling.none? { |line| line.role == "flour" } &&
+          ((eggs >= least && milk >= least) || many || (crumbs && syrup >= @flour_g / 2))
       end
 
       def binder?(line) = BINDS.include?(line.ingredient) || (@yeast && MILKS.include?(line.ingredient))

@@ -4,13 +4,14 @@ module Restauro
   module Dishes
     # What the recipe's own text says of oven, tin, minutes, pieces: the cook's word, each with the line it was read
     # from.
-    #   oven Kitchen::OvenTemperature, blind_oven the one of an empty crust where it is another · pan Kitchen::BakingPan
+    #   oven Kitchen::OvenTemperature, blind_oven the one of an empty crust where it is another, blind_minutes
+    #   Array of its min, under weights and without · pan Kitchen::BakingPan
     #   bake_minutes, simmer_minutes, steam_minutes min · makes how many · oil "180C", "175C shallow" or nil
     #   turned TurnedDown, where the oven is set anew · baked whether it goes into an oven at all, grills whether it
     #   browns under a grill · pot PotSaid, one that cooks by itself · bakes [min, oven or nil], each time it is baked
     #   simmers, fries and boils Array of Timing, each time on the stove, in fat, in water · from Hash of name => line
-    Said = Value.of(:oven, :blind_oven, :pan, :bake_minutes, :turned, :simmer_minutes, :steam_minutes, :makes, :oil,
-                    :pot, :baked, :grills, :bakes, :simmers, :fries, :boils, :from) do
+    Said = Value.of(:oven, :blind_oven, :blind_minutes, :pan, :bake_minutes, :turned, :simmer_minutes, :steam_minutes,
+                    :makes, :oil, :pot, :baked, :grills, :bakes, :simmers, :fries, :boils, :from) do
       # Meat that goes tender under a lid in the oven, and not on the stove before.   @param parts [Array<Part>]
       def stewed_in_the_oven?(parts) =
         baked && bake_minutes.to_f >= Constants.fetch(:dishes, :oven_stew_minutes) &&
@@ -54,6 +55,7 @@ module Restauro
         found = {
           oven: oven(baking),
           blind_oven: oven(blind(sentences)),
+          blind_minutes: BlindSaid.of(sentences),
           pan: pan(sentences),
           bake_minutes: (minutes(behind_the_batter(sentences), COOKS) if oven(baking)) || minutes(baking, BAKES),
           turned: first_in(baking) { |text| TurnedDown.of(text) },

@@ -118,7 +118,7 @@ module Restauro
 
         ahead = lines[0...index]
         # Meal right before them is a coat with them.
-        return if lines.any?(&:to_fry_in?) && group(lines[index - 1]) == "meal"
+        return if (@fried || lines.any?(&:to_fry_in?)) && group(lines[index - 1]) == "meal"
         return unless ahead.any? { |line| flour?(line) || line.ingredient == "wheat_pasta" }
 
         poured = ahead.sum { |line| liquid?(line) ? line.grams.value : 0.0 }

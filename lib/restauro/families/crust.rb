@@ -44,6 +44,7 @@ module Restauro
       autoload :DoughRest, "restauro/families/crust/dough_rest"
       autoload :DoughSteps, "restauro/families/crust/dough_steps"
       autoload :FillingMaker, "restauro/families/crust/filling_maker"
+      autoload :FillingWarnings, "restauro/families/crust/filling_warnings"
       autoload :FruitFilling, "restauro/families/crust/fruit_filling"
       autoload :FrySteps, "restauro/families/crust/fry_steps"
       autoload :Glaze, "restauro/families/crust/glaze"

@@ -118,7 +118,9 @@ module Restauro
       def crumbs? = grams("crumb").positive?
       # Beside more flour, where the title names a dough or a tart: crumbs that dry its filling.
       def crumbs_inside?
-        return flour > grams("crumb") && grams("egg").zero? if told_by_title == %w[crust]
+        if told_by_title == %w[crust]
+          return flour > grams("crumb") && (grams("egg").zero? || fat > figure(:fat_share) * flour)
+        end
 
         flour > 2 * grams("crumb") && %w[pasta gnocchi].intersect?(told_by_title)
       end

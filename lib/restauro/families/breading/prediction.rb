@@ -5,7 +5,7 @@ module Restauro
       class Prediction
         include Coated
 
-        DREDGED = DataFiles.words("families/breading/words.yml").fetch(:dredged)
+        DREDGED, EGG_THEN_FLOUR = DataFiles.words("families/breading/words.yml").values_at(:dredged, :egg_then_flour)
 
         HOLLOWED, FILLED = %w[soften simmer late].freeze, %w[other cheese].freeze
         private_constant :HOLLOWED, :FILLED
@@ -36,6 +36,8 @@ module Restauro
         # Egg ahead of flour that is too much to dust with.
         def egg_first?
           return false if crumb || recipe.title.to_s.match?(DREDGED)
+
+          return true if recipe.steps.any? { |line| line.text.match?(EGG_THEN_FLOUR) }
 
           egg, flour = [%w[egg], Lines::DUST].map { |of| recipe.ingredients.index { |line| of.include?(line.role) } }
           egg && flour && egg < flour &&

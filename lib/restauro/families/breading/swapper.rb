@@ -55,7 +55,8 @@ module Restauro
         def coats?(layers) = layers.any? { |layer| layer.ingredient.starchy? || crumb?(layer.ingredient) }
         def out?(ingredient) = !@exclusion.allows?(ingredient) && (ingredient.starchy? || ingredient.group == "crumb")
         def units = KitchenUnits.of(@recipe.system)
-        def recipe_of(pairs) = @recipe.with(lines: pairs.flat_map(&:last))
+        # With its steps: they say in which order it is dipped.
+        def recipe_of(pairs) = @recipe.with(lines: pairs.flat_map(&:last) + @recipe.steps)
         def crumb?(ingredient) = %w[crumb meal].include?(ingredient.group)
         def chosen = @options.with.map { |key| allowed!(@catalogue.fetch(key)) }
         def crumb = chosen.find { |i| crumb?(i) } || first_of(CRUMBS, "crumb")

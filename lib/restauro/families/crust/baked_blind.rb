@@ -13,11 +13,24 @@ module Restauro
             !@filling&.raw_crust?
         def weighted? = prebaked? && %w[rolled sheet].include?(@crust.style.key)
 
-        # Under paper and weights, until it has set.
-        def weighted_minutes = weighted? && set.done ? Constants.fetch(:crust, :weights_slow) * set.done : nil
-        # Bare: until it is dry; until it is golden where nothing follows.
+        # Under paper and weights, until it has set; longer where the recipe says so.
+        def weighted_minutes = [set_minutes, *(told.first if told.length > 1 && set_minutes)].compact.max
+
+        # Bare: until it is dry; until it is golden where nothing follows; longer where the recipe says so.
         def bare_minutes
           return unless prebaked?
+
+          said = told.one? ? told.first - weighted_minutes.to_f : told[1]
+          [dried_minutes, said].compact.max
+        end
+
+        # @return [Float, nil] min under weights as reckoned
+        def set_minutes = weighted? && set.done ? Constants.fetch(:crust, :weights_slow) * set.done : nil
+        # As the recipe says it.   @return [Array<Float>] under weights and without, or in all; none where it says none
+        def told = prebaked? ? @crust.options.blind_minutes.to_a : []
+
+        # @return [Float, nil] min without weights as reckoned
+        def dried_minutes
           return base.done if @crust.style.key == "base"
           return until_set([base.crisp, base.done].compact.max) unless weighted?
 

@@ -43,6 +43,7 @@ module Restauro
             crowned: (true if place.crowned?(catalogue)),
             round_cm: RoundsSaid.mm(place.dish.recipe)&.then { |wide| wide / 10 },
             steam_minutes: (steamed(place, recipe) unless chosen[:oven]),
+            blind_minutes: place.said.blind_minutes,
             blind_oven: (place.said.blind_oven if chosen[:oven] == place.said.oven)
           }.compact
         end

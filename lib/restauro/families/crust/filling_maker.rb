@@ -21,7 +21,7 @@ module Restauro
           return without_eggs if eggs_out?
           return as_it_is unless runs?
 
-          starchy? ? with_starch(plain_pairs) : as_it_is([juicy])
+          starchy? ? with_starch(plain_pairs) : as_it_is([FillingWarnings.juicy])
         end
 
         # Nothing added, nothing set anew.   @return [FillingSwap]
@@ -29,13 +29,6 @@ module Restauro
         # Nuts and pulses thicken so little that half a bowl of them would go into the fruit.
         def starchy? =
           @options.filling_with.any? || STARCHES.first(5).any? { |key| exclusion.allows?(@catalogue.fetch(key)) }
-
-        # @return [Warning] where no starch is left for the fruit
-        def juicy
-          Warning.new(code: :filling_runs,
-                      text: "no starch is left for the fruit: its juice stays thin. Draw it out with the sugar " \
-                            "first, boil it down to a syrup and pour that back")
-        end
 
         private
 
@@ -52,12 +45,12 @@ module Restauro
           @recipe.ingredients.any? { |line| %w[starch thickener].include?(line.role) && line.part == Parts::NAME } &&
             @filling.boiled?
 
-        def choices = {without: @options.without, offer: @options.offer, stew_minutes: @options.stew_minutes, **simmer}
-
-        # As long as the recipe says, where there is no meat that it says it of.
-        def simmer
+        # It simmers as long as the recipe says, where there is no meat that it says it of.
+        def choices
           told = @options.stew_minutes
-          told&.positive? && lines.none? { |line| @sauce.stewed?(line) } ? {simmer_s: 60.0 * told} : {}
+          simmers = told&.positive? && lines.none? { |line| @sauce.stewed?(line) }
+          {without: @options.without, offer: @options.offer, stew_minutes: told,
+           **(simmers ? {simmer_s: 60.0 * told} : {})}
         end
 
         # Eggs that may not be eaten, in a filling that they would have set.
@@ -69,9 +62,7 @@ module Restauro
         # Set with starch instead: the eggs go, and nothing of theirs stays.
         def without_eggs
           with_starch(plain_pairs.map { |line, ours| [line, line.role == "egg" ? [] : ours] },
-                      [Warning.new(code: :set_with_starch,
-                                   text: "without its eggs this filling is set with starch: boil it, fill it hot, " \
-                                         "cut it cold")])
+                      [FillingWarnings.set_with_starch])
         end
 
         def exclusion = Diets::Exclusion.of(@options.without, @catalogue)
@@ -99,8 +90,7 @@ module Restauro
           swap = @sauce.swap(@recipe, @sauce.options(school: school, with: with, target: target, **choices))
           FillingSwap.new(pairs: without_crumbs(swap.pairs), sauce: swap, e: swap.target, warnings: swap.warnings)
         rescue InvalidInput => e
-          as_it_is([Warning.new(code: :filling_not_swapped,
-                                text: "the filling, its flour swapped by weight alone: #{e.message}")])
+          as_it_is([FillingWarnings.by_weight_alone(e)])
         end
 
         # The cook's own, else no thinner than holds.

@@ -5,7 +5,7 @@ module Restauro
       #   style key or nil for what the recipe is · school key or nil · with Array of flour or binder keys · target
       #   Float ratio or nil
       #   pan Kitchen::BakingPan or nil · oven Kitchen::OvenTemperature or nil for the style's own · blind_oven the same
-      #   of an empty crust cover bottom, double, top, free or nil
+      #   of an empty crust, blind_minutes as the recipe says them · cover bottom, double, top, free or nil
       #   filling_start hot, cold or nil for its own · thickness_mm or nil for what pan and dough give
       #   hold e of the filling, or nil for what holds · filling_with thickener keys · without Array of diets,
       #   allergens, groups or keys
@@ -20,7 +20,7 @@ module Restauro
       Options =
         Struct.new(
           :style, :school, :with, :target, :pan, :oven, :cover, :filling_start, :thickness_mm, :hold, :filling_with,
-          :without, :offer, :altitude, :hands, :bake_minutes, :blind_oven, :oil,
+          :without, :offer, :altitude, :hands, :bake_minutes, :blind_oven, :blind_minutes, :oil,
           :steam_minutes, :stew_minutes, :crowned, :makes, :cups, :chilled, :griddled, :round_cm, keyword_init: true
         ) do
           # What other families are asked for is taken and left alone.
@@ -48,7 +48,7 @@ module Restauro
               oil: Batter::Options.frying(more[:oil]),
               **more.slice(
                 :style, :school, :pan, :oven, :cover, :filling_start, :thickness_mm, :bake_minutes, :blind_oven,
-                :steam_minutes, :stew_minutes, :crowned, :makes, :cups, :chilled, :griddled, :round_cm
+                :blind_minutes, :steam_minutes, :stew_minutes, :crowned, :makes, :cups, :chilled, :griddled, :round_cm
               )
             )
             check
