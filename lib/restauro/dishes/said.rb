@@ -43,7 +43,8 @@ module Restauro
       SIMMERS, FRIES, BOILS = DataFiles.words("dishes/words.yml").values_at(:simmers, :fries_for, :boils_in_water)
       NO_OVEN = DataFiles.words("dishes/words.yml").fetch(:no_oven)
       DEGREES = /\d{3}\s*°?\s*[CF]\b|gas (?:mark )?\d/i
-      HOT_TIN, COOKS = DataFiles.words("dishes/words.yml").values_at(:fat_in_its_tin, :cooks_for)
+      HOT_TIN, COOKS, BAKED_VERB =
+        DataFiles.words("dishes/words.yml").values_at(:fat_in_its_tin, :cooks_for, :baked_verb)
       PAN_WORD, DRY_PAN = DataFiles.words("dishes/words.yml").values_at(:pan, :a_dry_pan)
       # @param recipe [Recipes::Recipe]   @param roasts [Boolean] whether what is said of a roast is asked for
       # @return [Said]
@@ -121,6 +122,13 @@ module Restauro
         end
       end
 
+      # What stands behind the verb, where a time does: "boil for 2 minutes, then roast for 40".
+      def times(text, words)
+        behind = words == BAKES && text.match(BAKED_VERB)&.post_match
+        found = behind ? TimeSaid.of(behind) : []
+        found.any? ? found : TimeSaid.of(text)
+      end
+
       # The first time that is said with such words, or beside degrees.
       def minutes(texts, words)
         first_in(
@@ -128,7 +136,7 @@ module Restauro
             text.match?(words) || (words == BAKES && OvenSaid.with_unit(text).match?(DEGREES))
           end
         ) do |text|
-          found = TimeSaid.of(text)
+          found = times(text, words)
           (words == BAKES && text.match?(TurnedDown::IN_TURN) ? found.sum : found.first) if found.any?
         end
       end
