@@ -15,17 +15,22 @@ module Restauro
         oven = said.oven || Kitchen::OvenTemperature.new(celsius: Constants.fetch(:dishes, :roast_celsius))
         around, rubbed = (lines - meat).partition { |line| around?(line) }
         inside = rubbed.any? { |line| Roast.stuffing?(line) } ? rubbed : []
+        steps = [*rubbed(meat, rubbed),
+                 Families::Step.new(kind: "preheat", text: "Heat the oven to #{oven.say}.", celsius: oven.celsius,
+                                    minutes: Constants.fetch(:crust, :preheat_minutes)),
+                 roasted_alone(meat, around, inside, oven, said),
+                 Families::Step.new(kind: "rest", minutes: Constants.fetch(:dishes, :roast_rest_minutes),
+                                    text: "Let it stand under foil; what runs out of it goes into the gravy.",
+                                    look_for: "its juice no longer runs when it is cut")]
+        said.turned ? said.turned.split(steps, said) : steps
+      end
+
+      def roasted_alone(meat, around, inside, oven, said)
         safety = [*Families::Companions.new(meat, @catalogue).safety(meat), *("stuffed" if inside.any?)]
-        [*rubbed(meat, rubbed),
-         Families::Step.new(kind: "preheat", text: "Heat the oven to #{oven.say}.", celsius: oven.celsius,
-                            minutes: Constants.fetch(:crust, :preheat_minutes)),
-         Families::Step.new(kind: "bake", uses: meat + around,
-                            text: "Roast #{list(meat)} at #{oven.say}#{beside(around)}.",
-                            celsius: oven.celsius, minutes: said.bake_minutes || Roast.minutes(meat, inside),
-                            attended: false, look_for: done(meat), safety: ["middle_decides", *safety]),
-         Families::Step.new(kind: "rest", text: "Let it stand under foil; what runs out of it goes into the gravy.",
-                            minutes: Constants.fetch(:dishes, :roast_rest_minutes),
-                            look_for: "its juice no longer runs when it is cut")]
+        Families::Step.new(kind: "bake", uses: meat + around, celsius: oven.celsius,
+                           text: "Roast #{list(meat)} at #{oven.say}#{beside(around)}.",
+                           minutes: said.bake_minutes || Roast.minutes(meat, inside), attended: false,
+                           look_for: done(meat), safety: ["middle_decides", *safety])
       end
 
       # Potatoes and roots lie beside it for as long as they take; an onion or a lemon goes in it.

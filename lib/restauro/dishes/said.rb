@@ -52,7 +52,8 @@ module Restauro
         words = recipe.lines.select(&:words?).map { |line| line.text.gsub(A_POT, "pot") }
         sentences = sentences(words)
         sentences = sentences.reject { |text| Roast.step?(text) } if !roasts && Roast.alone?(recipe)
-        baking = filled_first(roasts ? sentences : without_roasted(sentences))
+        sentences = without_roasted(sentences, recipe.title.to_s) unless roasts
+        baking = filled_first(sentences)
         found = {
           oven: oven(baking),
           blind_oven: oven(blind(sentences)),

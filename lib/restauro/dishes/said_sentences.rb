@@ -4,9 +4,10 @@ module Restauro
   module Dishes
     # The sentences of a method, as far as what they say of oven and stove belongs together.
     module SaidSentences
-      BAKES, TURNS, FILLED_THEN, BLIND, STOVE_THEN_BAKE, BATTER_IN, ROASTED =
+      BAKES, TURNS, FILLED_THEN, BLIND, STOVE_THEN_BAKE, BATTER_IN, ROASTED, DOUGH_OF_ROOTS =
         DataFiles.words("dishes/words.yml")
-          .values_at(:bakes, :turns, :filled_then, :blind, :stove_then_bake, :batter_in, :roasted_beforehand)
+          .values_at(:bakes, :turns, :filled_then, :blind, :stove_then_bake, :batter_in, :roasted_beforehand,
+                     :dough_turned)
 
       # "Bake for 30", "180 for 35-40": nobody bakes for hours, or for so many who eat.
       BARE_MINUTES = /\bfor\s+(?:about\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?(?=\s*(?:[.,;]|\z))/i
@@ -59,10 +60,10 @@ module Restauro
         end
       end
 
-      # Vegetables that are roasted before the dish they lie in is baked.
-      def without_roasted(sentences)
+      # Vegetables that are roasted before the dish they lie in is baked, or before they are mashed for a dough.
+      def without_roasted(sentences, title)
         sentences.reject.with_index do |text, at|
-          text.match?(ROASTED) && sentences.drop(at + 1).any? { |later| baked_on?(later) }
+          text.match?(ROASTED) && (title.match?(DOUGH_OF_ROOTS) || sentences.drop(at + 1).any? { |one| baked_on?(one) })
         end
       end
 

@@ -103,7 +103,7 @@ module Restauro
 
       # Egg and crumbs at the end of what is fried go around it.   @return [Integer, nil]
       def coat_behind(lines)
-        crumbs = lines.index { |line| line.role == "crumb" && line.grams } or return
+        crumbs = lines.index { |line| line.role == "crumb" } or return
         return unless @fried && crumbs.positive? && lines[crumbs - 1].role == "egg"
 
         ahead = lines[0...(crumbs - 1)]

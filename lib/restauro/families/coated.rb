@@ -37,7 +37,7 @@ module Restauro
         lines = recipe.ingredients.select { |line| mixed.include?(line.role) && line.grams }
         loose = recipe.title.to_s.match?(Breading::Lines::CAKES) ||
           lines.any? { |line| line.role == "puree" || line.inside? || line.text.match?(Breading::Lines::LOOSE) }
-        lines.sum { |line| line.grams.value } if loose
+        lines.sum { |line| line.grams.value } if loose && lines.any?
       end
 
       # The cook's piece, else the one that the recipe tells of.

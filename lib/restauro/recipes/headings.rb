@@ -29,6 +29,9 @@ module Restauro
       # "Filling 250 g ricotta 100 g spinach".
       UNMARKED = /\A\W*((?:for\ the\ )?(?:filling|stuffing|sauce|gravy|topping|batter|coating|dough|pastry|crust|marinade|
         f(?:ü|u)llung|teig|so(?:ß|ss)e|ripieno|impasto|relleno|masa|farce|garniture|p(?:â|a)te))\s+([\d½⅓¼⅔¾⅛].*)\z/ix
+      # "1 cup white sauce (3 tbsp butter, 3 tbsp flour, 1 cup milk)": what it is made of.
+      BRACKETED = /\A\W*(?:[\d½¼¾⅓⅔\s\/]+(?:cups?|ml|g|recipe|batch|quantity)?\s*(?:of\s+)?)?(?:\p{L}+\s){0,2}(?:sauce|roux|
+        b(?:é|e)chamel|gravy|batter|dough|pastry|filling|marinade|topping)\s*\(\s*(\d[^()]*,[^()]*)\)\s*\z/ix
       # "To serve: lemon wedges, mayonnaise" is a list without amounts, "To serve: spoon it over" a step.
       SERVED = /\A\W*((?:to|for)\ (?:serv(?:e|ing)|garnish|finish|decorate)|zum\ (?:servieren|garnieren)|
         (?:pour|para)\ servir|per\ servire|om\ te\ serveren)\s*:\s+([^\d.!]+)\z/ix
