@@ -11,8 +11,9 @@ module Restauro
       FOR = DataFiles.words("dishes/words.yml").fetch(:for_the_part)
       # "To top" is no name for crumbs.
       TO_TOP = DataFiles.words("dishes/words.yml").fetch(:to_top)
-      MASH, FINISH = DataFiles.words("dishes/words.yml").values_at(:mash_by_name, :finish_heading)
-      private_constant :TO_TOP, :MASH, :FINISH
+      MASH, FINISH, NOODLES_IN_SOUP =
+        DataFiles.words("dishes/words.yml").values_at(:mash_by_name, :finish_heading, :noodles_in_soup)
+      private_constant :TO_TOP, :MASH, :FINISH, :NOODLES_IN_SOUP
 
       private
 
@@ -33,12 +34,18 @@ module Restauro
       def plain(part, parts)
         return "Pasta" if pasta?(part)
         return "Mash" if mash?(part)
+        return OverDough::SOUP if soup?(part, parts)
 
         pot = part.lines.any? { |line| line.role == "liquid" } && parts.any? { |other| other.family == "gnocchi" }
         pot && @recipe.title.to_s.match?(OneList::DUMPLINGS) ? "Stew" : "Filling"
       end
 
       def pasta?(part) = part.lines.any? && part.lines.all? { |line| line.ingredient.to_s.match?(/pasta|noodles/) }
+
+      # The pot that noodles are for, which goes in none.
+      def soup?(part, parts) =
+        OverDough.name(part.lines) == OverDough::SOUP && @recipe.title.to_s.match?(NOODLES_IN_SOUP) &&
+          parts.any? { |other| other.family == "pasta" }
 
       # Potatoes of a dish that is mash by its name.
       def mash?(part) =

@@ -119,7 +119,8 @@ module Restauro
       # Beside more flour, where the title names a dough or a tart: crumbs that dry its filling.
       def crumbs_inside?
         if told_by_title == %w[crust]
-          return flour > grams("crumb") && (grams("egg").zero? || fat > figure(:fat_share) * flour)
+          bare = pieces_g.zero? && flour > 2 * grams("crumb")
+          return flour > grams("crumb") && (grams("egg").zero? || fat > figure(:fat_share) * flour || bare)
         end
 
         flour > 2 * grams("crumb") && %w[pasta gnocchi].intersect?(told_by_title)

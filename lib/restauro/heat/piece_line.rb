@@ -5,7 +5,8 @@ module Restauro
       KIND = /\b(#{Piece::SHAPES.keys.join("|")})s?\b(?! steak)/i
       THICK = /(\d+(?:[.,]\d+)?)[[:space:]]*-?[[:space:]]*(mm|cm)\b/i
       MEASURE = DataFiles.words("heat/words.yml").fetch(:measure)
-      COUNT = /\A\s*(\d{1,3})[[:space:]]+(?!#{MEASURE}|x\b|×)(?:\p{L}+[[:space:]]+){0,2}(?:\p{L}+)\b/i
+      COUNT = /\A\s*(\d{1,3})[[:space:]]+(?:\([^)]*\)[[:space:]]+)?
+        (?!#{MEASURE}|x\b|×)(?:\p{L}+[[:space:]]+){0,2}(?:\p{L}+)\b/ix
       WEIGHT = /\A\s*(\d+(?:[.,]\d+)?)[[:space:]]*(k?g|(?:kilo)?gram(?:me)?s?|kilos?)\b/i
       # A breast as it comes is thick; beaten flat or cut it is not.
       WHOLE = DataFiles.words("heat/words.yml").fetch(:whole_breast)

@@ -30,7 +30,10 @@ module Restauro
         at = lines.index { |line| INTO.key?(line.role) && line.grams && line.text.match?(WORD) } or return lines
         into = lines.rindex { |line| line.role == INTO.fetch(lines[at].role) } or return lines
         rest = rest_of(lines[at], lines) or return lines
-        into > at ? [*lines[0...at], *halves(lines[at], rest, lines[(at + 1)...into]), *lines[into..]] : lines
+        return lines unless into > at
+
+        *ahead, second = halves(lines[at], rest, lines[(at + 1)...into])
+        [*lines[0...at], *ahead, second.with(part: lines[into].part), *lines[into..]]
       end
 
       private

@@ -3,11 +3,13 @@
 module Restauro
   module Recipes
     # The cook's own weight beside a measure or a count, the surer of the two: "3/4 cup (110 g) flour", "4 cod fillets
-    # (600 g)", "2 fillets (150 g each)", "4 fillets of 150 g", "24 pieces, 15 mm, 25 g each".
+    # (600 g)", "2 fillets (150 g each)", "4 fillets of 150 g", "24 pieces, 15 mm, 25 g each", "4 (6-ounce) fillets".
     class OwnWeight
       ABOUT = /(?:about|approx\.?|approximately|around|roughly|ca\.?|circa|environ|etwa|ongeveer|unos|aprox\.?)?/i
       BRACKET = /\A[^()]{0,60}?\(\s*#{ABOUT}\s*(?<number>#{Numbers::ONE})\s*(?<rest>[^)]*)\)/i
       BEHIND = /(?:,|\b(?<of>of|at|à|de|d['’]environ|van|von|zu|da|di|weighing)\b)\s*#{ABOUT}\s*(?<number>#{Numbers::ONE})\s*(?<rest>[^,()]*)/i
+      # Right behind the count, and neither "about" nor "in all".
+      BEFORE_ITS_NAME = /\A\s*\(\s*\d[^()]*(?<!total)(?<!in all)\)\s*\p{L}/i
       VAGUE = %w[glass wineglass mug].freeze
       EACH = /\beach\b|\bper\b/i
 
@@ -26,7 +28,8 @@ module Restauro
         match, unit, after = told(terms, rest)
         return terms, rest unless match
 
-        each = after.match?(EACH) || terms.first.unit&.kind == :pack || (match.names.include?("of") && match[:of])
+        each = after.match?(EACH) || terms.first.unit&.kind == :pack || (match.names.include?("of") && match[:of]) ||
+          (terms.first.unit.nil? && rest.match?(BEFORE_ITS_NAME))
         value = Numbers.value(match[:number]).to_f
         weight = Amount::Term.new(each ? terms.first.number * value : Estimate.new(value: value), unit, nil)
         [[weight], match.names.include?("of") ? "#{match.pre_match}#{of_what(match, after)}" : rest]
@@ -42,7 +45,7 @@ module Restauro
         bracket = BRACKET.match(rest)
         candidates = [bracket, *(behind(rest) if counted?(terms))].compact
         candidates.each do |match|
-          unit, after = @units.read(match[:rest])
+          unit, after = @units.read(match[:rest].sub(/\A-\s?/, ""))
           return match, unit, after if surer?(unit, terms)
         end
         nil

@@ -90,9 +90,11 @@ module Restauro
       COMMA_SHORT = DataFiles.words("recipes/words.yml").fetch(:comma_short)
       # "Stock ~ 2 cups" is as much as is said.
       ABOUT_SO_MUCH = /[~≈]\s?(?=[\d½⅓¼⅔¾⅛])/
+      # A box to tick, which is never a word.
+      BOX = /\A\s*[▢☐□■◻◽▪▫☑✓✔]\s*/
       # "Top w breadcrumbs", "serve w/ peas", "s+p".
       def in_full(line) =
-        line.gsub(WITH, "with ").gsub(SALT_AND_PEPPER, "salt and pepper").gsub(ABOUT_SO_MUCH, "")
+        line.sub(BOX, "").gsub(WITH, "with ").gsub(SALT_AND_PEPPER, "salt and pepper").gsub(ABOUT_SO_MUCH, "")
             .gsub(COMMA_SHORT, ", ")
 
       # @param text [String]   @param line_reader [LineReader]   @return [Array<String>]
