@@ -31,7 +31,8 @@ module Restauro
       # A coat without its piece, beside a group that is the piece: one part.
       def coat_and_piece(parts)
         coat = parts.index { |part| COATS.include?(part.family) } or return parts
-        return parts if parts[coat].lines.any? { |line| line.role == "other" && line.grams } || pancakes?(parts[coat])
+        whole = parts[coat].lines.any? { |line| line.role == "other" && (line.grams || line.by_the_piece?) }
+        return parts if whole || pancakes?(parts[coat])
 
         piece = parts.index { |part| piece?(part) } or return parts
         joined = parts[coat].with(recipe: parts[coat].recipe.with(lines: parts[coat].recipe.lines + parts[piece].lines))
@@ -43,7 +44,7 @@ module Restauro
         part.family == "batter" && "#{part.name} #{@recipe.title}".match?(Regexp.union(PANCAKES, ALONE))
 
       def piece?(part)
-        aside = part.name == "Chips" || RiceBalls.part?(part) || part.name.to_s.match?(POURED)
+        aside = part.name == "Chips" || RiceBalls.part?(part) || part.name.to_s.match?(POURED) || InsideCoat.dip?(part)
         part.family.nil? && part.place == :main && !aside &&
           part.lines.any? { |line| line.role == "other" && line.kind != "herb" }
       end

@@ -59,7 +59,7 @@ module Restauro
         before, turn, after = text.partition(TurnedDown::IN_TURN)
         return if turn.empty? || TimeSaid.of(before).empty?
 
-        oven, minutes = OvenSaid.of(after), TimeSaid.of(after).sum
+        oven, minutes = OvenSaid.of(after.sub(/\A[\s,;]+/, "")), TimeSaid.of(after).sum
         uncovered = "#{turn}#{after}".match?(TurnedDown::UNCOVERS)
         new(oven: oven, minutes: minutes, uncovered: uncovered) if (oven || uncovered) && minutes.positive?
       end

@@ -19,7 +19,7 @@ RSpec.describe Restauro::Families::Crust do
   end
 
   it "takes no words of a recipe for what is in its crust" do
-    pie = "Apple pie\n200 g flour\n100 g butter\n4 tbsp water\n600 g apples\n80 g sugar\nBake until golden.\nServe warm."
+    pie = "Apple pie\n200 g flour\n100 g butter\n4 tbsp water\n600 g apples\n80 g sugar\nBake until brown.\nServe."
     expect(inside[self, pie]).to eq ["600 g apples", "80 g sugar"]
   end
 
