@@ -19,8 +19,8 @@ module Restauro
       SPRIGS, PICKED = DataFiles.words("ingredients/words.yml").values_at(:sprigs, :picked)
       # On the bone, or as thick: it is not done when it is brown.
       JOINT = Heat::PieceLine::JOINT
-      PORTIONS, STRIPS, PULSES, IN_SHELLS =
-        DataFiles.words("ingredients/words.yml").values_at(:portions, :strips, :pulses, :in_shells)
+      PORTIONS, STRIPS, PULSES, IN_SHELLS, GNOCCHI =
+        DataFiles.words("ingredients/words.yml").values_at(:portions, :strips, :pulses, :in_shells, :bought_gnocchi)
       # Roots cut as fine as the onion go in with it.
       CUT_FINE, BRIEFLY, PULPY, GRAINS, HOLDS, LARGE, EGGS, SPOONED =
         DataFiles.words("ingredients/words.yml")
@@ -52,7 +52,7 @@ module Restauro
       def row(line)
         return kind_row(line.kind) if line.inside?
 
-        return boiled_row if BOILED.include?(line.ingredient)
+        return boiled_row if BOILED.include?(line.ingredient) || line.name_text.to_s.match?(GNOCCHI)
 
         ingredient = @catalogue.find_key(line.ingredient)
 
