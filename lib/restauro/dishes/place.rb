@@ -40,6 +40,14 @@ module Restauro
         said.boils.find { |one| nobody_elses?(one) && !one.names_any?(roots) }
       end
 
+      # How long the recipe itself lets its batter stand: not what is marinated, or rests when it is fried.
+      # @return [Float, nil] min
+      def rest_minutes
+        pieces = part.lines.reject { |line| %w[flour starch liquid egg].include?(line.role) }
+        told = said.rests.find { |one| nobody_elses?(one) && !one.says?(pieces) }
+        told && TimeSaid.of(told.text).first
+      end
+
       # Whether it may be any part's: no other one is spoken of.
       def nobody_elses?(simmer)
         named = dish.parts.map { |other| simmer.names(other) }

@@ -9,9 +9,10 @@ module Restauro
     #   bake_minutes, simmer_minutes, steam_minutes min · makes how many · oil "180C", "175C shallow" or nil
     #   turned TurnedDown, where the oven is set anew · baked whether it goes into an oven at all, grills whether it
     #   browns under a grill · pot PotSaid, one that cooks by itself · bakes [min, oven or nil], each time it is baked
-    #   simmers, fries and boils Array of Timing, each time on the stove, in fat, in water · from Hash of name => line
+    #   simmers, fries, boils and rests Array of Timing, each time on the stove, in fat, in water, of a batter
+    #   that stands · from Hash of name => line
     Said = Value.of(:oven, :blind_oven, :blind_minutes, :pan, :bake_minutes, :turned, :simmer_minutes, :steam_minutes,
-                    :makes, :oil, :pot, :baked, :grills, :bakes, :simmers, :fries, :boils, :from) do
+                    :makes, :oil, :pot, :baked, :grills, :bakes, :simmers, :fries, :boils, :rests, :from) do
       # Meat that goes tender under a lid in the oven, and not on the stove before.   @param parts [Array<Part>]
       def stewed_in_the_oven?(parts) =
         baked && bake_minutes.to_f >= Constants.fetch(:dishes, :oven_stew_minutes) &&
@@ -40,7 +41,7 @@ module Restauro
       GRILLED_NAME = DataFiles.words("dishes/words.yml").fetch(:grilled_by_name)
       GRILLS = DataFiles.words("dishes/words.yml").fetch(:grills)
       STEAMS = DataFiles.words("dishes/words.yml").fetch(:steams)
-      SIMMERS, FRIES, BOILS = DataFiles.words("dishes/words.yml").values_at(:simmers, :fries_for, :boils_in_water)
+      SIMMERS, BOILS, RESTS = DataFiles.words("dishes/words.yml").values_at(:simmers, :boils_in_water, :rests_for)
       NO_OVEN = DataFiles.words("dishes/words.yml").fetch(:no_oven)
       DEGREES = /\d{3}\s*°?\s*[CF]\b|gas (?:mark )?\d/i
       HOT_TIN, COOKS, BAKED_VERB =
@@ -74,6 +75,7 @@ module Restauro
         new(**found.transform_values(&:first), baked: baked, grills: grills, bakes: bakes(baking),
             simmers: Timing.all(words, simmered(on_the_stove(sentences, oven(baking)&.last))),
             fries: Timing.all(words, timed(sentences, FRIES)), boils: Timing.all(words, timed(sentences, BOILS)),
+            rests: Timing.all(words, timed(before_its_heat(sentences), RESTS)),
             from: from.transform_values(&:strip).freeze)
       end
 

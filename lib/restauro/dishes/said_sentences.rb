@@ -4,10 +4,10 @@ module Restauro
   module Dishes
     # The sentences of a method, as far as what they say of oven and stove belongs together.
     module SaidSentences
-      BAKES, TURNS, FILLED_THEN, BLIND, STOVE_THEN_BAKE, BATTER_IN, ROASTED, DOUGH_OF_ROOTS =
+      BAKES, TURNS, FILLED_THEN, BLIND, STOVE_THEN_BAKE, BATTER_IN, ROASTED, DOUGH_OF_ROOTS, FRIES =
         DataFiles.words("dishes/words.yml")
           .values_at(:bakes, :turns, :filled_then, :blind, :stove_then_bake, :batter_in, :roasted_beforehand,
-                     :dough_turned)
+                     :dough_turned, :fries_for)
 
       # "Bake for 30", "180 for 35-40": nobody bakes for hours, or for so many who eat.
       BARE_MINUTES = /\bfor\s+(?:about\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?(?=\s*(?:[.,;]|\z))/i
@@ -30,6 +30,10 @@ module Restauro
         stove, bake = text.match(STOVE_THEN_BAKE)&.captures
         stove && !stove.match?(BAKES) && !OvenSaid.of(stove) ? [stove, bake] : [text]
       end
+
+      # What comes before the last heat: after it, what stands is cooked.
+      def before_its_heat(sentences) =
+        sentences.take(sentences.rindex { |text| text.match?(FRIES) || text.match?(BAKES) }.to_i.succ)
 
       # "Bake at 220C for 15 minutes. Reduce to 180C and bake for 45." is one bake.
       def turns_joined(sentences)

@@ -17,7 +17,7 @@ module Restauro
       def says?(lines) = Timing.new(about: text.downcase).names_any?(lines)
 
       # @param name [String]
-      def spoken?(name) = Timing.stems(name).any? { |stem| about.include?(stem) }
+      def spoken?(name) = Timing.stems(name).any? { |stem| about.match?(stem.length > 3 ? stem : /\b#{stem}\b/) }
 
       # @param part [Part]   @param others [Array<Part>]
       # @return [Boolean] whether it is said of this part, and less of every other
@@ -53,7 +53,7 @@ module Restauro
 
       # What a name is known by in a sentence: "chopped tomatoes" by "tomato".   @return [Array<String>]
       def stems(name) =
-        name.downcase.gsub(MANNER, "").scan(/\p{L}{4,}/).map { |word| word.sub(/(?<=\p{L}{3})e?s\z/, "") }
+        name.downcase.gsub(MANNER, "").scan(/\p{L}{3,}/).map { |word| word.sub(/(?<=\p{L}{3})e?s\z/, "") }
     end
   end
 end

@@ -17,6 +17,7 @@ module Restauro
         Prediction
         Report
         Rescue
+        Resting
         Style
         Swapper
         Tin

@@ -15,7 +15,8 @@ module Restauro
             **super,
             pan: said.pan || one_tray(place.dish),
             makes: said.makes,
-            bake_minutes: said.bake_minutes
+            bake_minutes: said.bake_minutes,
+            rest_minutes: place.rest_minutes
           }.compact
         end
 

@@ -6,6 +6,7 @@ module Restauro
       # The steps of a batter, in order: mixed, rested, judged, cooked by its style, kept.
       class Method
         include Beforehand
+        include Resting
 
         STICKS = DataFiles.words("recipes/words.yml").fetch(:on_sticks)
         ICED = DataFiles.words("families/batter/words.yml").fetch(:iced)
@@ -98,28 +99,6 @@ module Restauro
 
           Step.new(kind: "mix", text: "Fold in #{list(lines)}, briefly.", uses: lines,
                    look_for: "just mixed: stirring loses the gas")
-        end
-
-        def rest
-          return use_at_once if sparkling? || iced?
-
-          risen = @lines.yeast.any?
-          minutes = risen ? Constants.fetch(:batter, :yeast_minutes) :
-                            @swap.flours.map { |line| note(line.ingredient)["rest_min"] }.max.to_f
-          return if minutes.zero?
-
-          where = risen ? " in the warm" : (" in the fridge" if minutes > 20)
-          Step.new(kind: "rest", minutes: minutes,
-                   text: "Rest it#{where}; stir once, and thin it again if it has drunk.",
-                   look_for: risen ? "bubbles; no gluten holds them, so no knocking back" :
-                                     "thicker than it was: #{@ours.rung&.says}",
-                   caution: ("Raising agent works from now: fold briefly and cook soon." if @ours.gas.moles.positive?))
-        end
-
-        def use_at_once
-          Step.new(kind: "rest", minutes: 0.5, hold_minutes: 5,
-                   text: "Do not rest it: into the cold with the bowl while the fat heats, and use it at once.",
-                   look_for: "still hissing: the bubbles are spent in five minutes")
         end
 
         def judge

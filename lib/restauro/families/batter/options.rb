@@ -10,7 +10,8 @@ module Restauro
       #   without Array of diets, allergens, groups or keys · offer Array of keys to offer first
       Options =
         Struct.new(
-          :with, :target, :piece, :oven, :oil, :tin, :pan, :makes, :bake_minutes, :fry_minutes, :without, :offer,
+          :with, :target, :piece, :oven, :oil, :tin, :pan, :makes, :bake_minutes, :fry_minutes, :rest_minutes,
+          :without, :offer,
           keyword_init: true
         ) do
           # What other families are asked for is taken and left alone.
@@ -25,6 +26,7 @@ module Restauro
             makes: nil,
             bake_minutes: nil,
             fry_minutes: nil,
+            rest_minutes: nil,
             without: [],
             offer: [],
             **
@@ -40,6 +42,7 @@ module Restauro
               makes: makes,
               bake_minutes: bake_minutes,
               fry_minutes: fry_minutes,
+              rest_minutes: rest_minutes,
               without: without.dup.freeze,
               offer: offer.dup.freeze
             )
