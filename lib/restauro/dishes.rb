@@ -85,12 +85,12 @@ module Restauro
       SaidSentences
       SecondFormula
       SetAndCut
-      Timing
       Sized
       Solver
       StewAndDumplings
       Tastes
       Timeline
+      Timing
       TimeSaid
       ToppedInList
       TurnedDown

@@ -16,6 +16,7 @@ module Restauro
   # A family that can rescue a dish gone wrong answers rescue(recipe, observed, options) too.
   module Families
     autoload :Batter, "restauro/families/batter"
+    autoload :BesideTheRecipe, "restauro/families/beside_the_recipe"
     autoload :Breading, "restauro/families/breading"
     autoload :CoatDeclarations, "restauro/families/coat_declarations"
     autoload :Coated, "restauro/families/coated"

@@ -5,8 +5,8 @@ module Restauro
     # How many a recipe makes: "makes 12", "a 12-hole tin", "a six-cup muffin tin", "Yorkshire puddings (12)".
     module CountSaid
       SO_MANY = /\((\d{1,2})\)\s*\z/
-      MAKES, HOLES = DataFiles.words("dishes/words.yml").values_at(:makes_so_many, :holes_of_a_tin)
-      TINS = /\b(2|3|4|two|three|four)\s+(?:x\s+)?(\d{1,2}|four|six)[- ]?(?:holes?|holed|wells?|cups?)\b/i
+      MAKES, HOLES, TINS =
+        DataFiles.words("dishes/words.yml").values_at(:makes_so_many, :holes_of_a_tin, :tins_of_holes)
       MOST = 200
       private_constant :TINS, :MAKES, :SO_MANY, :HOLES, :MOST
 
@@ -15,8 +15,8 @@ module Restauro
       # @param text [String]   @param title [Boolean] whether it is the dish's   @return [Integer, nil]
       def of(text, title: false)
         said = text.match(MAKES)&.captures&.compact&.first
-        count = said ? number(said) : holes(text) || number(text[(title ? SO_MANY : /(?!)/), 1])
-        count if count.between?(1, MOST)
+        count = said ? number(said) : holes(text) || (number(text[SO_MANY, 1]) if title)
+        count if count&.between?(1, MOST)
       end
 
       # "Two 4-hole tins" have eight.   @return [Integer, nil]

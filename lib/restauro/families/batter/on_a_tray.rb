@@ -49,14 +49,7 @@ module Restauro
         def oven_minutes = @fried_first && section.done ? section.done : minutes
 
         # @param told [Float, nil]   @return [String, nil] where the reckoning differs
-        def beside_the_recipe(told)
-          ours = @options.oven ? oven_minutes : minutes
-          return unless told && ours && (told - ours).abs >= 1
-
-          "the recipe says #{bare(told)} min, reckoned are #{bare(ours)}"
-        end
-
-        def bare(minutes) = Recipes::WeighedLine.tenths(minutes < 10 ? half(minutes) : minutes.round)
+        def beside_the_recipe(told) = BesideTheRecipe.words(told, @options.oven ? oven_minutes : minutes)
 
         def preheat(oven)
           words = oven.basket ? "Heat the basket: #{oven.say}." : "Heat the oven to #{oven.say}."

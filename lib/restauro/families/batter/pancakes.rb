@@ -60,11 +60,12 @@ module Restauro
         end
 
         def patty? = @ours.style == "patty"
-        # As the recipe says it, where it tells of both sides.
+        # As the recipe says it, where it tells of both sides; what is thick is not done in less than is usual.
         def minutes(thick, side)
-          told = @ours.options.fry_minutes.to_a
-          return told[side == :turned ? 1 : 0] if told.length == 2
-          return Constants.fetch(:making, :patty_minutes) if patty?
+          sides = @ours.options.fry_minutes.to_a
+          told = sides[side == :turned ? 1 : 0] if sides.length == 2
+          return [told, Constants.fetch(:making, :patty_minutes)].compact.max if patty?
+          return told if told
 
           Constants.fetch(:making, {pancake: %i[thin_pancake_minutes thick_pancake_minutes],
                                     turned: %i[thin_turned_minutes thick_turned_minutes]}.fetch(side)[thick ? 1 : 0])

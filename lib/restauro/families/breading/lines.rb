@@ -65,11 +65,8 @@ module Restauro
 
         # Bread with something between it.
         def sandwich? = @sandwich
-        # (see WrappedEggs.of)
-        def self.wrapped(lines) = WrappedEggs.of(lines)
-
         # @return [Array<Recipes::Line>] whole eggs inside
-        def wrapped = Lines.wrapped(@all)
+        def wrapped = WrappedEggs.of(@all)
         # Cheese that melts goes in the middle, hard cheese into the crumbs.
         def inside
           return wrapped if bound?

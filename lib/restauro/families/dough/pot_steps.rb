@@ -82,7 +82,7 @@ module Restauro
             text: "Count from when the water #{simmers}. #{float_words}",
             minutes: [told, @boiling.minutes].compact.max&.then { |minutes| half(minutes) },
             batches: @boiling.batches,
-            look_for: [done_words, beside_the_recipe].compact.join("; "),
+            look_for: [done_words, BesideTheRecipe.words(told, @boiling.minutes)].compact.join("; "),
             safety: safety,
             hold_minutes: 2
           )
@@ -93,13 +93,6 @@ module Restauro
         def told
           said = @options.boil_minutes
           said if said && !@options.frozen && said <= Constants.fetch(:dough, :most_told_minutes)
-        end
-
-        def beside_the_recipe
-          return unless told && @boiling.minutes && (told - @boiling.minutes).abs >= 1
-
-          "the recipe says #{Recipes::WeighedLine.tenths(half(told))} min, reckoned are " \
-            "#{Recipes::WeighedLine.tenths(half(@boiling.minutes))}"
         end
 
         # A hard boil tears what is thick.
