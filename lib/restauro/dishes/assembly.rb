@@ -34,11 +34,15 @@ module Restauro
       def figure(name) = Constants.fetch(:dishes, name)
       # A dish that goes into the oven though no crust, coat or batter of it is baked.
       def baked? =
-        @dish.said.baked && !roasted? && main_roles != [:dough] &&
+        @dish.said.baked && !baked_alone? && main_roles != [:dough] &&
           !main_roles.intersect?(layers? ? %i[shell] : %i[shell coat])
 
-      # The oven is for the roast alone.
-      def roasted? = @dish.parts.any? { |part| Roast.part?(part) }
+      # The oven is for the roast alone, or for what crumbs hold together.
+      def baked_alone? =
+        @dish.parts.any? do |part|
+          Roast.part?(part) ||
+            (part.family.nil? && Bound.by_crumbs?(part.lines, @dish.title) && Bound.baked?(@dish.recipe))
+        end
       # What is strewn over at last is not what is baked.
       def main_roles = @dish.parts.each_index.reject { |index| strewn?(index) }.map { |index| @dish.parts[index].role }
       def strewn?(index) =

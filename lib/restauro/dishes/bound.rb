@@ -10,6 +10,7 @@ module Restauro
         DataFiles.words("dishes/words.yml")
           .values_at(:to_dredge, :bound_poached, :bound_poached_by_name, :bound_browned)
 
+      BAKED = DataFiles.words("dishes/words.yml").fetch(:bound_baked)
       # A loaf of nuts or pulses.
       NUTS = DataFiles.words("dishes/words.yml").fetch(:loaf_of_nuts)
       # No meatball has them in it, its sauce often.
@@ -86,6 +87,9 @@ module Restauro
         titles = recipe.lines.select { |line| line.role == "title" }
         titles.any? { |line| line.text.match?(BY_NAME) } || words.any? { |text| text.match?(POACHED) }
       end
+
+      # In an oven of their own: a loaf, and what the steps bake before its sauce.   @param recipe [Recipes::Recipe]
+      def baked?(recipe) = recipe.title.to_s.match?(LOAF) || recipe.steps.any? { |line| line.text.match?(BAKED) }
 
       # "Meatballs", by the dish where no heading names them.   @param part [Part]   @return [String, nil]
       def name(part) = by_crumbs?(part.lines, part.recipe.title) ? part.recipe.title[WORDS].capitalize : nil

@@ -8,19 +8,25 @@ module Restauro
 
       TO_DREDGE, TITLE, GRAVY =
         DataFiles.words("dishes/words.yml").values_at(:to_dredge, :dredged_title, :thick_in_its_pan)
+      BY_STEP, IN_THE_PAN, BOILED_DOWN, THE_REST =
+        DataFiles.words("dishes/words.yml")
+          .values_at(:dredged_by_step, :flour_in_the_pan, :boiled_down, :rest_of_the_flour)
       # What the piece with its flour is called.
       NAME = "Coating"
       # And what is poured into its pan.
       SAUCE = "Pan sauce"
       PIECES = %w[poultry quick_meat fish].freeze
+      private_constant :BY_STEP, :IN_THE_PAN, :BOILED_DOWN, :THE_REST
 
       # Whether a part is such a sauce.   @param name [String, nil] of the part
       def self.pan_sauce?(name) = name.to_s.start_with?(SAUCE)
 
-      # @param catalogue [Catalogue]   @param title [String] of the dish
-      def initialize(catalogue, title)
+      # @param catalogue [Catalogue]   @param recipe [Recipes::Recipe] of the dish
+      def initialize(catalogue, recipe)
         @catalogue = catalogue
-        @title = title
+        @title = recipe.title.to_s
+        @steps = recipe.steps.map(&:text)
+        @pinned = Families::Breading::Pinned.of(recipe)
         freeze
       end
 
@@ -29,16 +35,30 @@ module Restauro
       def split(lines)
         flour = lines.select { |line| flour?(line) }
         return if @title.match?(GRAVY)
-        return unless flour.one? && dredges?(flour.first) && lines.any? { |line| piece?(line) }
+        return unless flour.one? && lines.any? { |line| piece?(line) } && dredges?(flour.first, lines)
 
-        coat = lines.select { |line| coats?(line) || line.equal?(frying_fat(lines)) }
+        coat = lines.select { |line| coats?(line) || @pinned.include?(line) || line.equal?(frying_fat(lines)) }
         sauce = lines - coat
         [coat, sauce] if sauce.any? { |line| line.role == "liquid" } && lines.none? { |line| another?(line) }
       end
 
       private
 
-      def dredges?(flour) = flour.own_text.match?(TO_DREDGE) || @title.match?(TITLE)
+      def dredges?(flour, lines) =
+        flour.own_text.match?(TO_DREDGE) || @title.match?(TITLE) || (by_step?(lines) && left_thin?(flour, lines))
+
+      # Pieces are turned in it, and no step stirs any of it into the pan.
+      def by_step?(lines) =
+        @steps.any?(BY_STEP) && @steps.none? { |text| text.match?(IN_THE_PAN) || text.match?(THE_REST) } &&
+          lines.none? { |line| line.kind == "whole_meat" }
+
+      # What is poured is boiled down, or too little for the flour to be all in it.
+      def left_thin?(flour, lines)
+        poured = lines.sum { |line| line.role == "liquid" ? line.grams&.value.to_f : 0.0 }
+        @steps.any?(BOILED_DOWN) ||
+          poured < Constants.fetch(:breading, :dredged_sauce_times) * flour.grams&.value.to_f
+      end
+
       # Crumbs, what lifts a batter, or a sheet of pastry: flour is for another thing then.
       def another?(line) = %w[crumb lift].include?(line.role) || group_of(line) == "pastry"
       def piece?(line) = PIECES.include?(line.kind)

@@ -41,7 +41,7 @@ module Restauro
       def how(recipe, deep)
         return :shallow unless deep
 
-        Families::Breading::WrappedEggs.of(recipe.ingredients).any? ? :wrapped : :deep
+        Families::Breading::WrappedEggs.in(recipe).any? ? :wrapped : :deep
       end
 
       # @param text [String]   @return [String, nil] "180C" or "350F"

@@ -69,7 +69,7 @@ module Restauro
       def named(pieces, *names) = pieces&.zip(names)&.map { |lines, name| part(name, lines) }
       def crust_first(group) = named(CrustFirst.new(@catalogue, group.lines, @title).split, nil, "Filling")
       def pancakes(group) = named(FilledPancakes.split(@title, group.lines), nil, "Filling")
-      def dredged(group) = named(Dredged.new(@catalogue, @title).split(group.lines), Dredged::NAME, Dredged::SAUCE)
+      def dredged(group) = named(Dredged.new(@catalogue, @recipe).split(group.lines), Dredged::NAME, Dredged::SAUCE)
       def iced(group) = named(Iced.split(group.lines), nil, Iced::NAME)
       def eggs_aside(group) = named(CrackedEggs.split(group.lines), nil, CrackedEggs::NAME)
       def rice_balls(group) = named(RiceBalls.split(@title, group.lines), RiceBalls::NAME, nil)

@@ -17,6 +17,7 @@ module Restauro
         return :top if group.label.to_s.match?(Crowning::MERINGUE)
         return :top if last?(group) && Crowning.cold?(group.lines, @catalogue)
         return :main if thickened?(group) || CrustOfCrumbs.of?(@recipe.title, group.lines)
+        return :main if Bound.by_crumbs?(group.lines, group.label || @recipe.title)
         return :top if CrackedEggs.alone?(group.lines) || FiloOver.alone?(group.lines)
         return :top if Partition.cheese?(group.lines) && group.label.nil? && groups.length > 1
 

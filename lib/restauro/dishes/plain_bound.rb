@@ -24,8 +24,14 @@ module Restauro
           ),
           Families::Step.new(kind: "shape", uses: dust, look_for: "smooth, no cracks",
                              text: "With wet hands, #{bound_shape}#{"; roll them in #{list(dust)}" if dust.any?}."),
-          Bound.poached?(@part.recipe) ? poached_balls(lines, fat) : browned_balls(lines, fat)
+          *cooked_balls(lines, fat)
         ]
+      end
+
+      def cooked_balls(lines, fat)
+        return [poached_balls(lines, fat)] if Bound.poached?(@part.recipe)
+
+        Bound.baked?(@part.recipe) ? baked_alone(lines, uses: fat) : [browned_balls(lines, fat)]
       end
 
       def browned_balls(lines, fat)
@@ -42,23 +48,32 @@ module Restauro
                              "done; lift them out.")
       end
 
-      def through(lines, **more)
-        Families::Step.new(minutes: Constants.fetch(:making, :meatball_minutes),
-                           safety: Families::Companions.new(lines, @catalogue).safety(lines), **more)
+      def through(lines, minutes: Constants.fetch(:making, :meatball_minutes), **more)
+        Families::Step.new(minutes: minutes, safety: Families::Companions.new(lines, @catalogue).safety(lines), **more)
+      end
+
+      # In the recipe's oven, as long as it says.
+      def baked_alone(lines, uses: [], minutes: Constants.fetch(:making, :meatball_bake_minutes))
+        said = Said.of(@part.recipe)
+        oven = said.oven || Kitchen::OvenTemperature.new(celsius: Constants.fetch(:making, :loaf_celsius))
+        [
+          Families::Step.new(kind: "preheat", text: "Heat the oven to #{oven.say}.", celsius: oven.celsius,
+                             minutes: Constants.fetch(:crust, :preheat_minutes)),
+          through(lines, kind: "bake", uses: uses, celsius: oven.celsius, minutes: said.bake_minutes || minutes,
+                         attended: false,
+                         text: "Bake at #{oven.say}#{", turned in #{list(uses)}" if uses.any?}.",
+                         look_for: "no pink in the middle, its juice clear")
+        ]
       end
 
       # One loaf, done in its middle.
       def loaf(lines)
-        oven = Kitchen::OvenTemperature.new(celsius: Constants.fetch(:making, :loaf_celsius))
         [
           Families::Step.new(kind: "mix", text: "#{name}: by hand, and no longer than it takes: #{list(lines)}.",
                              uses: lines, look_for: "no pocket of crumbs", safety: ["raw_meat"]),
           Families::Step.new(kind: "shape", text: "Press it into a loaf tin, or shape a loaf on a lined tray.",
                              look_for: "smooth, no cracks"),
-          Families::Step.new(kind: "bake", text: "Bake it at #{oven.say}.", celsius: oven.celsius,
-                             minutes: Constants.fetch(:making, :loaf_minutes),
-                             look_for: "no pink in the middle, its juice clear",
-                             safety: Families::Companions.new(lines, @catalogue).safety(lines))
+          *baked_alone(lines, minutes: Constants.fetch(:making, :loaf_minutes))
         ]
       end
 

@@ -10,11 +10,13 @@ module Restauro
     #   kind        of data/ingredients/kinds.yml, how a thing that is only cooked along is cooked, or nil
     #   amount_text the amount as written ("3 heaping tablespoons") or nil · name_text what stood after it · corrected
     #   the cook has put it right
-    #   added a swap has written it · moved_to name of the part the cook has put it in, or nil
+    #   added a swap has written it · moved_to name of the part the cook has put it in, or nil · occurrence which of
+    #   equal lines it is, from 0: one "1 egg" is in the cakes, the other around them
     Line =
       Struct.new(
         :text, :ingredient, :grams, :role, :understood, :part, :amount_text, :name_text, :warnings, :corrected, :added,
-        :kind, :source, :number, :moved_to, keyword_init: true
+        :kind, :source, :number, :moved_to, :occurrence,
+        keyword_init: true
       ) do
         def initialize(
           text:,
@@ -31,7 +33,8 @@ module Restauro
           kind: nil,
           source: text,
           number: 0,
-          moved_to: nil
+          moved_to: nil,
+          occurrence: 0
         )
           raise ArgumentError, "no role #{role}" unless Line::ROLES.include?(role)
 
@@ -50,7 +53,8 @@ module Restauro
             kind: kind,
             source: source,
             number: number,
-            moved_to: moved_to
+            moved_to: moved_to,
+            occurrence: occurrence
           )
           freeze
         end

@@ -31,7 +31,7 @@ module Restauro
           raise InvalidInput, Tidy.too_much("#{listed} ingredient lines", Tidy::MOST_INGREDIENTS)
         end
 
-        read = put_in_order(entries.flat_map { |entry| entry_lines(entry) })
+        read = put_in_order(told_apart(entries.flat_map { |entry| entry_lines(entry) }))
         lines = with_gluten(corrected(read, corrections))
         return Recipe.new(lines: lines, system: @system) if lines.any? { |l| !l.words? && l.understood }
 
@@ -52,6 +52,12 @@ module Restauro
         else
           @outline.read(text)
         end
+      end
+
+      # Equal lines are two things.
+      def told_apart(lines)
+        seen = Hash.new(-1)
+        lines.map { |line| line.with(occurrence: seen[line.text] += 1) }
       end
 
       # What a line means only beside the others, and by what the steps do with it.

@@ -1,7 +1,7 @@
 # Which eggs and crumbs are inside, and which around: what a change of one sign would not have been noticed by.
 RSpec.describe Restauro::Families::Breading do
   catalogue = Reference::Helpers::CATALOGUE
-  wrapped = ->(spec, list) { described_class::WrappedEggs.of(spec.read("Eggs\n#{list}").ingredients).map(&:text) }
+  wrapped = ->(spec, list) { described_class::WrappedEggs.in(spec.read("Eggs\n#{list}")).map(&:text) }
   texts = ->(spec, text) { spec.answer(text).steps.map(&:text).join("\n") }
 
   cakes = "Fish cakes\n500 g cod, cooked\n1 egg\n50 g flour\n1 egg, beaten\n40 g breadcrumbs\n80 g breadcrumbs, to coat"

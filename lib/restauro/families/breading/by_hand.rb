@@ -4,7 +4,8 @@ module Restauro
       # What is made by hand before it is coated: cakes, balls, eggs in their wrapping, pieces with something in them.
       class ByHand
         PULSES = DataFiles.words("ingredients/words.yml").fetch(:mashed_pulses)
-        private_constant :PULSES
+        SHUT = {true => "shut all round: what melts runs out of a gap", false => "flat, nothing loose"}.freeze
+        private_constant :PULSES, :SHUT
 
         # @param ours [Prediction]   @param lines [Lines]
         def initialize(ours, lines, catalogue)
@@ -102,12 +103,16 @@ module Restauro
           return if @lines.stuffing.empty?
 
           pieces, inside = list(@lines.coated - @lines.stuffing), list(@lines.stuffing)
-          how = "Cut a pocket in each of #{pieces}, or roll it up: in it a share of #{inside}; close it."
-          how = "Slit #{pieces} or hollow them out; fill them with #{inside}, and press them shut." if @lines.hollow?
-          Step.new(kind: "shape", text: how,
-                   uses: @lines.coated | @lines.stuffing, hold_minutes: 1440,
-                   look_for: "shut all round: what melts runs out of a gap",
+          Step.new(kind: "shape", text: stuffed_how(pieces, inside),
+                   uses: @lines.coated | @lines.stuffing, hold_minutes: 1440, look_for: SHUT[@lines.pinned.empty?],
                    safety: @lines.companions.safety(@lines.coated & @lines.companions.lines))
+        end
+
+        def stuffed_how(pieces, inside)
+          return "Lay #{inside} on #{pieces}, a share on each, and pin them with wooden picks." if @lines.pinned.any?
+          return "Slit #{pieces} or hollow them out; fill them with #{inside}, and press them shut." if @lines.hollow?
+
+          "Cut a pocket in each of #{pieces}, or roll it up: in it a share of #{inside}; close it."
         end
       end
     end

@@ -22,7 +22,7 @@ module Restauro
         # Eggs in their wrapping swim, where no other heat is chosen.
         def usual(place, recipe, chosen)
           found = super
-          return found if found.any? || chosen[:oven] || chosen[:oil] || WrappedEggs.of(recipe.ingredients).empty?
+          return found if found.any? || chosen[:oven] || chosen[:oil] || WrappedEggs.in(recipe).empty?
 
           {oil: Heat::Frying.usual(:wrapped, recipe.ingredients)}
         end
@@ -30,7 +30,7 @@ module Restauro
         private
 
         # What is wrapped around an egg is no flat piece: its minutes are the middle's, by a thermometer.
-        def usual_piece(place, recipe) = WrappedEggs.of(recipe.ingredients).any? ? nil : super
+        def usual_piece(place, recipe) = WrappedEggs.in(recipe).any? ? nil : super
 
         # Crumbs lie in shallow fat (common practice).
         def usual_fat(recipe) = Heat::Frying.usual(:shallow, recipe.ingredients)

@@ -22,6 +22,8 @@ module Restauro
           @meals = @all.select { |line| catalogue.find_key(line.ingredient)&.group == "meal" }
           @title = swap.ours.recipe.title.to_s
           @dredged = swap.ours.dredged?
+          @pinned = Pinned.of(swap.ours.recipe)
+          @squeezed = SqueezedOver.of(swap.ours.recipe)
           @sandwich = Batter::Dipped.sandwich?(swap.ours.recipe)
           @egg_first = swap.ours.egg_first?
           @crumb = swap.ours.layers.find { |layer| layer.name == "crumb" }&.ingredient
@@ -40,7 +42,7 @@ module Restauro
         end
 
         # What the pieces lie in before they are dredged.
-        def soak = soaked? ? of(WET) + steeped : []
+        def soak = soaked? ? of(WET) - @squeezed + steeped : []
         # Dusted, dipped in what has egg in it, and pressed into the flour again.
         def floured_again? = @dredged && !egg_first? && of(%w[egg]).any?
         # Dipped, and pressed into the flour.
@@ -49,7 +51,9 @@ module Restauro
         def coated
           return bread + (@companions.lines - bread) + of(%w[cheese]) if sandwich?
 
-          around.any? ? around + wrapped : @companions.lines - steeped - table - finishing - mixture - butter + inside
+          return around + wrapped if around.any?
+
+          (@companions.lines - steeped - table - finishing - mixture - butter) | inside | pinned
         end
         # What lies around eggs, with its leaves.   @return [Array<Recipes::Line>]
         def around = wrapped.any? ? @companions.lines - table : []
@@ -66,7 +70,7 @@ module Restauro
         # Bread with something between it.
         def sandwich? = @sandwich
         # @return [Array<Recipes::Line>] whole eggs inside
-        def wrapped = WrappedEggs.of(@all)
+        def wrapped = WrappedEggs.of(@all, @title)
         # Cheese that melts goes in the middle, hard cheese into the crumbs.
         def inside
           return wrapped if bound?
@@ -77,11 +81,15 @@ module Restauro
 
         # In a pocket of meat or fish that comes whole: cheese, ham, butter with garlic.   @return [Array<Recipes::Line>]
         def stuffing
+          return pinned if pinned.any?
           return [] if wrapped.any? || mixture.any? || !(hollow? || coated.any? { |line| WHOLE.include?(line.kind) })
 
           butter +
             coated.select { |line| line.role == "cheese" || line.kind == "ready_meat" || line.text.match?(STUFFS) }
         end
+
+        # @return [Array<Recipes::Line>] ham and leaves that lie on the meat
+        def pinned = @all & @pinned
 
         # Vegetables that are filled before they are coated.
         def hollow? = @title.match?(HOLLOW)
@@ -120,12 +128,12 @@ module Restauro
 
         def bread = @all.select { |line| line.ingredient == "gf_bread" }
         # Herbs and seeds in the crumbs.
-        def finishing = (@companions.at("finish") - beside - butter).select { |line| %w[herb late].include?(line.kind) }
+        def finishing =
+          (@companions.at("finish") - beside - butter - pinned).select { |line| %w[herb late].include?(line.kind) }
         # Mayonnaise in cakes binds them; else it is eaten with what is coated.
         def beside =
           cakes? ? [] : @companions.at("finish").select { |line| line.kind == "late" && line.text.match?(BESIDE) }
-        # A whole lemon that was read as its juice is squeezed over them.
-        def squeezed = of(%w[egg]).empty? ? [] : @all.select { |line| Recipes::Squeezed.whole?(line) }
+        def squeezed = @all & @squeezed
         def of(roles) = @all.select { |line| roles.include?(line.role) }
       end
     end

@@ -105,8 +105,7 @@ module Restauro
           return if bound? && crumb.nil?
 
           parts =
-            recipe
-              .ingredients
+            (recipe.ingredients - SqueezedOver.of(recipe))
               .select { |line| line.counted? && %w[egg liquid binder].include?(line.role) }
               .map { |line| [@catalogue.fetch(line.ingredient), line.grams.value] }
           return parts.dig(0, 0) if parts.length < 2

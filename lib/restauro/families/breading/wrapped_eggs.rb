@@ -11,10 +11,15 @@ module Restauro
 
         module_function
 
-        # @param lines [Array<Recipes::Line>] of a coat and what is in it   @return [Array<Recipes::Line>]
-        def of(lines)
+        # @param recipe [Recipes::Recipe] of a coat and what is in it   @return [Array<Recipes::Line>]
+        def in(recipe) = of(recipe.ingredients, recipe.title)
+
+        # @param lines [Array<Recipes::Line>]   @param title [String, nil] cakes of mince are bound with their egg
+        # @return [Array<Recipes::Line>]
+        def of(lines, title)
           boiled = lines.select { |line| line.kind == "cooked_egg" && !line.text.match?(CHOPPED) }
           return boiled if boiled.any?
+          return [] if Bound.titled?(title.to_s) || title.to_s.match?(Mixture::CROQUETTES)
 
           eggs = lines.select { |line| line.role == "egg" }
           beaten, whole = eggs.partition { |line| line.text.match?(BEATEN) }

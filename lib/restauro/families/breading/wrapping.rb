@@ -47,7 +47,7 @@ module Restauro
 
         # @return [Array(Integer, Recipes::Line)] how many eggs, and the heaviest thing that is no coat.
         def parts(recipe)
-          eggs = WrappedEggs.of(recipe.ingredients).sum { |line| line.grams&.value.to_f }
+          eggs = WrappedEggs.in(recipe).sum { |line| line.grams&.value.to_f }
           others = recipe.ingredients.select { |line| line.role == "other" && line.grams && line.kind != "cooked_egg" }
           count = (eggs / egg_g(recipe)).round
           [(count if count.positive?), others.max_by { |line| line.grams.value }]
@@ -55,7 +55,7 @@ module Restauro
 
         # @return [Float] g of one, shelled
         def egg_g(recipe)
-          small = WrappedEggs.of(recipe.ingredients).any? { |line| line.text.match?(WrappedEggs::SMALL) }
+          small = WrappedEggs.in(recipe).any? { |line| line.text.match?(WrappedEggs::SMALL) }
           Constants.fetch(:breading, small ? :small_egg_g : :whole_egg_g)
         end
 
