@@ -58,6 +58,7 @@ RSpec.describe Restauro::Safety do
     "hot_oil" => /never water.*never move.*lid on/,
     "hot_fat_tin" => /never water/,
     "hot_roux" => /hotter than boiling/,
+    "boiling_water" => /scalds.*spoon first/,
     "steam" => /lid away/,
     "hot_filling" => /burn/,
     "hot_sugar" => /burns.*spits.*no child/,

@@ -127,13 +127,15 @@ module Restauro
 
     def say(key) = @services.packs.shelf.catalogue(@services.facts).find_key(key)&.say || key.tr("_", " ")
 
+    def degrees(kelvin) = @fahrenheit ? Kitchen::Fahrenheit.difference(kelvin) : kelvin
+
     def said(key, factor)
       kind, what = Learning::Unknown.split(key)
       near, more, less =
         WORDS.fetch(kind == "liking" && !what.start_with?("sauce") ? "wetness" : kind, WORDS["strength"])
       return near if Learning::Kitchen.near?(factor)
 
-      amount = kind == "oven offset" ? Learning::Oven.kelvin(factor) * (@fahrenheit ? 1.8 : 1) : 100 * (factor - 1)
+      amount = kind == "oven offset" ? degrees(Learning::Oven.kelvin(factor)) : 100 * (factor - 1)
       format(factor > 1 ? more : less, amount.abs.round)
     end
   end

@@ -14,13 +14,16 @@ module Restauro
       Assembly
       AtTable
       Bake
+      BesideBiscuits
       BesideFried
       BlindSaid
       Bound
       BoundInList
+      CheeseOver
       Choices
       CountSaid
       CrackedEggs
+      Crisped
       CrustFirst
       Crowning
       CrustOfCrumbs
@@ -59,11 +62,13 @@ module Restauro
       Plain
       PlainBound
       PlainCold
+      PlainCrispOnions
       PlainKinds
       PlainLayers
       PlainPanSauce
       PlainRice
       PlainRoast
+      PlainRootTop
       PlainRoots
       PlainSauces
       PlainSweets
@@ -88,11 +93,13 @@ module Restauro
       Sized
       Solver
       StewAndDumplings
+      TableGroups
       Tastes
       Timeline
       Timing
       TimeSaid
       ToppedInList
+      TossedDough
       TurnedDown
       TurnedInSauce
       TwoPots

@@ -55,6 +55,7 @@ module Restauro
     autoload :ScaleWish, "restauro/recipes/scale_wish"
     autoload :TrailingAmount, "restauro/recipes/trailing_amount"
     autoload :BoiledEggs, "restauro/recipes/boiled_eggs"
+    autoload :Infused, "restauro/recipes/infused"
     autoload :InDumplings, "restauro/recipes/in_dumplings"
     autoload :InTheirOwnJuice, "restauro/recipes/in_their_own_juice"
     autoload :KeptInPan, "restauro/recipes/kept_in_pan"

@@ -30,7 +30,7 @@ module Restauro
           .yaml("safety.yml")
           .to_h do |key, row|
             figures = row.except("words", "source").transform_keys(&:to_sym)
-            figures[:f] = (Float(row["celsius"]) * 1.8 + 32).round.to_s if row["celsius"]
+            figures[:f] = Kitchen::Fahrenheit.of(row["celsius"]).round.to_s if row["celsius"]
             [key, Rule.new(key: key, words: format(row["words"].gsub(/%(?!\{)/, "%%"), figures).freeze, row: row)]
           end
           .freeze

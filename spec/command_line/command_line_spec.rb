@@ -29,10 +29,18 @@ RSpec.describe Restauro::CommandLine, :long do
       "viscosity_plate_pa_s_low",
       "viscosity_fridge_pa_s_high"
     )
-    expect(found["course"].first.keys).to eq %w[seconds celsius liquid_grams flour_equivalents viscosity_pa_s]
-    expect(found["course"].map { |point| point["seconds"] }.first(3)).to eq [0.0, 5.0, 10.0]
-    expect(found["warnings"].map { |w| w["code"] }).to include("line_not_understood", "gluten_in_line")
-    expect(found["warnings"].first.keys).to eq %w[code text line]
+  end
+
+  it "gives a course of a point every five seconds, in the contract's words" do
+    course = run("predict", "-", input: cream)[1]["course"]
+    expect(course.first.keys).to eq %w[seconds celsius liquid_grams flour_equivalents viscosity_pa_s]
+    expect(course.map { |point| point["seconds"] }.first(3)).to eq [0.0, 5.0, 10.0]
+  end
+
+  it "gives warnings with their code, their words and their line" do
+    warnings = run("predict", "-", input: cream)[1]["warnings"]
+    expect(warnings.map { |w| w["code"] }).to include("line_not_understood", "gluten_in_line")
+    expect(warnings.first.keys).to eq %w[code text line]
   end
 
   it "swaps with the words of the contract" do
@@ -44,7 +52,6 @@ RSpec.describe Restauro::CommandLine, :long do
         {"metric" => "flour_equivalents", "value" => 9.3, "grade" => "thick"}
       ]
     )
-    expect(found["swap"]["lines"].first.keys).to include("measure", "measure_error_pct")
     expect(found["method"].first.keys).to include(
       "text",
       "minutes",
@@ -58,6 +65,11 @@ RSpec.describe Restauro::CommandLine, :long do
       "hold_minutes",
       "part"
     )
+  end
+
+  it "swaps for the boosted blend, each line with what to measure it by" do
+    found = run("swap", "-", "--target", "thick", input: cream)[1]
+    expect(found["swap"]["lines"].first.keys).to include("measure", "measure_error_pct")
     expect(found["swap"]["lines"].select { |l| l["role"] == "thickener" }.map { |l| l["ingredient"] }).to eq %w[
       blend_with_gum
       corn_starch

@@ -17,23 +17,34 @@ RSpec.describe Restauro::DeviceLink do
     @counter.stop
   end
 
-  it "hears the scale, passes commands on, and tells the pages" do
-    reader, writer = Socket.pair(:UNIX, :STREAM)
-    @counter.hub.join(writer)
+  it "hears the scale, and passes commands on" do
     expect(waited.call { @counter.scale.here? }).to be true
     CounterTop.clear
     expect(@counter.scale.command("do" => "pour", "grams" => 80)).to be true
     expect(
       waited.call { (found = @counter.scale.latest) && found["stable"] && found["grams"].between?(78, 82) }
     ).to be true
+  end
+
+  it "tells the pages what it hears" do
+    reader, writer = Socket.pair(:UNIX, :STREAM)
+    @counter.hub.join(writer)
+    waited.call { @counter.scale.here? }
+    CounterTop.clear
+    @counter.scale.command("do" => "pour", "grams" => 80)
+    waited.call { (found = @counter.scale.latest) && found["stable"] && found["grams"].between?(78, 82) }
     expect(reader.read_nonblock(60_000)).to match(/retry: 1000.*event: scale\ndata: \{.*"here":true\}/m)
   end
 
-  it "says that a scale is gone when it falls silent or dies, and that it is back" do
+  it "says that a scale is gone when it falls silent, and that it is back" do
     waited.call { @counter.scale.here? }
     CounterTop.tell("scale", do: "drop_out", seconds: 3)
     expect(waited.call { !@counter.scale.here? }).to be true
     expect(waited.call { @counter.scale.here? }).to be true
+  end
+
+  it "says that a scale is gone when it dies, and that another is back for it" do
+    waited.call { @counter.scale.here? }
     Process.kill("KILL", CounterTop.stand_ins.pid("scale"))
     expect(waited.call { !@counter.scale.here? }).to be true
     expect(waited.call(15) { @counter.scale.here? }).to be true

@@ -63,6 +63,16 @@ RSpec.describe Restauro::Heat::Thawing do
     end
   end
 
+  it "takes longer from a freezing point that is nearer to what is around it" do
+    times = [-2.0, 0.0, 2.0].map do |freezing|
+      described_class.seconds(shape: :slab, thickness_m: 0.02, food: ice, around: 5, coefficient: 10,
+                              freezing: freezing)
+    end
+    # By hand, 7 K, 5 K and 3 K apart; its density and conductivity change by less than a percent.
+    apart = [times[1] / times[0], times[2] / times[1]]
+    expect(apart).to match([be_within(1).percent_of(7 / 5.0), be_within(1).percent_of(5 / 3.0)])
+  end
+
   it("knows no other shape") do
     expect {
       described_class.seconds(shape: :cone, thickness_m: 0.02, food: ice, around: 90, coefficient: 800)

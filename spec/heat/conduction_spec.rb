@@ -63,6 +63,15 @@ RSpec.describe Restauro::Heat::Conduction do
     ).to be < described_class.centre(:cylinder, biot: 5.0, fourier: 0.3)
   end
   # Zeros of J0 and J1: Abramowitz & Stegun, table 9.5.
+  # Values by SciPy (scipy.special.j0, j1), which has them of its own, by series and tables.
+  {20 => [0.16702466434058322, 0.0668331241758502], 50 => [0.055812327669252086, -0.09751182812517509],
+   100 => [0.01998585030422333, -0.0771453520141123]}.each do |x, values|
+    it "knows Bessel's functions far out, at #{x}" do
+      found = [0, 1].map { |order| described_class::Bessel.j(order, x) }
+      expect(found).to match(values.map { |value| be_within(1e-12).of(value) })
+    end
+  end
+
   it("knows the zeros of Bessel's functions") do
     expect(
       [

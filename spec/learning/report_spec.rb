@@ -66,11 +66,15 @@ RSpec.describe Restauro::Learning::Report do
     held, torn = of["yes"], of["tears"]
     expect([held.keys, held["psyllium_husk"]["trials"]]).to match([include("psyllium_husk", "egg_whole"), 1])
     expect(torn["psyllium_husk"]["stretch_factor"]).to be < held["psyllium_husk"]["stretch_factor"]
+  end
+
+  it "refuses of a dough what teaches nothing, and what it does not know" do
     expect { answer[{"recipe" => ribbons.sub("5 g psyllium", "20 g psyllium"), "held" => "yes"}] }.to raise_error(
       Restauro::InvalidInput,
       /more than it needs/
     )
-    expect { of["flies"] }.to raise_error(Restauro::NotFound, /no such trouble/)
+    flies = {"family" => "pasta", "recipe" => ribbons, "options" => {"shape" => "rolled"}, "held" => "flies"}
+    expect { answer[flies] }.to raise_error(Restauro::NotFound, /no such trouble/)
     expect { answer[{"family" => "soup", "recipe" => ribbons, "held" => "yes"}] }.to raise_error(
       Restauro::InvalidInput,
       /pasta, gnocchi, crust/

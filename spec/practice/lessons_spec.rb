@@ -92,6 +92,9 @@ RSpec.describe Restauro::Practice::Lesson, :long do
     expect(play("sticky_is_not_wet", [], 0.0).words).to match(/sticks/)
     expect(verdict("sticky_is_not_wet", [10.0, "rest"], [610.0, "now"]).hit).to be true
     expect(verdict("sticky_is_not_wet", *Array.new(7) { |n| [10.0 + n, "flour"] }, [30.0, "now"]).fault).to eq "too_dry"
+  end
+
+  it "a dough that cracks asks for water" do
     water = Array.new(5) { |n| [10.0 + n, "water"] }
     expect(verdict("cracks_at_the_bend", *water, [700.0, "now"]).hit).to be true
     expect(verdict("cracks_at_the_bend", [5.0, "now"]).fault).to eq "too_dry"

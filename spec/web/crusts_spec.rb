@@ -7,7 +7,7 @@ RSpec.describe "The pages of crusts" do
   send_crust = ->(spec, **fields) { spec.send_form("/swap", spec.swap_fields(**fields), live) }
   labels = ->(spec) { spec.page.css("svg[role=img]").map { |svg| svg["aria-label"] }.join(" | ") }
 
-  it "tell a tart, say its amounts, minutes and filling, draw the bars, the bake and the pan" do
+  it "tell a tart, and say its amounts, minutes and filling" do
     send_crust[self, recipe: tart, pan: "26 cm round 3 cm deep", oven: "180C fan"]
     expect([text_of(".big").first, text_of(".how").join(" "), page.at_css("#change")["data-live-on"]]).to match(
       [
@@ -16,6 +16,10 @@ RSpec.describe "The pages of crusts" do
         "Pastry crust"
       ]
     )
+  end
+
+  it "draw a tart's bars, its bake and its pan" do
+    send_crust[self, recipe: tart, pan: "26 cm round 3 cm deep", oven: "180C fan"]
     expect(labels[self]).to match(/wheat: flour 100, fat 55/).and match(/rim golden at \d+ min/).and match(
       /26 cm across and 3 cm deep: dough 3.5 mm thick, rolled to 36 cm across/
     )
@@ -29,6 +33,9 @@ RSpec.describe "The pages of crusts" do
     expect(labels[self]).to match(/12 of them, dough [\d.]+ mm thick: rounds of 9.2 cm for the case, 7 cm for the lid/)
     expect(page.css("svg.pan-picture circle.cut").length).to eq 12
     expect(text_of("#crust-picture").first).not_to include("Say which pan")
+  end
+
+  it "draw no more rounds than can be seen, and say of how many" do
     send_crust[self, recipe: "Jam tarts\n600 g plain flour\n300 g butter\n130 ml water\n600 g jam\nMakes 36"]
     expect(labels[self]).to match(/36 of them \(24 are drawn\)/)
   end
@@ -53,6 +60,10 @@ RSpec.describe "The pages of crusts" do
     send_crust[self, recipe: "Flour tortillas\n300 g plain flour\n60 g lard\n170 ml warm water\n1/2 tsp salt"]
     expect(text_of(".how").join(" ")).to include("From a hot dry pan")
     expect(text_of("#crust-picture").first).not_to match(/In the oven|other ovens|The pan/)
+  end
+
+  it "make tortillas by the piece, the pan in the strip of minutes" do
+    send_crust[self, recipe: "Flour tortillas\n300 g plain flour\n60 g lard\n170 ml warm water\n1/2 tsp salt"]
     expect(text_of("#method").first).to match(/Divide it in 12 balls.*Stack them in a cloth/)
     expect(page.css(".time-strip .strip-name").map(&:text)).to include("heat pan 5").and not_include(/oven/)
   end

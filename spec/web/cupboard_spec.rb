@@ -24,17 +24,25 @@ RSpec.describe "The Cupboard pages" do
     expect([text_of(".pack-name"), last_response.body]).to match([["sorghum flour"], include("&lt;i&gt;old&lt;/i&gt;")])
   end
 
-  it "list hundreds of packs by the page, found by a word of their name or note" do
+  many = lambda do
     keys = services.call.facts.select(&:starchy?).map(&:key)
     130.times do |index|
       services.call.packs.add(key: keys[index % keys.length], grams_left: 10, grams_full: 100, note: "row #{index}")
     end
+  end
+
+  it "list hundreds of packs by the page" do
+    many.call
     visit("/cupboard")
     expect([page.css(".pack").length, text_of("a.button").join(" "), last_response.body.bytesize]).to match(
       [60, /More of them/, be < 150_000]
     )
     visit("/cupboard?page=3")
     expect([page.css(".pack").length, text_of("a.button").join(" ")]).to match([10, /Those before(?!.*More)/])
+  end
+
+  it "find a pack among hundreds by a word of its name or note" do
+    many.call
     visit("/cupboard?q=ROW+12")
     expect(page.css(".pack").length).to eq 11
     visit("/cupboard?q=%3Cnothing%3E")
@@ -160,17 +168,25 @@ RSpec.describe "The Cupboard pages" do
     )
   end
 
-  it "design a blend and put it in the cupboard, where a swap can use it" do
-    fields = {"from" => %w[white_rice_flour sorghum_flour corn_starch], "for" => "sauce", "grams" => "300"}
+  fields = {"from" => %w[white_rice_flour sorghum_flour corn_starch], "for" => "sauce", "grams" => "300"}
+  fill = lambda do |spec|
+    fields["from"].each { |key| spec.send_form("/cupboard/packs", pack.merge("key" => key, "grams_left" => "400")) }
+  end
+
+  it "design a blend, and keep none that there is no flour for" do
     send_form("/cupboard/blend/keep", fields.merge("name" => "boat blend"))
     expect([text_of(".problem").first, text_of(".blend-parts li").length.positive?, services.call.packs.list]).to match(
       [/0 g is in the cupboard/, true, []]
     )
-    fields["from"].each { |key| send_form("/cupboard/packs", pack.merge("key" => key, "grams_left" => "400")) }
+    fill[self]
     send_form("/cupboard/blend", fields)
     expect([text_of(".blend-parts li").join, text_of(".blend-picture text").join(" ")]).to match(
       [/white rice flour.*|sorghum/, /strength/]
     )
+  end
+
+  it "put a blend in the cupboard, its flours taken off, where a swap can use it" do
+    fill[self]
     send_form("/cupboard/blend/keep", fields.merge("name" => "boat blend"))
     kept, *packs = services.call.packs.list.partition(&:own).flatten
     expect([kept.pack.ingredient.say, kept.pack.grams_left, kept.pack.ingredient.group, kept.pack.finding]).to eq [

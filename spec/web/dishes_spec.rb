@@ -54,10 +54,13 @@ RSpec.describe "The Weigh and Cook rooms" do
       ["40 g", /\Abutter/, ["The pan", "The wet bowl", "By itself, for the end"]]
     )
     expect(visit("/weigh").headers["location"]).to end_with("/dishes/#{id}/weigh")
+  end
+
+  it "keep two dishes side by side, their clocks on both, until one is put away" do
+    id = start[self]
     second = start[self]
     act[self, id, "timer:own", room: "cook", minutes: "9", label: "the pot"]
-    visit("/cook")
-    expect(text_of(".dishes li a").length).to eq 2
+    visit("/cook").then { expect(text_of(".dishes li a").length).to eq 2 }
     visit("/dishes/#{second}/cook")
     expect(text_of("#clocks").first).to match(/9:00 Caraway cream: the pot/)
     send_form("/dishes/#{second}/put-away")
@@ -89,7 +92,7 @@ RSpec.describe "The Weigh and Cook rooms" do
     expect(shown).to include(true)
   end
 
-  it "ask which pack, take what is near enough, keep asking for what is too little" do
+  it "ask which pack it is, and say what the wrong one does" do
     id = start[self]
     act[self, id, "tap"]
     act[self, id, "tap"]
@@ -98,6 +101,11 @@ RSpec.describe "The Weigh and Cook rooms" do
     expect(text_of(".problem").first).to match(
       /do not pour it: that is fine maize flour, and ground maize hardly thickens/
     )
+  end
+
+  it "take what is near enough, keep asking for what is too little" do
+    id = start[self]
+    act[self, id, "tap"]
     act[self, id, "which:yes"]
     wanted = state[id].wanted(state[id].current)
     act[self, id, "weigh", grams: (wanted / 2).round(1)]
@@ -181,42 +189,54 @@ RSpec.describe "The Weigh and Cook rooms" do
     expect(text_of(".moved").first).to match(/boiled later than planned: this hob gives about \d+ W/)
   end
 
-  it "end in the notebook with plan against actual, and take what was weighed off the cupboard" do
+  weighed = lambda do |spec|
     WebHelpers::SERVICES.packs.add(
       **Restauro::PackInput.new(
         {"key" => "corn_starch", "grams_left" => "300", "grams_full" => "500", "sold_in" => "eu"}
       ).fields(WebHelpers::SERVICES.facts, WebHelpers::SERVICES.label_reader)
     )
-    id = start[self]
-    act[self, id, "tap"]
-    act[self, id, "which:yes"]
-    act[self, id, "tap"]
-    used = state[id].weighed.values.last
+    start[spec].tap { |id| %w[tap which:yes tap].each { |what| act[spec, id, what] } }
+  end
+  finished = lambda do |spec, id, **more|
+    verdict = {"verdict" => "nearly", "texture" => "medium", "change" => "A pinch more caraway"}
+    spec.send_form("/dishes/#{id}/finish", verdict.merge(more.transform_keys(&:to_s)))
+  end
+
+  it "ask how it was before they end" do
+    id = weighed[self]
     send_form("/dishes/#{id}/finish", {"texture" => "medium"})
     expect(text_of(".problem").first).to match(/say how it was/)
-    Tempfile.create(%w[dish .png]) do |file|
-      file.binmode
-      file.write(File.binread(File.join(Restauro::ROOT, "docs", "screenshots", "swap-phone.png")))
-      file.flush
-      send_form(
-        "/dishes/#{id}/finish",
-        {
-          "verdict" => "nearly",
-          "texture" => "medium",
-          "change" => "A pinch more caraway",
-          "photo" => Rack::Test::UploadedFile.new(file.path, "image/png")
-        }
-      )
-    end
+  end
+
+  it "end in the notebook with plan against actual, and take what was weighed off the cupboard" do
+    id = weighed[self]
+    used = state[id].weighed.values.last
+    finished[self, id]
     kept = WebHelpers::SERVICES.kept_swaps.list.first
     visit("/notebook/#{kept.id}")
     expect([kept.note, text_of(".made-panel").first]).to match(
       [/nearly right: medium: coats the spoon.\nA pinch more caraway/, /Grams, planned and weighed.*butter.*40/]
     )
     expect(WebHelpers::SERVICES.packs.shelf.grams_left("corn_starch")).to be_within(0.2).of(300 - used)
+  end
+
+  it "keep a photo as a small picture of its own" do
+    id = weighed[self]
+    Tempfile.create(%w[dish .png]) do |file|
+      file.binmode
+      file.write(File.binread(File.join(Restauro::ROOT, "docs", "screenshots", "swap-phone.png")))
+      file.flush
+      finished[self, id, photo: Rack::Test::UploadedFile.new(file.path, "image/png")]
+    end
     visit("/dishes/#{id}/photo.jpg")
     expect([last_response.content_type, last_response.body.b[0, 3]]).to eq ["image/jpeg", "\xFF\xD8\xFF".b]
-    send_form("/dishes/#{id}/finish", {"verdict" => "right", "texture" => "medium"})
+  end
+
+  it "end once" do
+    id = weighed[self]
+    finished[self, id]
+    finished[self, id]
+    kept = WebHelpers::SERVICES.kept_swaps.list.first
     expect([text_of(".problem").first, visit("/dishes/#{id}/cook").headers["location"]]).to match(
       [/in the notebook already/, end_with("/notebook/#{kept.id}")]
     )

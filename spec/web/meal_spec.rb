@@ -52,10 +52,13 @@ RSpec.describe "A meal, from the Table to the table" do
     joint_and_gravy
     add(pin: "0-0", pin_at: "16:30")
     visit("/table")
-    expect(text_of(".table-list li").join).to match(/16:30 Joint roast/)
-    expect(page.css(".lane-task.pinned").length).to eq 1
+    expect([text_of(".table-list li").join, page.css(".lane-task.pinned").length]).to match([/16:30 Joint roast/, 1])
     add(unpin: "0-0")
     visit("/table").then { expect(text_of(".table-list li").join).not_to match(/16:30 Joint/) }
+  end
+
+  it "asks for a pin's hour where none is read" do
+    joint_and_gravy
     add(pin: "0-0", pin_at: "soon")
     expect(text_of("[role=alert]").first).to match(/such as 18:05/)
   end
@@ -67,25 +70,33 @@ RSpec.describe "A meal, from the Table to the table" do
     expect([text_of("[role=alert]").first, page.css(".lanes").length]).to match([/let a pin go/, 0])
   end
 
-  it "makes a part the day before, stands it in the Cupboard, and begins the evening from it" do
+  define_method(:pastry_before) do
     add(add: "recipe", recipe: pie)
     visit("/table")
     whole = text_of(".table-big").first
     send_form("/table", {"meal" => "1", "serve_at" => "19:00", "dish" => {"0" => {"before" => %w[- Pastry]}}})
     visit("/table")
+    whole
+  end
+
+  it "makes a part the day before, and begins the evening from it" do
+    whole = pastry_before
     expect([text_of(".table-before li").first, text_of(".table-list").join]).to match(
       [/Leek pie: the dough.*Raw dough/, /Take the dough out of the fridge/]
     )
     expect(text_of(".table-big").first).not_to eq whole
+  end
+
+  it "stands what was made before in the Cupboard, till it is past its days or gone" do
+    pastry_before
     form = page.at_css(".table-before form[action='/cupboard/made']")
     send_form(
       "/cupboard/made",
       form.css("input[type=hidden]").to_h { |input| [input["name"], input["value"]] }.except("authenticity_token")
     )
-    visit("/table").then { expect(text_of(".table-before").join).to match(/stands in the Cupboard/) }
-    visit("/cupboard").then do
-      expect(text_of(".made-ahead li").first).to match(/Dough for Leek pie made 24 Nov, keeps till 26 Nov/)
-    end
+    pages = {"/table" => ".table-before", "/cupboard" => ".made-ahead li"}
+    said = pages.map { |at, css| visit(at) && text_of(css).join }
+    expect(said).to match([/stands in the Cupboard/, /Dough for Leek pie made 24 Nov, keeps till 26 Nov/])
     @now = day + 3 * 86_400
     visit("/cupboard").then { expect(text_of(".made-ahead li").first).to match(/past its 2 days/) }
     send_form("/cupboard/made/#{services.made.list.first.id}/gone")
@@ -146,15 +157,21 @@ RSpec.describe "A meal, from the Table to the table" do
       expect([text_of("#meal-now .step-text").first, text_of("#meal-next li").first]).to match(
         [/Nothing for your hands|oven/, /\d\d:\d\d/]
       )
-      service.acts.each do |act|
+      alone = service.acts.to_h do |act|
         clock(act.from)
         tap_meal("began:#{act.key}")
-        expect(text_of("#meal-alone").first).to match(/Joint/) if act.key == "0-0"
+        by_itself = text_of("#meal-alone").first
         clock(act.to)
         tap_meal("done:#{act.key}")
-        expect(last_response.status).to eq 200
+        [act.key, [by_itself, last_response.status]]
       end
+      expect([alone.fetch("0-0").first, alone.values.map(&:last).uniq]).to match([/Joint/, [200]])
       expect(text_of("#meal-now .step-text").first).to eq "Everything is on the table."
+    end
+
+    it "is over when it is said to be" do
+      clock(1040)
+      start
       send_form("/meals/#{@id}/finish")
       expect(services.meals.open).to be_nil
     end
@@ -201,11 +218,16 @@ RSpec.describe "A meal, from the Table to the table" do
       expect(Restauro::MealServicePage.new(again.meals.open, again).service.act("0-0").state).to eq :going
     end
 
-    it "has a dish on the stove behind what was swapped, and refuses what is nonsense" do
+    it "has a dish on the stove behind what was swapped" do
       clock(1030)
       start
       expect(services.dishes.open.map(&:title)).to eq ["Onion gravy"]
       expect(visit("/cook").headers["location"]).to end_with("/meals/#{@id}")
+    end
+
+    it "refuses what is nonsense" do
+      clock(1030)
+      start
       tap_meal("dance:0-0")
       expect(text_of(".problem").first).to match(/no doing/)
       tap_meal("began:9-9")

@@ -21,6 +21,12 @@ RSpec.describe "Choices picked where they matter", :web do
     )
   end
 
+  it "say of pancakes that they lie in a film of fat, and swim in none" do
+    pancakes = "Pancakes\n1 1/2 cups flour\n1 1/4 cups milk\n1 egg\n2 tsp baking powder\nFry 2 minutes a side."
+    send_form("/swap", swap_fields(recipe: pancakes), live)
+    expect(now[self, "heat"]).to match(/\Aa hot pan, a film of fat\z/)
+  end
+
   it "come down to what it is where the recipe is refused, with no picture beside it" do
     send_form("/swap", swap_fields(recipe: "Shortbread biscuits\n250 g plain flour\n125 g sugar\n200 g butter"), live)
     shown = page.css(".pick").reject { |pick| pick.key?("hidden") }.map { |pick| pick["id"] }

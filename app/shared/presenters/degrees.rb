@@ -27,7 +27,7 @@ module Restauro
       end
 
       def of(celsius)
-        degrees = Float(celsius) * 9 / 5 + 32
+        degrees = Kitchen::Fahrenheit.of(celsius)
         celsius.to_i >= COARSE_FROM ? (degrees / STEP).round * STEP : degrees.round
       end
 
@@ -39,7 +39,7 @@ module Restauro
           "\u0000#{kept.length - 1}\u0000"
         end
         html = html.gsub(%r{(<text[^>]*\bdegrees\b[^>]*>)(-?\d+)( °C)?(?=</text>)}) do
-          "#{$1}#{(Float($2) * 9 / 5 + 32).round}#{" °F" if $3}"
+          "#{$1}#{Kitchen::Fahrenheit.of($2).round}#{" °F" if $3}"
         end
         html = html.gsub(/>[^<>]+</) { |words| fahrenheit(words) }
         html.gsub(/\u0000(\d+)\u0000/) { kept.fetch(Integer($1)) }

@@ -60,7 +60,7 @@ module Restauro
       def key = @oil&.key || "neutral_oil"
       def fat_set =
         if @fahrenheit
-          "#{((@oil&.celsius || USUAL_FAT_CELSIUS) * 1.8 + 32).round}F"
+          "#{Kitchen::Fahrenheit.of(@oil&.celsius || USUAL_FAT_CELSIUS).round}F"
         else
           "#{(@oil&.celsius || USUAL_FAT_CELSIUS).round}C"
         end

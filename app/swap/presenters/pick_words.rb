@@ -56,7 +56,7 @@ module Restauro
 
         case key
         when :heat
-          @said.oven || @said.oil ? true : false
+          @said.oven || (@said.oil && option(:oil)) ? true : false
         when :oven, :pan, :dish_pan
           !@said[key == :oven ? :oven : :pan].nil?
         when :piece
@@ -104,7 +104,12 @@ module Restauro
       def over?(is) = @view.respond_to?(is) && @view.send(is)
       def baked_at = @view&.snapshot&.dig(:picture, :bake, :oven)&.then { |celsius| "#{celsius} °C" }
       def fat(oil) = "#{oil.shallow ? "a pan of" : "deep"} #{oil.say}, #{oil.celsius.round} °C"
-      def heat = option(:oil) ? fat(option(:oil)) : (option(:oven)&.say || baked_at || "not said")
+      def heat = option(:oil) ? fat(option(:oil)) : (option(:oven)&.say || baked_at || in_a_pan || "not said")
+      # What is poured: it swims in nothing.
+      def in_a_pan
+        poured = @worked.family.key == "batter" && @worked.swap&.ours&.style == "pancake"
+        "a hot pan, a film of fat" if poured
+      end
       def piece =
         option(:piece)&.then { |one| "#{one.name} #{one.kind}, #{Format.number(one.millimetres)} mm" } || "not said"
       def tin = Families::Batter::Tin.fetch(state["tin"]).say

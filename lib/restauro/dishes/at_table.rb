@@ -6,6 +6,7 @@ module Restauro
     # what it is for.
     class AtTable
       include RolledAround
+      include TossedDough
 
       DIP, SETS = DataFiles.words("dishes/words.yml").values_at(:dip, :sets_on_it)
       SOUP = DataFiles.words("families/sauce/words.yml").fetch(:soup)
@@ -31,12 +32,12 @@ module Restauro
         join = @dish.joins.find { |found| found.how == "over" } or return apart
         from, to = @answers[join.from], @answers[join.to]
         return [into_the_soup(from)] if from.name.match?(SOUP) && to.part.role == :dough
-        return [tossed(from)] if from.part.family.nil? && to.part.role == :dough && !dip?(from)
+        return tossed(from) if from.part.family.nil? && to.part.role == :dough && !dip?(from)
 
         return [turned_in(from)] if to.part.role == :coat && TurnedInSauce.named?(from.name, @dish.recipe)
 
         if from.part.role == :sauce
-          return sauces.map { |sauce| poured(sauce, to.part.role == :coat && to.family.crisp?(to.swap)) }
+          return sauces.map { |sauce| poured(sauce, where(to)) }
         end
 
         return [] unless beside?(from, to)
@@ -105,15 +106,6 @@ module Restauro
       def list(part) =
         Families::Companions.list(part.lines.map { |line| Families::Companions.say(line, @catalogue) })
 
-      # Onions, butter, cheese that a dough is turned in; by its name, what was cooked under a heading.
-      def tossed(part)
-        cooked = part.name != OverDough::NAME && part.steps.any? { |made| %w[brown simmer].include?(made.kind) }
-        step(text: "Turn them in #{cooked ? "the #{part.name.downcase}" : list(part)}, " \
-                   "with a splash of their water where it is dry.",
-             hold_minutes: 5, part: part.name, uses: part.lines.select(&:grams),
-             look_for: "every piece glossy, none stuck to the next")
-      end
-
       def into_the_soup(part) =
         step(text: "Into bowls, the #{part.name.downcase} over them, boiling hot.", hold_minutes: 5, part: part.name,
              look_for: "steam off every bowl", safety: ["hot_hold"])
@@ -132,9 +124,15 @@ module Restauro
              look_for: "glossy, and one: it is never heated again", safety: ["raw_egg"])
       end
 
-      def poured(sauce, over_coat)
-        where =
-          over_coat ? "beside it, or over it at the last moment: a coat stays crisp only so" : "over it at the table"
+      # @param to [PartAnswer] what it is for
+      def where(to)
+        return "into bowls, the #{to.name.downcase} beside it" if BesideBiscuits.of?(to.part, @dish.recipe)
+
+        crisp = to.part.role == :coat && to.family.crisp?(to.swap)
+        crisp ? "beside it, or over it at the last moment: a coat stays crisp only so" : "over it at the table"
+      end
+
+      def poured(sauce, where)
         return emulsion(sauce, where) if Families::Sauce::Emulsion.of?(sauce.part.recipe)
 
         step(text: "#{sauce.name}: warm it, a splash of water if it has thickened; #{where}.",

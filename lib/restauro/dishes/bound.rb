@@ -13,6 +13,8 @@ module Restauro
       BAKED = DataFiles.words("dishes/words.yml").fetch(:bound_baked)
       # A loaf of nuts or pulses.
       NUTS = DataFiles.words("dishes/words.yml").fetch(:loaf_of_nuts)
+      # Cakes and croquettes have their crumbs around them.
+      SHAPED = Regexp.union(Families::Breading::Lines::CAKES, Joins::CROQUETTES)
       # No meatball has them in it, its sauce often.
       MUSHROOMS = DataFiles.words("dishes/words.yml").fetch(:mushrooms)
 
@@ -24,9 +26,17 @@ module Restauro
 
       # @param lines [Array<Recipes::Line>] of a part   @param title [String]
       def by_crumbs?(lines, title)
-        title.to_s.match?(WORDS) && !title.match?(COATED) && lines.any? { |line| mince?(line) } &&
-          lines.any? { |line| binds?(line) } &&
+        title = title.to_s
+        (title.match?(WORDS) || unnamed?(lines, title)) && !title.match?(COATED) &&
+          lines.any? { |line| mince?(line) } && lines.any? { |line| binds?(line) } &&
           lines.none? { |line| thickens?(line) && !dusts?(line) && !stirred_in?(line, lines) }
+      end
+
+      # Mince with crumbs and an egg and no flour that would hold them around it, in a dish that is not named for it.
+      def unnamed?(lines, title)
+        roles = lines.map(&:role)
+        (%w[crumb egg] - roles).empty? && !roles.intersect?(%w[flour starch thickener liquid]) &&
+          lines.none?(&:to_fry_in?) && !title.match?(SHAPED)
       end
 
       def thickens?(line) = %w[flour thickener].include?(line.role) && line.grams
@@ -53,7 +63,7 @@ module Restauro
 
         return true if stirred_together?(lines, title)
 
-        by_crumbs?(lines, title) && lines.any? { |line| binds?(line) && line.role != "egg" } &&
+        named?(title) && by_crumbs?(lines, title) && lines.any? { |line| binds?(line) && line.role != "egg" } &&
           lines.none? { |line| thickens?(line) }
       end
 
@@ -92,7 +102,15 @@ module Restauro
       def baked?(recipe) = recipe.title.to_s.match?(LOAF) || recipe.steps.any? { |line| line.text.match?(BAKED) }
 
       # "Meatballs", by the dish where no heading names them.   @param part [Part]   @return [String, nil]
-      def name(part) = by_crumbs?(part.lines, part.recipe.title) ? part.recipe.title[WORDS].capitalize : nil
+      def name(part)
+        return unless by_crumbs?(part.lines, part.recipe.title)
+
+        named?(part.recipe.title) ? part.recipe.title[WORDS].capitalize : "Patties"
+      end
+
+      def named?(title) = title.to_s.match?(WORDS)
+      # Balls by the name of the dish, else flat.
+      def flat?(title) = title.to_s.match?(FLAT) || !named?(title)
     end
   end
 end

@@ -8,6 +8,7 @@ module Restauro
 
       # Meatballs before the sauce they go into: mince, egg, crumbs and what is mixed in with them.
       def bound(group)
+        return unless Bound.named?(@title)
         return [group] if Bound.stirred_together?(group.lines, @title)
 
         # A yolk behind the flour is the sauce's.

@@ -7,13 +7,12 @@ module Restauro
     class Grouping
       # label heading or nil · lines Array of Recipes::Line
       Group = Struct.new(:label, :lines)
-      TABLE = DataFiles.words("dishes/words.yml").fetch(:for_the_table)
-      FINISH = DataFiles.words("dishes/words.yml").fetch(:finish_heading)
       ASSEMBLY = DataFiles.words("dishes/words.yml").fetch(:assembly_heading)
       CRUSTY, DOUGH = DataFiles.words("dishes/words.yml").values_at(:crust_heading, :dough_heading)
       FILLING = Recipes::Parts::FILLING
       include LineKinds
       include Rejoined
+      include TableGroups
 
       # @param recipe [Recipes::Recipe]   @param catalogue [Catalogue]
       def initialize(recipe, catalogue)
@@ -83,34 +82,6 @@ module Restauro
         at if at&.positive? && lines[at..].all? { |line| line.role == "cheese" || Bake.bought_sheet?(line) }
       end
 
-      # What only goes to the table stays with the last part before it that is made of flour, never with what is inside
-      # that.
-      def at_the_table(groups)
-        groups.each_with_object([]) do |group, kept|
-          table = table?(group.label) && group.lines.none? { |line| flour?(line) }
-          next kept << group if table && laid_on?(group, groups)
-
-          next kept << Group.new(nil, group.lines) if table && kept.any? && baked_on?(group)
-
-          home =
-            (
-              if table
-                kept.rindex { |other| other.lines.any? { |line| flour?(line) } } || (kept.length - 1 if kept.any?)
-              end
-            )
-          home ? kept[home] = Group.new(kept[home].label, kept[home].lines + group.lines) : kept << group
-        end
-      end
-
-      # "To finish: 400 g strawberries" goes on a tart when that is cold.
-      def laid_on?(group, groups) =
-        group.label.match?(FINISH) && Crowning.cold?(group.lines, @catalogue) &&
-          groups.any? { |other| other.label.to_s.match?(CRUSTY) }
-
-      # "To finish: 125 g mozzarella" browns on a dish that is baked.
-      def baked_on?(group) =
-        group.label.match?(FINISH) && Partition.cheese?(group.lines) && Said.of(@recipe).baked
-
       # An egg to brush a crust with belongs to it, wherever it stands.
       def brushed(groups)
         home = [CRUSTY, DOUGH].lazy.filter_map { |words| headed_so(groups, words) }.first or return groups
@@ -129,7 +100,6 @@ module Restauro
       def last_egg?(line, group) =
         line.equal?(group.lines.last) && Families::Crust::Glaze.beaten?(line) && group.lines.any? { |one| flour?(one) }
 
-      def table?(heading) = heading.to_s.match?(TABLE)
       # A broth to serve it in wets no dough, and is in no filling.
       def served?(line) =
         Recipes::Served.words?(line, heading: line.part) && (!line.ingredient.nil? || line.kind == "table")

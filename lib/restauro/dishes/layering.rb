@@ -96,6 +96,9 @@ module Restauro
 
           next "lay the #{part.name.to_s.downcase} over it" if FiloOver.alone?(part.lines)
 
+          over = PlainRootTop.over(part)
+          next "#{over} the #{part.name.to_s.downcase} over it" if over
+
           scattered = part.lines.any? { |line| LineKinds.strewn?(line) } || Partition.cheese?(part.lines)
           "#{scattered ? "scatter" : "spread"} the #{part.name.to_s.downcase} over it"
         end

@@ -34,9 +34,9 @@ module Restauro
 
       # @param group [Grouping::Group]   @return [Array<Grouping::Group>] itself alone, or its pieces
       def split(group)
-        stuffed(group) || rice_balls(group) || sandwiched(group) || turned_in_sauce(group) || over_a_coat(group) ||
-          bound(group) || dumplings(group) || rolled(group) || layered(group) || under_white_sauce(group) ||
-          (unnamed(group) unless group.label) || pieces(group)
+        under_cheese(group) || stuffed(group) || rice_balls(group) || sandwiched(group) || turned_in_sauce(group) ||
+          over_a_coat(group) || bound(group) || dumplings(group) || rolled(group) || layered(group) ||
+          under_white_sauce(group) || (unnamed(group) unless group.label) || pieces(group)
       end
 
       private
@@ -65,6 +65,19 @@ module Restauro
         oil = rest.flatten.select(&:to_fry_in?)
         [first + oil, *rest.map { |lines| lines - oil }.reject(&:empty?)]
       end
+
+      # The rest is parted as it would be without it.
+      def under_cheese(group)
+        rest, cheese = CheeseOver.new(@recipe).split(group.lines)
+        return unless cheese
+
+        found = split(part(group.label, rest))
+        crumbs = found.index { |one| one.lines.any? { |line| LineKinds.strewn?(line) } && behind?(one, cheese, group) }
+        found.insert(crumbs || -1, part(nil, cheese))
+      end
+
+      # Crumbs listed behind the cheese go over it.
+      def behind?(one, cheese, group) = group.lines.index(one.lines.first).to_i > group.lines.index(cheese.first)
 
       def named(pieces, *names) = pieces&.zip(names)&.map { |lines, name| part(name, lines) }
       def crust_first(group) = named(CrustFirst.new(@catalogue, group.lines, @title).split, nil, "Filling")

@@ -7,11 +7,13 @@ module Restauro
     class Plain
       include PlainBound
       include PlainCold
+      include PlainCrispOnions
       include PlainKinds
       include PlainLayers
       include PlainPanSauce
       include PlainRice
       include PlainRoast
+      include PlainRootTop
       include PlainRoots
       include PlainSauces
       include PlainSweets
@@ -21,8 +23,9 @@ module Restauro
       # Roles that go in when the rest is done.
       LAST = %w[cheese seasoning].freeze
       # What a part may be, the first that fits: it says so in a method of that name with a question mark.
-      KINDS = %i[filo to_turn_in rice hollowed roast pan_sauce cracked crumbs mash bound chips whipped glazed
-                 meringue laid fried_slices drained salad broth stirred stewed sweet tomatoes melted poached].freeze
+      KINDS = %i[filo crisp_onions for_crisping to_turn_in rice hollowed roast pan_sauce cracked crumbs root_top mash
+                 bound chips whipped glazed meringue laid fried_slices drained salad broth stirred stewed sweet
+                 tomatoes melted poached].freeze
       DRAINED = DataFiles.words("dishes/words.yml").fetch(:drained)
       # Whether a line is of what is boiled before a white sauce goes over it.
       def self.drained?(line) = line.text.match?(DRAINED) && !line.text.match?(Families::CompanionKinds::READY)

@@ -78,7 +78,7 @@ module Restauro
       end
 
       def bound_shape =
-        @part.recipe.title.to_s.match?(Bound::FLAT) ? "flat cakes a finger thick" : "balls the size of a walnut"
+        Bound.flat?(@part.recipe.title) ? "flat cakes a finger thick" : "balls the size of a walnut"
     end
   end
 end

@@ -10,6 +10,8 @@ module Restauro
       NUMBER = /#{Numbers::ONE}(?:\s*(?:-|to|or)\s*#{Numbers::ONE})?/i
       TIME = /(?<![\d.,\/])(#{NUMBER})\s*-?\s*(?:#{MORE}\s+)?(?:(#{HOUR})|#{MINUTE})\b(\s+and\s+a\s+half\b)?/i
       HALF_AN_HOUR = /\bhalf an hour\b/i
+      # "1 h 30", "1h30": the minutes behind an hour need no unit.
+      HOUR_AND = /(\d)\s*(?:h|hrs?|std)\.?\s*(\d{2})(?!\d|\s*(?:°|C\b|F\b|g\b|ml\b|cm\b))(?:\s*(?:#{MINUTE})\b)?/i
       FROM_TO = /(?<=\d)\s*(?:bis|à|a|tot)\s*(?=\d)/i
       JOINED = /\A[,\s]*(?:and\b\s*)?\z/i
 
@@ -17,7 +19,8 @@ module Restauro
 
       # @param text [String]   @return [Array<Float>] min
       def of(text)
-        plain = Numbers.plain(text.gsub(HALF_AN_HOUR, "30 minutes")).gsub(FROM_TO, "-")
+        plain = text.gsub(HALF_AN_HOUR, "30 minutes").gsub(HOUR_AND, '\1 h \2 min')
+        plain = Numbers.plain(plain).gsub(FROM_TO, "-")
         found = plain.to_enum(:scan, TIME).filter_map { timed(Regexp.last_match) }
         found.chunk_while { |a, b| a[:hours] && !b[:hours] && plain[a[:to]...b[:from]].match?(JOINED) }
              .map { |times| times.sum { |time| time[:minutes] } }

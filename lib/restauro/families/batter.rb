@@ -9,6 +9,7 @@ module Restauro
         Cooking
         Declarations
         Dipped
+        Dusted
         Leavening
         Lines
         Method
@@ -67,8 +68,8 @@ module Restauro
         freeze
       end
 
-      # A batter is read as it stands.   @return [Recipes::Recipe]
-      def read(recipe) = recipe
+      # A batter is read as it stands, but for what its pieces are dusted with.   @return [Recipes::Recipe]
+      def read(recipe) = Dusted.of(recipe)
       # @return [Options]   @raise [InvalidInput]
       def options(**choices) = Options.new(**choices)
       def event(text) = raise(InvalidInput, "a batter has no events, got '#{text}'")

@@ -2,7 +2,9 @@ module Restauro
   module Families
     # Dry, wet, dry: a dusting, something wet, crumbs; or crumbs over a batter. Master metric: the coat's thickness.
     class Breading
-      %w[Bound Declarations Layers Lines Method Mixture Pinned Prediction Report Swapper Wrapping].each do |name|
+      %w[
+        Bound Declarations Layers Lines Method Mixture Pinned Prediction Report Seasoned Swapper Wrapping
+      ].each do |name|
         autoload name.to_sym, "restauro/families/breading/#{name.downcase}"
       end
       autoload :ByHand, "restauro/families/breading/by_hand"

@@ -39,7 +39,9 @@ module Restauro
       # @return [Recipes::Recipe] of our lines
       def recipe = @recipe.with(lines: lines)
       # @return [Array<Array(Ingredient, Float)>] g of each counted line
-      def weights = lines.select(&:counted?).map { |line| [@catalogue.fetch(line.ingredient), line.grams.value] }
+      def weights =
+        lines.select { |line| line.counted? && !line.dusted_on? }
+          .map { |line| [@catalogue.fetch(line.ingredient), line.grams.value] }
       # The liquid that is most of it.   @return [Recipes::Line, nil]
       def main_liquid =
         lines.select { |line| line.role == "liquid" && line.counted? }.max_by { |line| line.grams.value }

@@ -28,7 +28,7 @@ module Restauro
         degrees = Float(match[1])
         in_f = match[2].to_s.casecmp?("f")
         new(
-          celsius: in_f ? (degrees - 32) / 1.8 : degrees,
+          celsius: in_f ? Kitchen::Fahrenheit.celsius(degrees) : degrees,
           in_f: in_f,
           shallow: words.match?(/shallow|pan/i),
           key: key_in(words),
@@ -81,7 +81,7 @@ module Restauro
       end
 
       # "180 °C", as its heat was given.
-      def degrees = "#{celsius.round} °C#{" (#{(celsius * 1.8 + 32).round} °F)" if in_f}"
+      def degrees = "#{celsius.round} °C#{" (#{Kitchen::Fahrenheit.of(celsius).round} °F)" if in_f}"
       # @return [String] its name
       def say = Oil.row(key)["say"]
       # @return [Float] g of fat

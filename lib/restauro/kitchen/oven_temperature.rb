@@ -34,7 +34,7 @@ module Restauro
         when /(\d{2,3}(?:\.\d+)?)\s*°?\s*(?:C\b|celsius)/i
           Float(Regexp.last_match(1))
         when IN_F
-          (Float(Regexp.last_match(1)) - 32) * 5 / 9
+          Fahrenheit.celsius(Regexp.last_match(1))
         when BY_WORD
           OVEN["words"].fetch(Regexp.last_match(1).downcase.squeeze(" ")).to_f
         end
@@ -55,9 +55,9 @@ module Restauro
       def hotter(kelvin) =
         OvenTemperature.new(celsius: celsius + kelvin, fan: fan, basket: basket, in_f: in_f)
       # @return [Float] F
-      def fahrenheit = celsius * 9 / 5 + 32
+      def fahrenheit = Fahrenheit.of(celsius)
       # @return [Integer] F, as finely as a knob is marked
-      def dial_fahrenheit = ((dial * 9 / 5 + 32) / F_STEP).round * F_STEP
+      def dial_fahrenheit = (Fahrenheit.of(dial) / F_STEP).round * F_STEP
       # @return [Float] C to set where a fan blows
       def fan_celsius = celsius - FAN_LOWER
       # The nearest mark of a gas oven.

@@ -14,7 +14,9 @@ module Restauro
       HALF = /\bhalf (?:of )?(?:the |your )?butter\b/i
       REST_MASHED = /\bmash\w*\b[^.;]*\b(?:remaining|rest of the|other half of the) butter\b/i
       MASH_TAKES = /\bmash\w*\b[^.;]{0,30}?\b(#{AMOUNT.source})\s+(?:of\s+)?(?:the\s+)?butter\b/i
-      private_constant :WORD, :AMOUNT, :LIKE, :INTO, :HALF, :REST_MASHED, :MASH_TAKES
+      STEWED, DREDGED, BACK =
+        DataFiles.words("dishes/words.yml").values_at(:thick_in_its_pan, :dredged_by_step, :back_in_it)
+      private_constant :STEWED, :DREDGED, :BACK, :WORD, :AMOUNT, :LIKE, :INTO, :HALF, :REST_MASHED, :MASH_TAKES
 
       # @param line_reader [LineReader]
       def initialize(line_reader)
@@ -28,7 +30,9 @@ module Restauro
         return mashed unless mashed.equal?(lines)
 
         at = lines.index { |line| INTO.key?(line.role) && line.grams && line.text.match?(WORD) } or return lines
-        into = lines.rindex { |line| line.role == INTO.fetch(lines[at].role) } or return lines
+        return lines if in_one_pan?(lines, lines[at])
+
+        into = first_of_the_last(lines, INTO.fetch(lines[at].role)) or return lines
         rest = rest_of(lines[at], lines) or return lines
         return lines unless into > at
 
@@ -38,15 +42,33 @@ module Restauro
 
       private
 
+      # What is turned in flour and stewed in what the rest thickens: that is told by LeftInTheDish.
+      def in_one_pan?(lines, line) =
+        line.role == "flour" && lines.first.role == "title" && lines.first.text.match?(STEWED) &&
+          [DREDGED, BACK].all? { |words| lines.any? { |one| one.role == "step" && one.text.match?(words) } }
+
+      # Stock and the cream behind it are poured together.   @return [Integer, nil]
+      def first_of_the_last(lines, role)
+        last = lines.rindex { |line| line.role == role } or return
+        last -= 1 while last.positive? && lines[last - 1].role == role
+        last
+      end
+
       # What the potatoes take of it stands with them.
       def for_the_mash(lines)
         steps = lines.select { |line| line.role == "step" }.map(&:text)
         at = lines.index { |line| line.ingredient == "butter" && line.grams }
         root = lines.rindex { |line| Families::Dough::Contents.raw?(line.ingredient) }
-        mashed = mashed_g(lines[at], steps) if at && root
+        mashed = mashed_g(lines[at], steps) if at && root && !butter_of_its_own?(lines, root)
         return lines unless mashed
 
         root > at ? behind_the_root(lines, at, root, mashed) : behind_the_mash(lines, at, mashed)
+      end
+
+      # Under a heading with the potatoes.
+      def butter_of_its_own?(lines, root)
+        part = lines[root].part
+        part && lines.any? { |line| line.ingredient == "butter" && line.part == part }
       end
 
       # @return [Estimate, nil] g that the potatoes take

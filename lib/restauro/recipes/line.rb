@@ -72,6 +72,8 @@ module Restauro
         def counted? = !grams.nil? && !ingredient.nil?
         # Inside slices of meat or dumplings, or of what cakes are made of: it thickens and coats nothing.
         def inside? = Line::INSIDE.include?(kind)
+        # Flour that pieces are turned in before their batter: it is none of it.
+        def dusted_on? = kind == Line::DUSTED
         # Sold by the piece: one weighs what it usually does. Of a vegetable that is cut, a piece is no whole one.
         def by_the_piece? = Line::BY_THE_PIECE.include?(kind)
         def words? = %w[title step].include?(role)
@@ -89,6 +91,7 @@ module Restauro
     Line::YEASTS = %w[yeast_dried yeast_fresh].freeze
     Line::BY_THE_PIECE = %w[poultry quick_meat fish].freeze
     Line::INSIDE = %w[rolled_in bound_in in_dumplings].freeze
+    Line::DUSTED = "dusted_on"
     Line::ROLES = %w[
       thickener
       flour

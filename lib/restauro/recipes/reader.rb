@@ -13,7 +13,7 @@ module Restauro
           SameVolume.new(@line_reader, catalogue),
           Squeezed.new(@line_reader), PanJuices.new(@line_reader), Served.new(catalogue), FriedByName,
           SlicedByName, RolledUp,
-          PotWater, CrackedIn, BoiledEggs, PartedEggs, Poached, TakenOff.new(@line_reader),
+          Infused, PotWater, CrackedIn, BoiledEggs, PartedEggs, Poached, TakenOff.new(@line_reader),
           OwnBroth.new(@line_reader), Divided.new(@line_reader),
           KeptInPan.new(@line_reader), InDumplings.new(catalogue), InTheirOwnJuice.new(catalogue), PanFat, ToDredge,
           LeftInTheDish.new(@line_reader)

@@ -15,7 +15,7 @@ module Restauro
           .values_at(:warm_biscuits, :biscuits_and_gravy, :side_dish, :raw_in_hand)
       TORTILLAS = %w[wheat_tortilla gf_tortilla].freeze
       SPOONED = %w[sour_cream creme_fraiche plain_yogurt plant_yogurt].freeze
-      ROLES = %w[liquid fat puree cheese seasoning].freeze
+      ROLES = %w[liquid fat puree cheese seasoning egg].freeze
       # What would be stirred in under its own name.
       SWEET = %w[fruit sugar].freeze
       # What such a dish is eaten with: the words behind "with" in its title.

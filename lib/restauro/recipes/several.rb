@@ -19,7 +19,8 @@ module Restauro
         \s+(?:/|#{AND_ELSEWHERE})\s+(?=\d) |
         \.\s+(?=#{TO_TASTE}) |
         (?<=[\p{L})])\s+(?=\d{1,2}\s+(?:eggs?|yolks?|whites?)\b) |
-        (?<=\p{L})(?<!grated)(?<!ground)(?<!fresh)(?<!freshly)(?<!whole)(?<!with)(?<!and)(?<!of)\s+
+        (?<=\p{L})(?<!grated)(?<!ground)(?<!fresh)(?<!freshly)(?<!whole)(?<!with)(?<!and)(?<!of)
+          (?<!pinch)(?<!dash)(?<!grating)(?<!scrape)(?<!touch)(?<!little)(?<!bit)\s+
           (?=(?:nutmeg|salt\s+(?:and|&)\s+pepper)\s*\z) |
         (?<=[\p{L})])(?<!\bx)(?<!\dx)(?<!\bor)(?<!\boder)(?<!\bou)(?<!\bof)\s+(?=#{MEASURE}) |
         #{STIRRED}\s+(?:and|plus|with|in|into|to|\+|&)\s+

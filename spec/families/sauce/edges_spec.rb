@@ -113,6 +113,21 @@ Restauro::Estimate.new(value: 1.0))
     expect(hollandaise.ours.options.heat).to eq "medium"
   end
 
+  it "takes butter and yolks for an emulsion with leaves in it that nobody weighs" do
+    lines = read("Béarnaise\n3 egg yolks\n200 g butter\n1 tbsp vinegar\n2 tbsp tarragon")
+    expect(Restauro::Families::Sauce::Emulsion.of?(lines)).to be true
+  end
+
+  it "parts two starches evenly, and a blend with its starch by the spoon" do
+    share = lambda do |keys|
+      lines = swap("Leek sauce\n40 g butter\n40 g flour\n500 ml milk", with: keys).ours.recipe.ingredients
+      grams = keys.map { |key| lines.find { |line| line.ingredient == key }.grams.value }
+      grams.first / grams.sum
+    end
+    expect(share[%w[potato_starch tapioca_starch]]).to be_within(0.02).of(0.5)
+    expect(share[%w[blend_with_gum corn_starch]]).to be > 0.6
+  end
+
   it "cautions of raw egg where nothing but eggs holds the butter, and boils nothing" do
     steps = sauce.steps(swap("Hollandaise\n3 egg yolks\n200 g butter\n1 tbsp lemon juice"))
     expect([steps.flat_map(&:safety), steps.map(&:kind)]).to match [include("raw_egg"), not_include("boil")]

@@ -9,6 +9,10 @@ RSpec.describe Restauro::Families::Sauce do
     expect(text).to match(/Toast .*bread; on the hot soup.*gruyère over it, under the grill/)
   end
 
+  it "sets no bread beside a soup that has it on top" do
+    expect(steps[self, "French onion soup\n#{soup}\n4 slices bread\n100 g gruyère"]).not_to match(/bread.* beside it/)
+  end
+
   it "toasts nothing where there is no cheese for it" do
     expect(steps[self, "French onion soup\n#{soup}\n4 slices bread"]).not_to include "under the grill"
   end

@@ -55,7 +55,9 @@ module Restauro
         def piece = @ours.cooked_piece
         def minutes = Cooking.stop_minutes(section)
         def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
-        def dip = @dips ? "#{dried}, dip, drip; cook" : "Cook #{what}"
+        def dip = @dips ? "#{dried}, #{dusted}dip, drip; cook" : "Cook #{what}"
+        def dust = @dips ? @lines.dust : []
+        def dusted = ("turn them in #{list(dust)}, shake it off, " if dust.any?)
         def dried
           return "Push a stick into each of #{what}; dry them" if @sticks
 
@@ -70,7 +72,7 @@ module Restauro
 
           return "Make #{what}; dip, drip. " if @dips && @lines.sandwich?
 
-          patties? ? "Slide them in. " : ("#{dried}, dip, drip. " if @dips)
+          patties? ? "Slide them in. " : ("#{dried}, #{dusted}dip, drip. " if @dips)
         end
 
         def what
@@ -111,7 +113,7 @@ module Restauro
         end
 
         def unplanned
-          [Step.new(kind: "fry", text: "#{dip} through.", uses: [*@lines.coated, *@lines.pan_fat],
+          [Step.new(kind: "fry", text: "#{dip} through.", uses: [*@lines.coated, *dust, *@lines.pan_fat],
                     look_for: "golden, and the middle as hot as the food asks",
                     caution: CHOOSE,
                     safety: unknown_safety)]

@@ -12,7 +12,7 @@ module Restauro
         def told(place, shared)
           said = place.said
           {
-            **super,
+            **heat_told(place, super),
             pan: said.pan || one_tray(place.dish),
             makes: said.makes,
             bake_minutes: said.bake_minutes,
@@ -40,6 +40,12 @@ module Restauro
         def crisp?(swap) = %w[coating fritter patty].include?(swap.ours.style)
 
         private
+
+        # What is poured into a pan has a film of fat there, and swims in none.
+        def heat_told(place, told)
+          poured = told[:oil]&.shallow && Prediction.new(place.part.recipe, catalogue, options).style == "pancake"
+          poured ? told.except(:oil) : told
+        end
 
         # What is baked in one tin, by its name or by its steps.
         def one_tray(dish)

@@ -12,8 +12,9 @@ module Restauro
         def fried
           fat = Fat.new(@options.oil, @ours.piece_g, @ours.pieces&.first)
           [fat.heat(uses: @lines.pan_fat),
-           Step.new(kind: "fry", text: "#{into_fat}#{fat.words}.", uses: @lines.coated, celsius: @options.oil.celsius,
-                    minutes: half([fried_minutes, 1.0].compact.max), batches: fat.batches, safety: safety,
+           Step.new(kind: "fry", text: "#{into_fat}#{fat.words}.", uses: @lines.coated + dust,
+                    celsius: @options.oil.celsius, minutes: half([fried_minutes, 1.0].compact.max),
+                    batches: fat.batches, safety: safety,
                     look_for: [looks, beside_the_recipe(@options.fry_minutes&.sum)].compact.join("; ")),
            fat.drain]
         end
@@ -30,7 +31,7 @@ module Restauro
         def by_eye
           fat = Fat.new(@options.oil, nil, nil)
           [fat.heat(uses: @lines.pan_fat),
-           Step.new(kind: "fry", text: "#{into_fat}A few at a time, with room between.", uses: @lines.coated,
+           Step.new(kind: "fry", text: "#{into_fat}A few at a time, with room between.", uses: @lines.coated + dust,
                     celsius: @options.oil.celsius, look_for: "golden all over, hot in the middle", caution: CHOOSE,
                     safety: unknown_safety),
            fat.drain]

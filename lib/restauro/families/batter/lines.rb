@@ -27,7 +27,8 @@ module Restauro
 
         # @return [Array<Recipes::Line>] what is whisked together dry
         def dry =
-          @all.select { |line| (DRY_ROLES.include?(line.role) && !yeast.include?(line)) || group(line) == "sugar" }
+          @all.select { |line| (DRY_ROLES.include?(line.role) && !yeast.include?(line)) || group(line) == "sugar" } +
+            (coating? ? [] : @all.select(&:dusted_on?))
         # @return [Array<Recipes::Line>] what is woken in the liquid first
         def yeast = @all.select(&:yeast?)
         # @return [Array<Recipes::Line>] what goes in with the liquid
@@ -45,6 +46,9 @@ module Restauro
               (line.to_fry_in? || @ours.style == "pudding" || (coating? && frying_fat?(line)))
           end
         end
+
+        # @return [Array<Recipes::Line>] what pieces are turned in before they are dipped
+        def dust = coating? ? @all.select(&:dusted_on?) : []
 
         # @return [Array<Recipes::Line>] what is stirred in at the end
         def folded = coating? ? @companions.at("finish").select { |line| line.kind == "herb" } : inside - in_tin
@@ -133,7 +137,7 @@ module Restauro
             (@companions.lines - @companions.at("table")) + @all.select { |line| line.role == "cheese" } + fruit
           end
         def group(line) = @catalogue.find_key(line.ingredient)&.group
-        def companion?(line) = line.role == "other" && !%w[sugar fruit].include?(group(line))
+        def companion?(line) = line.role == "other" && !line.dusted_on? && !%w[sugar fruit].include?(group(line))
       end
     end
   end

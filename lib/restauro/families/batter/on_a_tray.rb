@@ -27,14 +27,15 @@ module Restauro
           frying = Heat::Frying.usual(:shallow, @ours.recipe.ingredients)
           [Fat.new(frying, nil, nil).heat(uses: @lines.pan_fat),
            Step.new(kind: "fry", text: "#{into_fat}Fry them golden in one layer, half the minutes on each side.",
-                    uses: @lines.coated, minutes: Constants.fetch(:heat, :gilding_minutes), celsius: frying.celsius,
+                    uses: @lines.coated + dust, celsius: frying.celsius,
+                    minutes: Constants.fetch(:heat, :gilding_minutes),
                     look_for: "golden, the middle still raw: the oven does the rest")]
         end
 
         def lay(oven)
-          laying = @dips && !@fried_first ? "Dry #{what}, dip, drip; lay" : "Lay"
+          laying = @dips && !@fried_first ? "Dry #{what}, #{dusted}dip, drip; lay" : "Lay"
           Step.new(kind: "shape", text: "#{laying} them #{laid(oven)}#{buttered}.",
-                   uses: @fried_first ? [] : [*@lines.coated, *@lines.pan_fat])
+                   uses: @fried_first ? [] : [*@lines.coated, *dust, *@lines.pan_fat])
         end
 
         # What there is to brush them with.

@@ -13,7 +13,7 @@ module Restauro
           @recipe = recipe
           @options = with_piece(options, catalogue)
           @parts =
-            recipe.ingredients.select(&:counted?).reject(&:to_fry_in?)
+            recipe.ingredients.select(&:counted?).reject { |line| line.to_fry_in? || line.dusted_on? }
                   .map { |line| [catalogue.fetch(line.ingredient), line.grams] }.freeze
           @ratio = Hydration::WaterRatio.estimate(parts)
           @gas = Lift::Gas.of(weights)

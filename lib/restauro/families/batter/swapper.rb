@@ -12,7 +12,7 @@ module Restauro
           @options = options
           @wheat = wheat
           @exclusion = Diets::Exclusion.of(options.without, catalogue)
-          @replaced = recipe.ingredients.select { |line| line.counted? && out?(line) }.freeze
+          @replaced = recipe.ingredients.select { |line| line.counted? && !line.dusted_on? && out?(line) }.freeze
           @balance = Balance.new(catalogue, wheat, kept: options.target.nil?,
                                                    flour_g: @replaced.sum { |line| line.grams.value })
           @substitutes = Diets::Substitutes.new(catalogue, @exclusion, units: units).of(recipe)
@@ -24,7 +24,7 @@ module Restauro
 
           read!
           target = @options.target || own_target
-          draft = solved(flours, target).measured
+          draft = Dusted.written(solved(flours, target).measured, elsewhere)
           ours = Prediction.new(draft.recipe, @catalogue, @options, style: @wheat.style)
           Swap.new(target: target, target_gas: ours.gas.ml_per_100g, kept: @options.target.nil?, wheat: @wheat,
                    ours: ours, replaced: @replaced, pairs: draft.pairs,
@@ -45,13 +45,17 @@ module Restauro
         end
 
         def kept_flours =
-          @recipe.ingredients.select { |line| line.counted? && @catalogue.fetch(line.ingredient).starchy? }
+          own(@recipe.ingredients)
+
+        # The batter's flours, and no dust.
+        def own(lines) =
+          lines.select { |line| line.counted? && !line.dusted_on? && @catalogue.fetch(line.ingredient).starchy? }
 
         # A batter that holds no gluten, as it is.   @return [Swap]
         def keep
-          draft = Draft.start(@recipe, @catalogue, [], @substitutes, [])
+          draft = Dusted.written(Draft.start(@recipe, @catalogue, [], @substitutes, []), elsewhere)
           ours = Prediction.new(draft.recipe, @catalogue, @options, style: @wheat.style)
-          flours = draft.lines.select { |line| line.counted? && @catalogue.fetch(line.ingredient).starchy? }
+          flours = own(draft.lines)
           Swap.new(target: @wheat.ratio&.value || 0.0, target_gas: ours.gas.ml_per_100g, kept: true, wheat: @wheat,
                    ours: ours, replaced: [].freeze, pairs: draft.pairs, flours: flours.freeze,
                    liquid: draft.main_liquid, alternatives: [].freeze,
@@ -61,6 +65,11 @@ module Restauro
         # Wheat's own; a muffin without gluten wants a stiffer bowl, or it falls.
         def own_target
           @wheat.ratio.value * (@wheat.style == "muffin" ? Constants.fetch(:batter, :muffin_ratio_share) : 1)
+        end
+
+        def elsewhere
+          WheatElsewhere.new(@catalogue, flour: -> { Sauce::Choice.new(@catalogue, @exclusion).rescuer },
+                                         exclusion: @exclusion, units: units)
         end
 
         def units = KitchenUnits.of(@recipe.system)

@@ -37,8 +37,14 @@ module Restauro
           meal = coarse + behind_the_egg
           dust, wet, crumb = of(DUST) - meal, of(WET) - mixture - inside - soak - squeezed, meal + crumbs
           first = dust.any? ? dust : crumb
-          first.concat(of(%w[seasoning acid])) unless cakes?
+          first.concat(of(%w[seasoning acid]) - seasoned) unless cakes?
           (egg_first? ? [wet, dust, crumb] : [dust, wet, crumb]).reject(&:empty?)
+        end
+
+        # Salt and spices for the pieces themselves: rubbed on, or to salt slices with.   @return [Array<Recipes::Line>]
+        def seasoned
+          whole = cakes? || wrapped.any? || sandwich? || coated.empty?
+          whole ? [] : Seasoned.on_the_pieces(@all)
         end
 
         # What the pieces lie in before they are dredged.

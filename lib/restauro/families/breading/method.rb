@@ -35,14 +35,19 @@ module Restauro
         end
 
         def salt
-          watery = @lines.coated.select { |line| line.text.match?(WATERY) }
           return if watery.empty?
 
-          Step.new(kind: "rest", text: "Salt the slices, let them stand, rinse, dry well.",
-                   minutes: Constants.fetch(:making, :salting_minutes), uses: watery, safety: ["wet_fat"],
+          with = " with #{list(@lines.seasoned)}" if @lines.seasoned.any?
+          Step.new(kind: "rest", text: "Salt the slices#{with}, let them stand, rinse, dry well.",
+                   minutes: Constants.fetch(:making, :salting_minutes), uses: watery + @lines.seasoned,
+                   safety: ["wet_fat"],
                    look_for: @ours.water_out_g ? "about #{@ours.water_out_g.round} g of water comes out" :
                                                  "beads of water on top")
         end
+
+        def watery = @lines.coated.select { |line| line.text.match?(WATERY) }
+        # Salting slices takes the salt.   @return [Array<Recipes::Line>]
+        def rubbed = watery.any? ? [] : @lines.seasoned
 
         # What goes in each dish, in order, weighed for the pieces there are.
         def dishes
@@ -72,11 +77,13 @@ module Restauro
           return if @ours.layers.empty? && @lines.bound?
 
           coated = @lines.coated
-          words = "#{what(coated)}one hand for dry, one for wet: #{order}."
-          Step.new(kind: "shape", text: words[0].upcase + words[1..], uses: coated,
+          words = "#{with_salt(what(coated))}one hand for dry, one for wet: #{order}."
+          Step.new(kind: "shape", text: words[0].upcase + words[1..], uses: coated + rubbed,
                    look_for: "#{(1000 * @ours.coat_m).round(1)} mm all over, no bare spots",
                    safety: ["raw_flour", *(@lines.companions.safety(coated).any? ? ["raw_meat"] : [])])
         end
+
+        def with_salt(what) = rubbed.any? ? what.sub(/: \z/, ", rubbed with #{list(rubbed)}: ") : what
 
         # What the coat goes on.
         def what(coated)

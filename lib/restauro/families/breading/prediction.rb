@@ -44,6 +44,8 @@ module Restauro
             dust_g > Layers.figure(:pressed_share) * (food_g || (pieces && pieces.first * piece_g)).to_f
         end
 
+        # Whether it is mixed and shaped before it is coated.
+        def cakes? = !mixture_g.nil?
         # @return [Float, nil] m of the whole coat
         def coat_m = layers.empty? && !bound? ? nil : layers.sum(&:mm) / 1000
         # @return [Float] kg/m2 of the whole coat

@@ -27,6 +27,7 @@ module Restauro
           pairs = self.pairs(crumb)
           ours = Prediction.new(recipe_of(pairs), @catalogue, @options)
           pairs = weighed(pairs, ours)
+          pairs = Seasoned.scaled(pairs) unless ours.cakes?
           ours = Prediction.new(recipe_of(pairs), @catalogue, @options)
           Swap.new(wheat: @wheat, ours: ours, replaced: @replaced.freeze, pairs: pairs.freeze,
                    coats: pairs.flat_map(&:last).select(&:added).freeze,

@@ -7,11 +7,13 @@ module Restauro
       #   Needs recipe, options, style, cover, filling, chilled and hot_filling?.
       module AsCooked
         HOT_WATER = DataFiles.words("families/crust/words.yml").fetch(:hot_water)
-        GRIDDLED, DRY_PAN = DataFiles.words("families/crust/words.yml").values_at(:griddled, :dry_pan)
+        GRIDDLED, DRY_PAN, SCALDED, ROLLED_IN =
+          DataFiles.words("families/crust/words.yml")
+            .values_at(:griddled, :dry_pan, :scalded, :rolled_into_flatbread)
         CASES = DataFiles.words("dishes/words.yml").fetch(:cut_cases)
         HOT_OVEN = DataFiles.words("families/crust/words.yml").fetch(:hot_oven)
         RAW_MEATS = %w[whole_meat ground_meat quick_meat].freeze
-        private_constant :CASES, :HOT_WATER, :GRIDDLED, :DRY_PAN, :HOT_OVEN, :RAW_MEATS
+        private_constant :CASES, :HOT_WATER, :GRIDDLED, :DRY_PAN, :SCALDED, :ROLLED_IN, :HOT_OVEN, :RAW_MEATS
 
         # In a basin over water.
         def steamed? = !options.steam_minutes.nil?
@@ -19,6 +21,13 @@ module Restauro
         def hot_water? =
           %w[rolled hand].include?(style.key) && recipe.ingredients.any? { |line| line.ingredient == "water" } &&
             recipe.lines.any? { |line| line.text.match?(HOT_WATER) }
+        # Boiling water onto its flour: what sets there makes it bend.
+        def scalded?
+          return options.scalded unless options.scalded.nil?
+
+          griddled? && recipe.ingredients.any? { |line| line.ingredient == "water" } &&
+            recipe.lines.any? { |line| line.text.match?(SCALDED) }
+        end
         # Raised in the warm, and never chilled.
         def yeast? = Recipes::Parts.dough(recipe).any?(&:yeast?)
         # @return [Kitchen::OvenTemperature] the cook's, else the style's own
@@ -40,8 +49,13 @@ module Restauro
         def griddled?
           return options.griddled unless options.griddled.nil?
 
-          style.key == "thin" && filling.nil? && options.oven.nil? &&
+          style.key == "thin" && (filling.nil? || rolled_in.any?) && options.oven.nil? &&
             (recipe.title.to_s.match?(GRIDDLED) || recipe.steps.any? { |line| line.text.match?(DRY_PAN) })
+        end
+        # Spring onions and leaves that are all there is in it.   @return [Array<Recipes::Line>]
+        def rolled_in
+          lines = filling ? filling.recipe.ingredients.reject(&:to_fry_in?) : []
+          lines.all? { |line| line.role == "seasoning" || line.text.match?(ROLLED_IN) } ? lines : []
         end
         # The fat that it is fried in: closed around its filling, by the piece.   @return [Heat::Frying, nil]
         def frying = by_the_piece? ? options.oil : nil

@@ -9,11 +9,15 @@ module Restauro
         APART = %w[fruit vegetable cheese].freeze
         SPREAD = DataFiles.words("families/crust/words.yml").fetch(:spread)
         CRUSTY = %w[flour fat].freeze
+        # Cheese and leaves are in them.
+        BISCUITS = DataFiles.words("dishes/words.yml").fetch(:biscuits_by_heading)
+        private_constant :BISCUITS
 
         # @param recipe [Recipes::Recipe]
         def initialize(recipe, catalogue)
           @recipe = recipe
           @catalogue = catalogue
+          @biscuits = recipe.lines.first&.role == "title" && recipe.lines.first.text.match?(BISCUITS)
           @sheet = recipe.ingredients.any? { |line| group(line) == "pastry" }
           wet = recipe.lines.any? { |line| line.ingredient == "water" }
           @first =
@@ -27,6 +31,8 @@ module Restauro
 
         # @param line [Recipes::Line]   @param index [Integer] of it in the recipe
         def inside?(line, index)
+          return false if @biscuits
+
           return true if @fried.include?(index) || (index >= @behind && !line.words?)
           return beside_sheet?(line) if @sheet
           return true if filled_in?(line) || poured?(line)

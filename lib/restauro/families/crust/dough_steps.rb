@@ -90,6 +90,7 @@ module Restauro
         # Everything that is in the dough goes in here, whatever it is.
         def mix
           return boiled if @ours.hot_water? && @swap.liquid
+          return scalded if @ours.scalded? && @swap.liquid && !psyllium?
 
           sure, last = @swap.by_feel.map(&:round)
           water = "#{psyllium? ? "the jelly" : "#{sure} g #{poured}"}, then up to #{last} g more by feel"
@@ -98,6 +99,18 @@ module Restauro
           Step.new(kind: "mix", uses: own, look_for: look, safety: [*("raw_flour" if @ours.egg?)],
                    text: "#{fat_step}; #{"#{list(more)}, " if more.any?}#{water}. Press together, do not knead for " \
                          "long.")
+        end
+
+        # Water at the boil onto the flour, the fat then.
+        def scalded
+          sure, last = @swap.by_feel.map(&:round)
+          dry = flours + (stirred.any? ? " with #{list(stirred)}" : "")
+          more = lines("fat") + wet - [@swap.binder]
+          then_more = "; then #{list(more)}" if more.any?
+          Step.new(kind: "mix", uses: own, heat: "hob", look_for: "smooth and warm, bends without a crack",
+                   text: "Pour #{sure} g boiling water over #{dry}, stirring with a spoon#{then_more}. Press it " \
+                         "together as soon as it can be touched; up to #{last} g of hot water more by feel.",
+                   safety: ["boiling_water"])
         end
 
         # Fat and water at the boil onto the flour.
@@ -109,7 +122,7 @@ module Restauro
           Step.new(kind: "mix", uses: own, heat: "hob", look_for: "smooth and warm, bends without a crack",
                    text: "Bring #{sure} g water and #{fat} to the boil; at once into #{dry}, stirring#{then_more}. " \
                          "Knead it as soon as it can be touched; up to #{last} g of hot water more by feel.",
-                   safety: ["hot_roux"])
+                   safety: ["boiling_water"])
         end
 
         # An egg or curd that holds it goes in with the wet things.

@@ -31,7 +31,7 @@ module Restauro
           return [raw] if @swap.ours.raw_filling?
           return in_its_stock if stewed_in_stock?
 
-          [*raw_in(@companions.early_steps(fats)), *raw_in(@companions.dry_steps), own].compact
+          [*raw_in(@companions.early_steps(fats)), *raw_in(@companions.dry_steps), crumbs, own].compact
         end
 
         private
@@ -57,7 +57,7 @@ module Restauro
         def group(line) = @catalogue.find_key(line.ingredient)&.group
         def fats
           fried = @companions.at("soften").any? || @companions.at("brown").any?
-          fried ? @lines.select { |line| line.role == "fat" } : []
+          fried || crumbs_for_juice.any? ? @lines.select { |line| line.role == "fat" } : []
         end
 
         # Tomatoes in slices go in as they are: the oven is enough.
@@ -109,6 +109,8 @@ module Restauro
               %w[egg liquid cheese puree thickener seasoning].include?(line.role) || group(line) == "sugar" ||
                 line.text.match?(FLAVOURS)
             end
+          # Gratings of it are no custard.
+          wet = wet.reject { |line| line.ingredient == "melting_cheese" }
           citrus = (left - wet).select { |line| line.text.match?(CITRUS) }
           scattered = left - wet - citrus
           scatter = "; scatter in #{list(scattered)}" if scattered.any?

@@ -11,6 +11,21 @@ module Restauro
         def juicy? = @filling.fruit? && @lines.none? { |line| line.role == "liquid" && line.grams&.value.to_f > most_g }
         def most_g = Constants.fetch(:crust, :juicy_liquid_g)
 
+        # Beside fruit and a fat to toast them in: they drink its juice and stay loose (common practice).
+        # @return [Array<Recipes::Line>]
+        def crumbs_for_juice
+          there = @lines.any? { |line| group(line) == "fruit" } && @lines.any? { |line| line.role == "fat" }
+          there ? @lines.select { |line| line.role == "crumb" } : []
+        end
+
+        def crumbs
+          return if crumbs_for_juice.empty?
+
+          Step.new(kind: "brown", uses: crumbs_for_juice + fats, look_for: "golden all through; off the pan at once",
+                   minutes: Constants.fetch(:making, :toast_crumbs_minutes),
+                   text: "Toast #{list(crumbs_for_juice)} in #{list(fats)} on medium, stirring.")
+        end
+
         # Sugar and butter in the pan that goes into the oven, the fruit laid in it.
         def caramel
           sweet, rest = left.partition { |line| group(line) == "sugar" || line.role == "fat" }

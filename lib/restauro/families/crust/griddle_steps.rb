@@ -7,13 +7,14 @@ module Restauro
       # sides, kept soft in a cloth (common practice).
       class GriddleSteps
         # @param ours [Prediction]
-        def initialize(ours)
+        def initialize(ours, catalogue)
           @ours = ours
+          @catalogue = catalogue
           freeze
         end
 
         # @return [Array<Step>]
-        def steps = [divide, heat, cook, stack]
+        def steps = [divide, roll_in, heat, cook, stack].compact
 
         private
 
@@ -27,9 +28,23 @@ module Restauro
                          "roll each between two sheets of parchment, #{figure(:griddle_mm).round} mm thick.")
         end
 
+        # It tears less in a coil that is pressed flat than folded (common practice).
+        def roll_in
+          lines = @ours.rolled_in
+          return if lines.empty?
+
+          Step.new(kind: "shape", uses: lines, look_for: "green all through; where it tears, press it together",
+                   text: "Brush each with oil; over it a share of #{say(lines)}; roll it up, coil it like a snail, " \
+                         "and roll it out again between the sheets.")
+        end
+
+        def say(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
+        def fat = @ours.recipe.ingredients.select(&:to_fry_in?)
+
         def heat
-          Step.new(kind: "preheat", heat: "hob", minutes: figure(:griddle_heat_minutes),
-                   text: "A heavy dry pan on medium-high.", look_for: "a pinch of flour turns brown in half a minute")
+          pan = fat.any? ? "A heavy pan with a film of #{say(fat)}, medium" : "A heavy dry pan on medium-high"
+          Step.new(kind: "preheat", heat: "hob", minutes: figure(:griddle_heat_minutes), uses: fat,
+                   text: "#{pan}.", look_for: "a pinch of flour turns brown in half a minute")
         end
 
         def cook

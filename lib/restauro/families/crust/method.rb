@@ -16,7 +16,7 @@ module Restauro
             clean,
             *crust,
             *([heat.set_base] if @ours.unbaked?),
-            *FillingSteps.new(@swap, @catalogue).steps,
+            *(FillingSteps.new(@swap, @catalogue).steps unless @ours.griddled?),
             *heat.steps,
             *serve,
             keep
@@ -26,7 +26,7 @@ module Restauro
 
         def heat
           return SteamSteps.new(@ours) if @ours.steamed?
-          return GriddleSteps.new(@ours) if @ours.griddled?
+          return GriddleSteps.new(@ours, @catalogue) if @ours.griddled?
 
           @ours.frying ? FrySteps.new(@ours, @catalogue) : HeatSteps.new(@swap, @catalogue)
         end
@@ -44,6 +44,7 @@ module Restauro
 
         def serve
           fried_in = @ours.frying ? FrySteps.fat(@ours.recipe) : []
+          fried_in = @ours.recipe.ingredients.select(&:to_fry_in?) if @ours.griddled?
           aside = Recipes::Parts.of(@ours.recipe, :aside) - fried_in
           lines = aside.reject { |line| Parts.filling?(line) || Glaze.line?(line) }
           if lines.empty?

@@ -14,14 +14,16 @@ module Restauro
       #   stew_minutes min that the recipe simmers what is in it, or nil
       #   crowned whether something that is baked goes over what is in it
       #   makes how many, as the recipe says, where they are small · cups Cups that they were told to be, or nil
-      #   chilled, griddled whether the recipe's own words had it set in the cold, or cooked in a dry pan, or nil
+      #   chilled, griddled, scalded whether the recipe's own words had it set in the cold, cooked in a dry pan, made
+      #   with boiling water, or nil
       #   round_cm of the rounds that are folded over, as the recipe cuts them, or nil
       #   oil Heat::Frying (or its C) or nil: what is folded by the piece can be fried
       Options =
         Struct.new(
           :style, :school, :with, :target, :pan, :oven, :cover, :filling_start, :thickness_mm, :hold, :filling_with,
           :without, :offer, :altitude, :hands, :bake_minutes, :blind_oven, :blind_minutes, :oil,
-          :steam_minutes, :stew_minutes, :crowned, :makes, :cups, :chilled, :griddled, :round_cm, keyword_init: true
+          :steam_minutes, :stew_minutes, :crowned, :makes, :cups, :chilled, :griddled, :scalded, :round_cm,
+          keyword_init: true
         ) do
           # What other families are asked for is taken and left alone.
           def initialize(
@@ -48,7 +50,8 @@ module Restauro
               oil: Batter::Options.frying(more[:oil]),
               **more.slice(
                 :style, :school, :pan, :oven, :cover, :filling_start, :thickness_mm, :bake_minutes, :blind_oven,
-                :blind_minutes, :steam_minutes, :stew_minutes, :crowned, :makes, :cups, :chilled, :griddled, :round_cm
+                :blind_minutes, :steam_minutes, :stew_minutes, :crowned, :makes, :cups, :chilled, :griddled, :scalded,
+                :round_cm
               )
             )
             check

@@ -10,6 +10,8 @@ module Restauro
         NAME = "filling".freeze
         # A filling that is a part of its own, made by its own family.
         MADE = "filling, made".freeze
+        # Beside it at the table, whatever the language of its heading.
+        SERVED = "to serve".freeze
 
         module_function
 
@@ -26,10 +28,15 @@ module Restauro
           recipe.with(
             lines:
               recipe.lines.each_with_index.map do |line, index|
+                next line.with(part: SERVED) if served?(line)
+
                 line.with(part: named ? by_part(line, recipe, catalogue) : (NAME if kinds.inside?(line, index)))
               end
           )
         end
+
+        # Under a heading of the table; what is poured over a pie there is a part of its own.
+        def served?(line) = !line.words? && line.part.to_s.match?(Recipes::Served::WORDS) && !line.part.match?(FILLING)
 
         # @return [String, nil] the filling's name, or nil for a line of the crust
         def by_part(line, recipe, catalogue)

@@ -11,7 +11,8 @@ module Restauro
           @recipe = recipe
           @wheat = Prediction.new(recipe, catalogue, options)
           @options = options.with_choices(style: @wheat.style.key, cover: @wheat.cover, cups: @wheat.cups,
-                                          chilled: @wheat.chilled?, griddled: @wheat.griddled?)
+                                          chilled: @wheat.chilled?, griddled: @wheat.griddled?,
+                                          scalded: @wheat.scalded?)
           @exclusion = @options.exclusion(catalogue)
           # What is only crumbled has nothing solved for: its milk stays.
           @stays = Dough::Stays.new(recipe, catalogue, @exclusion, keep_liquids: @wheat.style.loose?, own_liquid: true)

@@ -6,13 +6,22 @@ module Restauro
       # What hands, spoons and a board make of a dough that no pin rolls.   Needs @plan, @ours, hands,
       #   mm, tenths and length.
       module HandShapes
+        FINGERS = DataFiles.words("families/dough/shapes.yml").fetch(:fingers)
+        private_constant :FINGERS
+
         # @return [Array<Step>] a rope, cut
         def dumpling
           d = mm(@plan.thickness_mm)
           [Step.new(kind: "shape", minutes: hands,
                     text: "Roll ropes #{d} mm thick, cut every #{d} mm: #{@plan.pieces} pieces of " \
-                          "#{tenths(@plan.piece_g)} g.",
+                          "#{tenths(@plan.piece_g)} g#{fingers}.",
                     look_for: "a rope that breaks is too dry, one that flattens is too wet")]
+        end
+
+        # By the dish's name or its steps.
+        def fingers
+          words = @ours.recipe.lines.select(&:words?).map(&:text)
+          "; roll each under the palm to a finger, pointed at both ends" if words.any?(FINGERS)
         end
 
         # @return [Array<Step>] balls between wet hands, one around each fruit where there is any
