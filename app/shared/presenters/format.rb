@@ -42,6 +42,11 @@ module Restauro
           end
       end
 
+      # What a sauce does, as a sentence.   @example it("coats the spoon") # => "It coats the spoon"
+      def it(does) = "#{does.start_with?("a ") ? "On it" : "It"} #{does}"
+      # What a bowl is or does.   @example makes("a firm dough to roll") # => "makes a firm dough to roll"
+      def makes(does) = does.match?(/\A(?:an? |crumbs )/) ? "makes #{does}" : does
+
       # How far a kitchen measure is off: "3 % over".   @return [String, nil]
       def measure_error(percent)
         return if percent.nil? || percent.abs < 1

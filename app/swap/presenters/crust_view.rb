@@ -61,7 +61,7 @@ module Restauro
 
       def texture_words
         target = snapshot[:target]
-        return "makes #{target[:does]}" if target
+        return Format.makes(target[:does]) if target
 
         oven? ? "bakes as wheat's would, browning a little otherwise" : "sets as wheat's would"
       end

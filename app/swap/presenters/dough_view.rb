@@ -16,7 +16,7 @@ module Restauro
 
       def texture_words
         target = snapshot[:target]
-        "makes #{target[:does]}"
+        Format.makes(target[:does])
       end
 
       # How far it stretches, and what that bears.
