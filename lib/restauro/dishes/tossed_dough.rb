@@ -5,6 +5,10 @@ module Restauro
     # A boiled dough at its end: turned in what goes over it, or fried in its fat until it has a crust.
     #   Needs @dish, step and list.
     module TossedDough
+      # Steps that make one thing of what is in a part.
+      MADE = %w[brown simmer mix].freeze
+      private_constant :MADE
+
       private
 
       # @return [Array<Families::Step>]
@@ -22,8 +26,8 @@ module Restauro
       end
 
       def turned_into(part)
-        cooked = part.name != OverDough::NAME && part.steps.any? { |made| %w[brown simmer].include?(made.kind) }
-        return "the #{part.name.downcase}" if cooked
+        made = part.name != OverDough::NAME && part.steps.any? { |step| MADE.include?(step.kind) }
+        return "the #{part.name.downcase}" if made
 
         rest = part.lines - Crisped.onions(part.lines)
         rest.any? ? say(rest) : say(part.lines)
