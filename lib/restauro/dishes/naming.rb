@@ -13,7 +13,8 @@ module Restauro
       TO_TOP = DataFiles.words("dishes/words.yml").fetch(:to_top)
       MASH, FINISH, NOODLES_IN_SOUP =
         DataFiles.words("dishes/words.yml").values_at(:mash_by_name, :finish_heading, :noodles_in_soup)
-      private_constant :TO_TOP, :MASH, :FINISH, :NOODLES_IN_SOUP
+      MEATS = %w[whole_meat poached_meat poached_joint poached_bird joint].freeze
+      private_constant :TO_TOP, :MASH, :FINISH, :NOODLES_IN_SOUP, :MEATS
 
       private
 
@@ -35,6 +36,7 @@ module Restauro
         return "Pasta" if pasta?(part)
         return "Mash" if mash?(part)
         return OverDough::SOUP if soup?(part, parts)
+        return "Meat" if meat?(part, parts)
 
         pot = part.lines.any? { |line| line.role == "liquid" } && parts.any? { |other| other.family == "gnocchi" }
         pot && @recipe.title.to_s.match?(OneList::DUMPLINGS) ? "Stew" : "Filling"
@@ -46,6 +48,10 @@ module Restauro
       def soup?(part, parts) =
         OverDough.name(part.lines) == OverDough::SOUP && @recipe.title.to_s.match?(NOODLES_IN_SOUP) &&
           parts.any? { |other| other.family == "pasta" }
+
+      # In one piece, beside its sauce and inside nothing.
+      def meat?(part, parts) =
+        parts.filter_map(&:family) == %w[sauce] && part.lines.any? { |line| MEATS.include?(line.kind) }
 
       # Potatoes of a dish that is mash by its name.
       def mash?(part) =

@@ -3,8 +3,11 @@
 module Restauro
   module Dishes
     # What is poured into the pan that floured pieces were fried in: boiled down, butter last; and broth by itself.
-    #   Needs name and list.
+    #   Needs @part, name and list.
     module PlainPanSauce
+      BUTTER_AT_LAST = DataFiles.words("dishes/words.yml").fetch(:butter_at_last)
+      private_constant :BUTTER_AT_LAST
+
       private
 
       # What dumplings are served in.
@@ -21,13 +24,15 @@ module Restauro
       def pan_sauce(lines)
         liquids, rest = lines.partition { |line| line.role == "liquid" && line.ingredient != "lemon_juice" }
         companions = Families::Companions.new(rest.select { |line| line.role == "other" }, @catalogue)
-        fats = rest.select { |line| line.role == "fat" }
+        fats = butter_at_last? ? [] : rest.select { |line| line.role == "fat" }
         early = companions.early_steps(fats)
         done = early.flat_map(&:uses)
         beside = companions.at("table")
         last = rest.reject { |line| (done + beside).any? { |used| used.equal?(line) } }
         [*early, (poured(liquids) if liquids.any?), (finished(last) if last.any?), back(beside)].compact
       end
+
+      def butter_at_last? = @part.recipe.lines.any? { |line| line.words? && line.text.match?(BUTTER_AT_LAST) }
 
       def poured(liquids)
         Families::Step.new(kind: "reduce", uses: liquids, minutes: Constants.fetch(:making, :pan_sauce_minutes),

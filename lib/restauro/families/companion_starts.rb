@@ -62,7 +62,7 @@ module Restauro
         at("poach").map do |line|
           greens = line.equal?(at("poach").first) ? at("poach_with") : []
           done = @rows[line]["safety"] == "poultry" ? "no pink at the bone, its juice clear" : "a fork goes in and out"
-          with = "; with it #{said(greens)}, which goes out" if greens.any?
+          with = "; with it #{said(greens)}, which go#{"es" if greens.one?} out" if greens.any?
           Step.new(kind: "simmer", text: "#{capital(words(line))}#{with}.", minutes: poached_minutes(line),
                    uses: [line, *greens], attended: false, look_for: "#{done}; skimmed, never at a rolling boil",
                    safety: [*safety([line]), "raw_meat"])

@@ -40,7 +40,7 @@ module Restauro
         return %w[breading] if crumbs? && !liquid_over_flour? && !crumbs_inside? && !nuts_in_pastry?
 
         return %w[batter] if fruit_in_batter? || cakes?
-        return %w[breading] if soaked? && dredged_by_steps?
+        return %w[breading] if (soaked? && dredged_by_steps?) || floured_again?
 
         told = told_by_title
         return told if told.length == 1 && possible?(told.first)

@@ -4,7 +4,8 @@ module Restauro
     #   Needs @recipe, grams, flour, ratio, poured, figure and told_by_title.
     module DetectionBeside
       FRIED = DataFiles.words("dishes/words.yml").fetch(:fried)
-      DREDGED, DREDGES = DataFiles.words("families/breading/words.yml").values_at(:dredged, :dredges)
+      DREDGED, DREDGES, EGG_THEN_FLOUR =
+        DataFiles.words("families/breading/words.yml").values_at(:dredged, :dredges, :egg_then_flour)
       PIECES = DataFiles.words("heat/words.yml").fetch(:cut_up)
       NUTS = "ground_nuts".freeze
       LAYERED = DataFiles.words("dishes/words.yml").fetch(:layered)
@@ -13,7 +14,8 @@ module Restauro
       MARINADES = %w[soy_sauce tamari dry_wine lemon_juice cider_vinegar wine_vinegar hot_sauce table_sauce].freeze
       WATERY = %w[water soda_water beer gf_beer].freeze
       ROUX = DataFiles.words("families/sauce/words.yml").fetch(:roux_by_name)
-      private_constant :WATERY, :SOAKS, :SOY, :MARINADES, :NUTS, :LAYERED, :FRIED, :DREDGED, :DREDGES, :PIECES
+      private_constant :WATERY, :SOAKS, :SOY, :MARINADES, :NUTS, :LAYERED, :FRIED, :DREDGED, :DREDGES, :EGG_THEN_FLOUR,
+                       :PIECES
 
       private
 
@@ -98,6 +100,11 @@ module Restauro
 
       # "Soak the rings in buttermilk. Dredge in flour."
       def dredged_by_steps? = pieces_g.positive? && @recipe.steps.any? { |line| line.text.match?(DREDGES) }
+
+      # "Dip in egg, then in flour", whatever the egg is beaten with: no batter is made of it.
+      def floured_again? =
+        grams("egg").positive? && grams("leavener").zero? && (pieces_g.positive? || unweighed_piece?) &&
+          @recipe.steps.any? { |line| line.text.match?(EGG_THEN_FLOUR) }
 
       # A spoon of flour and nothing poured that is known: what it is poured in is still to be typed.
       def unwetted_spoon? = grams("liquid").zero? && flour <= Constants.fetch(:dishes, :second_liquid_g)

@@ -14,9 +14,12 @@ module Restauro
       HALF = /\bhalf (?:of )?(?:the |your )?butter\b/i
       REST_MASHED = /\bmash\w*\b[^.;]*\b(?:remaining|rest of the|other half of the) butter\b/i
       MASH_TAKES = /\bmash\w*\b[^.;]{0,30}?\b(#{AMOUNT.source})\s+(?:of\s+)?(?:the\s+)?butter\b/i
-      STEWED, DREDGED, BACK =
-        DataFiles.words("dishes/words.yml").values_at(:thick_in_its_pan, :dredged_by_step, :back_in_it)
-      private_constant :STEWED, :DREDGED, :BACK, :WORD, :AMOUNT, :LIKE, :INTO, :HALF, :REST_MASHED, :MASH_TAKES
+      STEWED, DREDGED, BACK, STIRRED_IN =
+        DataFiles.words("dishes/words.yml")
+          .values_at(:thick_in_its_pan, :dredged_by_step, :back_in_it, :so_much_of_the_flour)
+      REST_OF_IT, FLOUR, CRUMBS = /\b(?:remaining|rest of)\b/i, /\bflour\b/i, /\bcrumbs\b|\bpanko\b|\bcrackers\b/i
+      private_constant :WORD, :AMOUNT, :LIKE, :INTO, :HALF, :REST_MASHED, :MASH_TAKES, :STEWED, :DREDGED, :BACK,
+                       :STIRRED_IN, :REST_OF_IT, :FLOUR, :CRUMBS
 
       # @param line_reader [LineReader]
       def initialize(line_reader)
@@ -34,6 +37,8 @@ module Restauro
 
         into = first_of_the_last(lines, INTO.fetch(lines[at].role)) or return lines
         rest = rest_of(lines[at], lines) or return lines
+        return lines if lines[at].role == "fat" && rest_thickens?(lines)
+
         return lines unless into > at
 
         *ahead, second = halves(lines[at], rest, lines[(at + 1)...into])
@@ -46,6 +51,12 @@ module Restauro
       def in_one_pan?(lines, line) =
         line.role == "flour" && lines.first.role == "title" && lines.first.text.match?(STEWED) &&
           [DREDGED, BACK].all? { |words| lines.any? { |one| one.role == "step" && one.text.match?(words) } }
+
+      # "Melt the remaining butter, stir in the flour": all of it is the sauce's.
+      def rest_thickens?(lines)
+        steps = lines.select { |one| one.role == "step" }.flat_map { |one| one.text.split(/(?<=[.;!])\s+/) }
+        steps.any? { |text| text.match?(REST_OF_IT) && text.match?(FLOUR) && !text.match?(CRUMBS) }
+      end
 
       # Stock and the cream behind it are poured together.   @return [Integer, nil]
       def first_of_the_last(lines, role)
@@ -100,11 +111,18 @@ module Restauro
       def rest_of(line, lines)
         steps = lines.select { |one| one.role == "step" }.map(&:text)
         rest = said(line, steps, /\b(?:remaining|reserved|other|last)\s+/)
+        rest ||= stirred_in(line, steps)
         return rest if rest && rest.value < line.grams.value
         return unless rest.nil? && steps.any?(/\b(?:remaining|reserved|rest of)\b[^.;,]*\b#{kind(line)}\b/i)
 
         first = said(line, steps, //)
         line.grams * (1 - first.value / line.grams.value) if first && first.value < line.grams.value
+      end
+
+      # "Whisk in 1/4 cup of the flour": what is left is the coat's.   @return [Estimate, nil] g
+      def stirred_in(line, steps)
+        amount = steps.filter_map { |step| step[STIRRED_IN, 1] }.first if line.role == "flour"
+        @line_reader.read("#{amount} flour").grams if amount
       end
 
       # The first amount of it that a step takes, behind such words.

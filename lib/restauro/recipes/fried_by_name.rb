@@ -8,7 +8,9 @@ module Restauro
       LATE = %w[late table].freeze
       MEATS = %w[whole_meat ground_meat ground_poultry sausage].freeze
       KIND = "simmer"
-      private_constant :FRIED, :LATE, :MEATS, :KIND
+      # "with ranch dressing": that lies beside it.
+      BEHIND_WITH = /(?<=\p{L})\s+#{DataFiles.words("dishes/words.yml").fetch(:joined_by)}.*\z/io
+      private_constant :FRIED, :LATE, :MEATS, :KIND, :BEHIND_WITH
 
       module_function
 
@@ -17,7 +19,7 @@ module Restauro
         title = lines.first&.role == "title" ? lines.first.text.downcase : ""
         return lines if !title.match?(FRIED) || lines.any? { |line| line.by_the_piece? || MEATS.include?(line.kind) }
 
-        words = title.scan(/\p{L}{5,}/).map { |word| word.sub(/e?s\z/, "") }
+        words = title.sub(BEHIND_WITH, "").scan(/\p{L}{5,}/).map { |word| word.sub(/e?s\z/, "") }
         lines.map { |line| food?(line, words) ? line.with(kind: KIND) : line }
       end
 

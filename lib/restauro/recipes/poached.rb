@@ -9,7 +9,8 @@ module Restauro
           .values_at(:poached, :poached_by_name, :meat_browned, :cured_joint, :cured_in_slices, :bird_poached,
                      :soup_hen, :soup_greens, :strained_out)
       WITH = "poached_with"
-      private_constant :STEP, :TITLE, :BROWNED, :JOINT, :SLICES, :BIRD, :HEN, :GREENS, :WITH
+      AROMATIC = %w[soften infuse].freeze
+      private_constant :STEP, :TITLE, :BROWNED, :JOINT, :SLICES, :BIRD, :HEN, :GREENS, :WITH, :AROMATIC
       KINDS = {meat: "poached_meat", bird: "poached_bird", joint: "poached_joint"}.freeze
 
       module_function
@@ -18,11 +19,21 @@ module Restauro
       def of(lines)
         return lines unless said?(lines)
 
-        strained = strained(lines)
+        strained, pot = strained(lines), in_its_list(lines)
         lines.map do |line|
-          kind = kind(line) || (WITH if greens?(line) || strained_out?(line, strained))
+          kind = kind(line) || (WITH if greens?(line) || strained_out?(line, strained) || pot.include?(line))
           kind ? line.with(kind: kind) : line
         end
+      end
+
+      # Onion and bay listed with the meat alone, whose sauce has a heading of its own.   @return [Array<Line>]
+      def in_its_list(lines)
+        listed = lines.reject(&:words?)
+        part = listed.find { |line| kind(line) }&.part
+        own, others = listed.partition { |line| line.part == part }
+        return [] if others.empty? || own.any? { |line| %w[fat flour thickener liquid].include?(line.role) }
+
+        own.select { |line| AROMATIC.include?(line.kind) }
       end
 
       # The sentence that poaches it, where what else was in the pot is strained out then.   @return [String]
