@@ -106,20 +106,16 @@ module Restauro
       def fat(oil) = "#{oil.shallow ? "a pan of" : "deep"} #{oil.say}, #{oil.celsius.round} °C"
       def heat = option(:oil) ? fat(option(:oil)) : (option(:oven)&.say || baked_at || in_a_pan || "not said")
       # What is poured: it swims in nothing.
-      def in_a_pan
-        poured = @worked.family.key == "batter" && @worked.swap&.ours&.style == "pancake"
-        "a hot pan, a film of fat" if poured
-      end
+      def in_a_pan =
+        ("a hot pan, a film of fat" if @worked.family.key == "batter" && @worked.swap&.ours&.style == "pancake")
       def piece =
         option(:piece)&.then { |one| "#{one.name} #{one.kind}, #{Format.number(one.millimetres)} mm" } || "not said"
       def tin = Families::Batter::Tin.fetch(state["tin"]).say
       def shape = SHAPES.fetch(@worked.shape || state["shape"], "as it says")
-      def potatoes =
-        if state["raw_g"].empty? || state["cooked_g"].empty?
-          "not weighed"
-        else
-          "#{state["raw_g"]} g raw, #{state["cooked_g"]} g cooked"
-        end
+      def potatoes
+        raw, cooked = state.values_at("raw_g", "cooked_g")
+        raw.empty? || cooked.empty? ? "not weighed" : "#{raw} g raw, #{cooked} g cooked"
+      end
       def hands = state["hands"] == "oil" ? "oiled" : "floured"
       def filling = state["filling_from"].empty? ? "from this recipe" : "a kept sauce"
       def kind
@@ -139,9 +135,8 @@ module Restauro
 
       def crust
         style = Families::Crust::Style.all.find { |one| one.key == (option(:style) || state["style"]) }&.say
-        [style, Families::Crust::Options::COVERS[option(:cover)]].compact
-          .join(", ")
-          .then { |words| words.empty? ? "as it says" : words }
+        words = [style, Families::Crust::Options::COVERS[option(:cover)]].compact.join(", ")
+        words.empty? ? "as it says" : words
       end
 
       def who

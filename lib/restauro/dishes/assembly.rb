@@ -38,11 +38,7 @@ module Restauro
           !main_roles.intersect?(layers? ? %i[shell] : %i[shell coat])
 
       # The oven is for the roast alone, or for what crumbs hold together.
-      def baked_alone? =
-        @dish.parts.any? do |part|
-          Roast.part?(part) ||
-            (part.family.nil? && Bound.by_crumbs?(part.lines, @dish.title) && Bound.baked?(@dish.recipe))
-        end
+      def baked_alone? = @dish.parts.any? { |part| Roast.part?(part) || Bound.baked_alone?(part, @dish) }
       # What is strewn over at last is not what is baked.
       def main_roles = @dish.parts.each_index.reject { |index| strewn?(index) }.map { |index| @dish.parts[index].role }
       def strewn?(index) =

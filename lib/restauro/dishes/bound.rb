@@ -28,9 +28,12 @@ module Restauro
       def by_crumbs?(lines, title)
         title = title.to_s
         (title.match?(WORDS) || unnamed?(lines, title)) && !title.match?(COATED) &&
-          lines.any? { |line| mince?(line) } && lines.any? { |line| binds?(line) } &&
+          lines.any? { |line| mince?(line) } && (lines.any? { |line| binds?(line) } || dry?(lines)) &&
           lines.none? { |line| thickens?(line) && !dusts?(line) && !stirred_in?(line, lines) }
       end
+
+      # Koftas of mince, onion and spice hold by themselves; with something wet it would be a ragout.
+      def dry?(lines) = lines.none? { |line| %w[liquid puree].include?(line.role) }
 
       # Mince with crumbs and an egg and no flour that would hold them around it, in a dish that is not named for it.
       def unnamed?(lines, title)
@@ -100,6 +103,10 @@ module Restauro
 
       # In an oven of their own: a loaf, and what the steps bake before its sauce.   @param recipe [Recipes::Recipe]
       def baked?(recipe) = recipe.title.to_s.match?(LOAF) || recipe.steps.any? { |line| line.text.match?(BAKED) }
+
+      # @param part [Part]   @param dish [Dish]   @return [Boolean] whether the oven is for it, and not for its sauce
+      def baked_alone?(part, dish) =
+        part.family.nil? && by_crumbs?(part.lines, dish.title) && baked?(dish.recipe)
 
       # "Meatballs", by the dish where no heading names them.   @param part [Part]   @return [String, nil]
       def name(part)
