@@ -44,7 +44,7 @@ module Restauro
         return oil + 1 if oil
 
         coat = lines.rindex { |line| %w[crumb egg].include?(line.role) } or return
-        cut = coat + 1 + lines.drop(coat + 1).take_while { |line| line.role == "fat" }.length
+        cut = coat + 1 + lines.drop(coat + 1).take_while { |line| %w[fat cheese].include?(line.role) }.length
         cut if lines[cut] && named?(lines[cut])
       end
 

@@ -25,13 +25,22 @@ module Restauro
           return "coating" if Dipped.sandwich?(recipe)
 
           told = recipe.lines.select(&:words?).map(&:text).join("\n").then { |words| "#{words}\n#{words.tr("-", " ")}" }
-          found = all.find { |_, row| told.match?(/\b(?:#{row["words"]})/i) }&.first ||
+          found = named(own_heading(recipe)) || named(told) ||
             (around?(recipe) ? "coating" : by_rung(Hydration::Rung.of(ratio)&.key, gas_ml, stirred_in?(recipe)))
           return "coating" if around_after_all?(found, recipe)
           return in_a_tin(recipe) if %w[coating pancake].include?(found) && told.match?(POURED_AND_BAKED)
           return found if found != "pancake" || told.match?(PANCAKE)
 
           poured(recipe, told, fruity: fruity)
+        end
+
+        # @return [String, nil] key of the style that such words tell
+        def named(words) = words && all.find { |_, row| words.match?(/\b(?:#{row["words"]})/i) }&.first
+
+        # "Onion rings" beside burgers: a part's own name says more of it than the dish's.   @return [String, nil]
+        def own_heading(recipe)
+          titles = recipe.lines.take_while { |line| line.role == "title" }
+          titles.first.text.tr("-", " ") if titles.length > 1
         end
 
         # Slices called fritters are dipped; so is meat that is fried beside pancakes.
