@@ -49,7 +49,7 @@ module Restauro
 
         # What is baked in one tin, by its name or by its steps.
         def one_tray(dish)
-          told = [dish.title, *dish.recipe.lines.select { |line| line.role == "step" }.map(&:text)].join("; ").tr("-", " ")
+          told = [dish.title, *dish.recipe.steps.map(&:text)].join("; ").tr("-", " ")
           _, tray = DataFiles.yaml("families/batter/trays.yml").find { |words, _| told.match?(/\b#{words}\b/i) }
           tray && Kitchen::BakingPan.parse(tray)
         end
