@@ -7,7 +7,9 @@ RSpec.describe Restauro::Recipes::AmountReader do
     "tomatoes (400 g tin)" => ["tomato_passata", 400], "puff pastry (320 g pack)" => ["wheat_puff_sheet", 320],
     "1 bottle red wine" => ["dry_wine", 742], "2 cans beer" => ["beer", 666],
     "1 sachet de levure chimique" => ["baking_powder", 11], "1 Päckchen Backpulver" => ["baking_powder", 15],
-    "2 Pck. Vanillezucker" => ["granulated_sugar", 16], "1 packet yeast" => ["yeast_dried", 7]
+    "2 Pck. Vanillezucker" => ["granulated_sugar", 16], "1 packet yeast" => ["yeast_dried", 7],
+    "Tipo 00 flour 300 g" => ["wheat_flour", 300], "Mehl Type 405 (250 g)" => ["wheat_flour", 250],
+    "Mehl Type 550 200 g" => ["wheat_flour", 200], "farine T55 200 g" => ["wheat_flour", 200]
   }.each do |text, (key, grams)|
     it "reads '#{text}'" do
       found = line(text)

@@ -13,8 +13,9 @@ module Restauro
       BAKED = DataFiles.words("dishes/words.yml").fetch(:bound_baked)
       # A loaf of nuts or pulses.
       NUTS = DataFiles.words("dishes/words.yml").fetch(:loaf_of_nuts)
-      # Cakes and croquettes have their crumbs around them.
-      SHAPED = Regexp.union(Families::Breading::Lines::CAKES, Joins::CROQUETTES)
+      # Cakes and croquettes have their crumbs around them; what is in something is no patty.
+      SHAPED = Regexp.union(Families::Breading::Lines::CAKES, Joins::CROQUETTES, Recipes::Parts::FILLING,
+                            DataFiles.words("dishes/words.yml").fetch(:hollowed_by_name))
       # No meatball has them in it, its sauce often.
       MUSHROOMS = DataFiles.words("dishes/words.yml").fetch(:mushrooms)
 
@@ -32,8 +33,8 @@ module Restauro
           lines.none? { |line| thickens?(line) && !dusts?(line) && !stirred_in?(line, lines) }
       end
 
-      # Koftas of mince, onion and spice hold by themselves; with something wet it would be a ragout.
-      def dry?(lines) = lines.none? { |line| %w[liquid puree].include?(line.role) }
+      # Koftas of mince, onion and spice hold by themselves; with something wet it would be a ragout, in a bun a burger.
+      def dry?(lines) = lines.none? { |line| %w[liquid puree].include?(line.role) || line.bread? }
 
       # Mince with crumbs and an egg and no flour that would hold them around it, in a dish that is not named for it.
       def unnamed?(lines, title)

@@ -21,6 +21,7 @@ module Restauro
         return given == "none" ? nil : given if given
         return if Bound.by_crumbs?(group.lines, group.label || @recipe.title)
         return if Roast.stuffed?(@recipe, group.lines)
+        return if Hollowed.host(@recipe, group.lines) && !thickened?(group)
         return "sauce" if emulsion?(group, recipe)
         return crumbs_only(group) unless flour?(group.lines) && thickened?(group)
         return if fruit_in_its_juice?(group) || dusted?(group) || floured_roots?(group) || dry_over_a_dough?(group)

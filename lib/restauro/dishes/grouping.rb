@@ -29,6 +29,9 @@ module Restauro
       private
 
       def headed =
+        Hollowed.together(listed, @recipe)
+
+      def listed =
         @recipe.ingredients.chunk_while { |a, b| a.part == b.part }.map { |lines| Group.new(lines.first.part, lines) }
 
       # A bought sheet at the end of what it covers.

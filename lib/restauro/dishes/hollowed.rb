@@ -12,6 +12,17 @@ module Restauro
 
       module_function
 
+      # Vegetables in a list of their own, and what goes into them under its heading: one part.
+      # @param groups [Array<Grouping::Group>]   @return [Array<Grouping::Group>]
+      def together(groups, recipe)
+        filling = groups.find { |group| group.label.to_s.match?(Recipes::Parts::FILLING) }
+        alone = groups.find { |group| group.lines.one? && host(recipe, group.lines) }
+        return groups unless filling && alone && filling.lines.none? { |line| line.role == "flour" }
+
+        one = Grouping::Group.new(nil, alone.lines + filling.lines.map { |line| line.with(part: nil) })
+        groups.filter_map { |group| group.equal?(alone) ? one : (group unless group.equal?(filling)) }
+      end
+
       # @param recipe [Recipes::Recipe] its titles say so   @param lines [Array<Recipes::Line>] of a part
       # @return [Recipes::Line, nil] what is hollowed
       def host(recipe, lines)

@@ -5,9 +5,11 @@ module Restauro
     # An amount behind what it is of: "butter 50 g", "Butter (50 g), softened", "Eggs: 2 large".
     #   Needs @units and @packs.
     module TrailingAmount
-      TRAILING = /\A(.*?[[:alpha:]).,:])[\s:,=-]+((?!00\b)(?:\d|\.\d).*)\z/
+      # A grade of flour ends a name: "farina 00", "Mehl Type 550".
+      GRADED = /\b00|\btyp[eo]?\s\d{1,4}|\bT\d{2,3}/i
+      TRAILING = /\A(.*?(?:[[:alpha:]).,:]|#{GRADED}))[\s:,=-]+((?!00\b)(?:\d|\.\d).*)\z/
       # "Butter (50 g), softened", "drippings (about 1/4 cup)".
-      BRACKETED = /\A([^()]*[[:alpha:]])\s*\((?:about|abt\.?|around|approx\.?|ca\.?|circa|roughly)?
+      BRACKETED = /\A([^()]*(?:[[:alpha:]]|#{GRADED}))\s*\((?:about|abt\.?|around|approx\.?|ca\.?|circa|roughly)?
         \s*(\d[^()]*)\)(.*)\z/ix
       # "Eggs: 2 large", "onions (3)": counted behind their name.
       COUNTED = DataFiles.words("recipes/words.yml").fetch(:counted_behind)
