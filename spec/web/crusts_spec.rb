@@ -62,6 +62,12 @@ RSpec.describe "The pages of crusts" do
     expect(text_of("#crust-picture").first).not_to match(/In the oven|other ovens|The pan/)
   end
 
+  it "ask of tortillas for no filling, and say nothing of one" do
+    send_crust[self, recipe: "Flour tortillas\n300 g plain flour\n60 g lard\n170 ml warm water\n1/2 tsp salt"]
+    expect(text_of(".pick summary").join(" | ")).to match(/Crust\s+a thin crust \|/).and not_include("Filling")
+    expect(text_of(".how").join(" ")).to include("It makes a soft dough that bends")
+  end
+
   it "make tortillas by the piece, the pan in the strip of minutes" do
     send_crust[self, recipe: "Flour tortillas\n300 g plain flour\n60 g lard\n170 ml warm water\n1/2 tsp salt"]
     expect(text_of("#method").first).to match(/Divide it in 12 balls.*Stack them in a cloth/)

@@ -61,6 +61,7 @@ module Restauro
 
       def texture_words
         target = snapshot[:target]
+        return "makes a soft dough that bends, rolled between two sheets" if griddled?
         return Format.makes(target[:does]) if target
 
         oven? ? "bakes as wheat's would, browning a little otherwise" : "sets as wheat's would"

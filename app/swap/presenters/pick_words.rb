@@ -78,11 +78,8 @@ module Restauro
 
       def flour = state["flour"].empty? && @view ? Format.list(flours) : chosen("flour")
       def flours =
-        @view
-          .thickeners
-          .select { |line| catalogue.find_key(line[:key].to_s)&.starchy? }
-          .map { |line| line[:name] }
-          .first(2)
+        @view.thickeners.select { |line| catalogue.find_key(line[:key].to_s)&.starchy? }
+             .map { |line| line[:name] }.first(2)
       def thickener =
         state["with"].empty? && @view ? Format.list(@view.thickeners.map { |line| line[:name] }) : chosen("with")
       def dust = chosen("dust")
@@ -135,7 +132,8 @@ module Restauro
 
       def crust
         style = Families::Crust::Style.all.find { |one| one.key == (option(:style) || state["style"]) }&.say
-        words = [style, Families::Crust::Options::COVERS[option(:cover)]].compact.join(", ")
+        cover = Families::Crust::Options::COVERS[option(:cover)] unless over?(:griddled?)
+        words = [style, cover].compact.join(", ")
         words.empty? ? "as it says" : words
       end
 

@@ -115,7 +115,8 @@ module Restauro
         keys = OF.fetch(@worked.family.key)
         crust = @worked.swap&.ours if @worked.family.key == "crust"
         return keys unless crust
-        return keys - %i[pan] if crust.steamed? || crust.griddled?
+        return keys - %i[pan filling] if crust.griddled?
+        return keys - %i[pan] if crust.steamed?
         return keys unless crust.by_the_piece?
 
         (keys - %i[pan]).map { |key| key == :oven ? :heat : key }
