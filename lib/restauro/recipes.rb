@@ -36,6 +36,7 @@ module Restauro
     autoload :Recipe, "restauro/recipes/recipe"
     autoload :SameVolume, "restauro/recipes/same_volume"
     autoload :SelfRaising, "restauro/recipes/self_raising"
+    autoload :Sentences, "restauro/recipes/sentences"
     autoload :Several, "restauro/recipes/several"
     autoload :Served, "restauro/recipes/served"
     autoload :Squeezed, "restauro/recipes/squeezed"

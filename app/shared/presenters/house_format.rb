@@ -22,6 +22,9 @@ module Restauro
       # @example money(0.16) # => "€ 0.16"
       def money(value) = "#{@preferences.currency} #{Format.money(value)}"
       def degrees(text) = @preferences.fahrenheit? ? Degrees.fahrenheit(text) : text
+      # @param kelvin [Numeric] how far off, either way   @return [Integer] in the house's degrees
+      def degrees_apart(kelvin) =
+        (@preferences.fahrenheit? ? Kitchen::Fahrenheit.difference(kelvin) : kelvin).abs.round
       def spoons_first? = @preferences.spoons_first?
     end
   end

@@ -129,7 +129,7 @@ module Restauro
       def with_the_rest(steps, unused)
         return steps if unused.empty?
 
-        list = Families::Companions.list(unused.map { |line| Families::Companions.say(line, @catalogue) })
+        list = Families::Companions.named(unused, @catalogue)
         last = steps.index { |step| step.kind == "store" } || steps.length
         [*steps[0...last], Families::Step.new(kind: "serve", text: "With it: #{list}.", uses: unused), *steps[last..]]
       end

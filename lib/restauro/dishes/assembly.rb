@@ -85,7 +85,7 @@ module Restauro
       end
 
       def main_parts = @answers.reject.with_index { |part, index| part.part.place == :top || strewn?(index) }
-      def list(lines) = Families::Companions.list(lines.map { |line| Families::Companions.say(line, @catalogue) })
+      def list(lines) = Families::Companions.named(lines, @catalogue)
 
       # Whipped whites in it carry it, and let go of it soon.
       def risen? =

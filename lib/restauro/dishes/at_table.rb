@@ -104,7 +104,7 @@ module Restauro
 
       def step(**more) = Families::Step.new(kind: "serve", **more)
       def list(part) =
-        Families::Companions.list(part.lines.map { |line| Families::Companions.say(line, @catalogue) })
+        Families::Companions.named(part.lines, @catalogue)
 
       def into_the_soup(part) =
         step(text: "Into bowls, the #{part.name.downcase} over them, boiling hot.", hold_minutes: 5, part: part.name,

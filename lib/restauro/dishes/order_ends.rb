@@ -33,7 +33,7 @@ module Restauro
         rest = left(step)
         return step if step.kind != "serve" || rest.length == step.uses.length
 
-        list = Families::Companions.list(rest.map { |line| Families::Companions.say(line, @catalogue) })
+        list = Families::Companions.named(rest, @catalogue)
         step.with(text: "Serve it with #{list} beside it.", uses: rest, minutes: nil, look_for: nil)
       end
 

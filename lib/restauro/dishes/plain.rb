@@ -68,7 +68,7 @@ module Restauro
         Families::WheatElsewhere.new(@catalogue, flour: flour, exclusion: @exclusion, units: @units)
       end
 
-      def list(lines) = Families::Companions.list(lines.map { |line| Families::Companions.say(line, @catalogue) })
+      def list(lines) = Families::Companions.named(lines, @catalogue)
       def name = @part.name.to_s
 
       def steps(lines)

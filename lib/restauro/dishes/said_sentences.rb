@@ -17,7 +17,7 @@ module Restauro
 
       # @param texts [Array<String>] the words of a recipe   @return [Array<String>]
       def sentences(texts)
-        all = texts.flat_map { |text| text.split(/(?<=[.;!])\s+/) }.flat_map { |text| stove_first(text) }
+        all = texts.flat_map { |text| Recipes::Sentences.of(text) }.flat_map { |text| stove_first(text) }
         turns_joined(all.map { |text| with_minutes(text) })
       end
 

@@ -36,7 +36,7 @@ module Restauro
         timed.map do |text|
           whole = texts.find { |words| words.include?(text) }.to_s
           before = whole.split(text, 2).first.to_s
-          since = before.split(/(?<=[.;!])\s+/).reverse.take_while { |sentence| TimeSaid.of(sentence).empty? }
+          since = Recipes::Sentences.of(before).reverse.take_while { |sentence| TimeSaid.of(sentence).empty? }
           sides = sides(text)
           new(minutes: sides.sum, sides: sides.freeze, text: text, about: [*since, text].join(" ").downcase)
         end.freeze

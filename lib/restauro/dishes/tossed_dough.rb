@@ -3,7 +3,7 @@
 module Restauro
   module Dishes
     # A boiled dough at its end: turned in what goes over it, or fried in its fat until it has a crust.
-    #   Needs @dish, step and list.
+    #   Needs @dish, @catalogue and step.
     module TossedDough
       # Steps that make one thing of what is in a part.
       MADE = %w[brown simmer mix].freeze
@@ -59,7 +59,7 @@ module Restauro
         )
       end
 
-      def say(lines) = Families::Companions.list(lines.map { |line| Families::Companions.say(line, @catalogue) })
+      def say(lines) = Families::Companions.named(lines, @catalogue)
     end
   end
 end

@@ -76,7 +76,7 @@ module Restauro
         return [] unless @dish.joins.any? { |join| join.how == "around" && @answers[join.to].equal?(part) }
 
         pasta = part.lines.select { |line| %w[gf_pasta gf_noodles].include?(line.ingredient) }
-        into = "Stir in #{Families::Companions.list(pasta.map { |line| Families::Companions.say(line, @catalogue) })}. "
+        into = "Stir in #{Families::Companions.named(pasta, @catalogue)}. "
         [
           Families::Step.new(
             kind: "chill",

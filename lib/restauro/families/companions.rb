@@ -46,9 +46,8 @@ module Restauro
 
       # Potatoes and the like before they are mashed.   @return [Step]
       def self.boil_roots(lines, catalogue)
-        names = list(lines.map { |line| say(line, catalogue) })
-        Step.new(kind: "boil", text: "Boil #{names} in salted water until a knife goes through; drain and " \
-                                     "let them steam dry.",
+        Step.new(kind: "boil", text: "Boil #{named(lines, catalogue)} in salted water until a knife goes through; " \
+                                     "drain and let them steam dry.",
                  minutes: Constants.fetch(:dishes, :mash_minutes), uses: lines,
                  look_for: "dull and floury, no water in the pot")
       end
@@ -141,7 +140,7 @@ module Restauro
 
       def capital(words) = words[0].upcase + words[1..]
 
-      def said(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
+      def said(lines) = Companions.named(lines, @catalogue)
       def minutes(line) = figure(MINUTES.fetch(@rows[line]["minutes"], :tender_minutes))
 
       def figure(name) = Constants.fetch(:making, name)

@@ -28,6 +28,9 @@ module Restauro
         "#{line.amount_text} #{name}".strip
       end
 
+      # @param lines [Array<Recipes::Line>]   @return [String] "200 g onions, 1 carrot and thyme"
+      def named(lines, catalogue) = Companions.list(lines.map { |line| say(line, catalogue) })
+
       # @return [String] "200 g ", to a tenth where it is under 20
       def grams(line) =
         line.grams ? "#{Recipes::WeighedLine.tenths(line.grams.value.round(line.grams.value < 20 ? 1 : 0))} g " : ""

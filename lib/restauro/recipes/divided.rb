@@ -54,8 +54,7 @@ module Restauro
 
       # "Melt the remaining butter, stir in the flour": all of it is the sauce's.
       def rest_thickens?(lines)
-        steps = lines.select { |one| one.role == "step" }.flat_map { |one| one.text.split(/(?<=[.;!])\s+/) }
-        steps.any? { |text| text.match?(REST_OF_IT) && text.match?(FLOUR) && !text.match?(CRUMBS) }
+        Sentences.of_steps(lines).any? { |text| text.match?(REST_OF_IT) && text.match?(FLOUR) && !text.match?(CRUMBS) }
       end
 
       # Stock and the cream behind it are poured together.   @return [Integer, nil]

@@ -8,7 +8,7 @@ module Restauro
       INFUSES = DataFiles.words("recipes/words.yml").fetch(:infuses)
       KINDS = %w[soften simmer].freeze
       KIND = "infuse"
-      # Words of a line that say nothing of what it is.
+      # What a thing is known by in a sentence: "an" and "bay" stand in too many.
       WORD = /\p{L}{4,}/
       private_constant :INFUSES, :KINDS, :KIND, :WORD
 
@@ -24,7 +24,7 @@ module Restauro
 
       # The sentences that do it, each with the one before it: "Heat the milk with the onion. Leave it to infuse."
       def infusions(lines)
-        steps = lines.select { |line| line.role == "step" }.flat_map { |line| line.text.split(/(?<=[.;!])\s+/) }
+        steps = Sentences.of_steps(lines)
         steps.each_index.filter_map do |at|
           steps[[at - 1, 0].max..at].join(" ").downcase if steps[at].match?(INFUSES)
         end

@@ -41,7 +41,7 @@ module Restauro
         steps = lines.select { |line| line.role == "step" }.map(&:text)
         return "" unless steps.any? { |text| text.match?(STRAINED) }
 
-        steps.flat_map { |text| text.split(/(?<=[.;!])\s+/) }.find { |text| step?(text) }.to_s.downcase
+        steps.flat_map { |text| Sentences.of(text) }.find { |text| step?(text) }.to_s.downcase
       end
 
       # @param line [Line]   @param sentence [String] what is poached together

@@ -54,7 +54,7 @@ module Restauro
         def section = @ours.section
         def piece = @ours.cooked_piece
         def minutes = Cooking.stop_minutes(section)
-        def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
+        def list(lines) = Companions.named(lines, @catalogue)
         def dip = @dips ? "#{dried}, #{dusted}dip, drip; cook" : "Cook #{what}"
         def dust = @dips ? @lines.dust : []
         def dusted = ("turn them in #{list(dust)}, shake it off, " if dust.any?)

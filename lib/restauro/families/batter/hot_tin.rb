@@ -30,7 +30,7 @@ module Restauro
         def oven = @options.oven
         def celsius = oven ? oven.celsius : figure(:tin_celsius)
         def say = oven ? oven.say : "#{celsius.round} °C"
-        def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
+        def list(lines) = Companions.named(lines, @catalogue)
         def fat
           return list(@lines.pan_fat) if @lines.pan_fat.any?
 

@@ -47,7 +47,7 @@ module Restauro
           under = @lines.in_tin
           return "Pour it into a buttered dish." if under.empty?
 
-          "Lay #{Companions.list(under.map { |line| Companions.say(line, @catalogue) })} in a buttered dish; pour " \
+          "Lay #{Companions.named(under, @catalogue)} in a buttered dish; pour " \
             "the batter over."
         end
 

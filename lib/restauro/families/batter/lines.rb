@@ -109,7 +109,7 @@ module Restauro
             Step.new(
               kind: "boil",
               text:
-                "Cut #{Companions.list(hard.map { |line| Companions.say(line, @catalogue) })} small; boil in salted water " \
+                "Cut #{Companions.named(hard, @catalogue)} small; boil in salted water " \
                   "until a knife goes in, drain and dry well.",
               minutes: Constants.fetch(:batter, :parboil_minutes),
               uses: hard,

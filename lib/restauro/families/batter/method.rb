@@ -37,7 +37,7 @@ module Restauro
           [clean, *made.early, *made.steps, *cook, *serve, keep].compact
         end
 
-        def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
+        def list(lines) = Companions.named(lines, @catalogue)
         def note(key) = @notes.fetch(key, @notes["default"])
         def main_flour = @swap.flours.max_by { |line| line.grams&.value.to_f }&.ingredient
         def pudding? = @ours.style == "pudding"

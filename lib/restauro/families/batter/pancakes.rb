@@ -40,7 +40,7 @@ module Restauro
                    minutes: Constants.fetch(:making, :thick_turned_minutes), look_for: "golden edges, soft inside")
         end
 
-        def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
+        def list(lines) = Companions.named(lines, @catalogue)
 
         def first_side(thick)
           fat = @lines.pan_fat.any? ? "with #{list(@lines.pan_fat)}" : "with a film of fat"

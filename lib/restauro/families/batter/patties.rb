@@ -24,7 +24,7 @@ module Restauro
 
         private
 
-        def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
+        def list(lines) = Companions.named(lines, @catalogue)
         # Roots that nobody has boiled, grated or mashed yet.
         def boiled_roots
           raw = @lines.folded.select do |line|

@@ -20,7 +20,7 @@ module Restauro
 
         private
 
-        def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
+        def list(lines) = Companions.named(lines, @catalogue)
 
         # Raw roots and fish are cooked before they go into a cake.
         def cooked_first

@@ -19,7 +19,7 @@ module Restauro
 
         private
 
-        def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
+        def list(lines) = Companions.named(lines, @catalogue)
         def clean
           set = @lines.bound? ? "a clean bowl, a board" : "three clean dishes"
           Step.new(kind: "set_out", safety: ["coeliac_dishes"], text: "Set out #{set}, a rack, and the packs.")

@@ -132,7 +132,7 @@ module Restauro
         # @return [String, nil] "13 g sugar"
         def strewn
           lines = glaze.select { |line| Glaze.strewn?(line) }
-          Companions.list(lines.map { |line| Companions.say(line, @catalogue) }) if lines.any?
+          Companions.named(lines, @catalogue) if lines.any?
         end
       end
     end

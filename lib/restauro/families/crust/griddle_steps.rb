@@ -38,7 +38,7 @@ module Restauro
                          "and roll it out again between the sheets.")
         end
 
-        def say(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
+        def say(lines) = Companions.named(lines, @catalogue)
         def fat = @ours.recipe.ingredients.select(&:to_fry_in?)
 
         def heat

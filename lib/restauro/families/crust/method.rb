@@ -53,7 +53,7 @@ module Restauro
             [
               Step.new(
                 kind: "serve",
-                text: "Serve with #{Companions.list(lines.map { |line| Companions.say(line, @catalogue) })}.",
+                text: "Serve with #{Companions.named(lines, @catalogue)}.",
                 uses: lines
               )
             ]

@@ -43,7 +43,7 @@ module Restauro
         def rest = @lines - sugar - wet
         def grams(lines) = lines.sum { |line| line.grams&.value.to_f }
         def group(line) = @catalogue.find_key(line.ingredient)&.group
-        def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
+        def list(lines) = Companions.named(lines, @catalogue)
       end
     end
   end

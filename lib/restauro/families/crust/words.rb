@@ -6,7 +6,7 @@ module Restauro
         private
 
         def say(line) = @catalogue.fetch(line.ingredient).say
-        def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
+        def list(lines) = Companions.named(lines, @catalogue)
         def grams(line) =
           "#{Recipes::WeighedLine.tenths(line.grams.value.round(line.grams.value < 20 ? 1 : 0))} g #{say(line)}"
         def tenths(value) = Recipes::WeighedLine.tenths(value.round(1))

@@ -41,7 +41,7 @@ module Restauro
         def mixed
           says = roots.map { |line| @catalogue.fetch(line.ingredient).say }
           mash = ", the #{Companions.list(says)} mashed" if roots.any?
-          named = @lines.any? ? ": #{Companions.list(@lines.map { |line| Companions.say(line, @catalogue) })}" : ""
+          named = @lines.any? ? ": #{Companions.named(@lines, @catalogue)}" : ""
           each =
             (
               if @ours.filling_each_g
@@ -67,7 +67,7 @@ module Restauro
         def whole
           return if @lines.empty?
 
-          fruit = Companions.list(@lines.map { |line| Companions.say(line, @catalogue) })
+          fruit = Companions.named(@lines, @catalogue)
           Step.new(kind: "mix", uses: @lines, look_for: "dry outside: what is wet lets go of the dough",
                    text: "Have #{fruit} ready, stoned, washed and dried.")
         end

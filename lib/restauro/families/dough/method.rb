@@ -35,7 +35,7 @@ module Restauro
         def heat = @options.way ? SteamSteps.new(@ours).steps : PotSteps.new(@swap).steps
         def cook = @options.way ? "Cook" : "Boil"
         def constant(name) = Constants.fetch(:dough, name)
-        def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
+        def list(lines) = Companions.named(lines, @catalogue)
         def psyllium? = @swap.binder&.ingredient.to_s.start_with?("psyllium")
         def puree = @ours.contents.puree
         def gnocchi? = Options::BY_HAND.include?(@options.shape)

@@ -38,7 +38,7 @@ module Restauro
 
         private
 
-        def list(lines) = Companions.list(lines.map { |line| Companions.say(line, @catalogue) })
+        def list(lines) = Companions.named(lines, @catalogue)
       end
     end
   end

@@ -22,7 +22,7 @@ module Restauro
         # @param step [String]   @return [Array<String>]
         def sentences(step)
           ahead = nil
-          step.split(/(?<=[.;!])\s+/).select do |sentence|
+          Recipes::Sentences.of(step).select do |sentence|
             found = sentence.match?(OF) || (ahead&.match?(OF) && !sentence.match?(FRIED))
             ahead = sentence
             found

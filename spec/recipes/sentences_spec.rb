@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+RSpec.describe Restauro::Recipes::Sentences do
+  it "ends one at a full stop, a semicolon and a shout, and keeps them" do
+    expect(described_class.of("Melt it; add flour. Whisk! Serve")).to eq(["Melt it;", "add flour.", "Whisk!", "Serve"])
+  end
+
+  it "does not end one inside a number or at a comma" do
+    expect(described_class.of("Add 1.5 l milk, then whisk")).to eq(["Add 1.5 l milk, then whisk"])
+  end
+
+  it "takes those of the steps alone out of a whole recipe" do
+    lines = Restauro::Recipes::Reader.new(Restauro::Catalogue.load, system: "metric")
+      .read("Sauce\n20 g flour\n\nMelt it. Add flour.").lines
+    expect(described_class.of_steps(lines)).to eq(["Melt it.", "Add flour."])
+  end
+end
