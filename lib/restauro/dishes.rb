@@ -14,6 +14,7 @@ module Restauro
       Assembly
       AtTable
       Bake
+      BakeLooks
       BesideBiscuits
       BesideFried
       BlindSaid
@@ -22,6 +23,7 @@ module Restauro
       CheeseOver
       Choices
       CountSaid
+      CoveredSaid
       CrackedEggs
       Crisped
       CrustFirst
@@ -37,6 +39,7 @@ module Restauro
       FruitAndCrust
       Grouping
       Hollowed
+      HollowedInList
       Iced
       InLayers
       InsideCoat
@@ -63,6 +66,7 @@ module Restauro
       PlainBound
       PlainCold
       PlainCrispOnions
+      PlainHollowed
       PlainKinds
       PlainLayers
       PlainPanSauce
@@ -90,6 +94,7 @@ module Restauro
       SaidSentences
       SecondFormula
       SetAndCut
+      SimmeredFilled
       Sized
       Solver
       StewAndDumplings

@@ -5,6 +5,7 @@ module Restauro
     # What is done with the parts once they are made, where no family does it itself: layered and baked, poured over at
     # the table, chilled and shaped.
     class Assembly
+      include BakeLooks
       include Layering
       include SetAndCut
 
@@ -87,12 +88,6 @@ module Restauro
       def main_parts = @answers.reject.with_index { |part, index| part.part.place == :top || strewn?(index) }
       def list(lines) = Families::Companions.named(lines, @catalogue)
 
-      # Whipped whites in it carry it, and let go of it soon.
-      def risen? =
-        @answers.any? do |part|
-          part.lines.any? { |line| line.role == "egg" && Recipes::PartedEggs.line?(line) }
-        end
-
       def stand
         step(kind: "rest", text: "Let it stand before it is served.", minutes: figure(:rest_minutes),
              look_for: "it sets enough to be cut", safety: ["hot_filling"])
@@ -102,7 +97,7 @@ module Restauro
 
       # The recipe's own minutes; else under foil until what is layered is soft, and open to brown.
       def bakes(oven)
-        told = "Bake at #{oven.say}#{in_the_dish}#{"; the door stays shut" if risen?}."
+        told = "Bake at #{oven.say}#{in_the_dish}#{", covered" if covered?}#{"; the door stays shut" if risen?}."
         return [bake(oven, told, told_minutes || figure(:bake_minutes), looks)] if told?
 
         covered = Bake.covered_minutes(@bake.with, @bake.pan&.depth_cm || figure(:bake_depth_cm))
@@ -125,22 +120,12 @@ module Restauro
       end
       def told_minutes = baked_before? ? @dish.said.bakes.last.first : @dish.said.bake_minutes
 
-      def looks
-        return "a fork goes in and out; a splash of water where it dries" if stew?
-
-        risen? ? RISEN : BROWN
-      end
-
-      BROWN = "bubbling also in the middle, brown on top"
-      RISEN = "well risen, brown on top, a tremble in the middle"
-      private_constant :BROWN, :RISEN
-
       def told? = @bake.nil? || !@dish.said.bake_minutes.nil?
       def in_the_dish = (@bake&.pan || @dish.said.pan)&.then { |pan| " in the #{pan.say} dish" }
 
       def bake(oven, text, minutes, look_for)
         step(kind: "bake", text: text, minutes: minutes, celsius: oven.celsius, look_for: look_for,
-             safety: [risen? ? "egg_dish" : "reheat", "middle_decides"])
+             safety: [risen? ? "egg_dish" : "reheat", "middle_decides", *(Hollowed.raw(hollowed) if hollowed)])
       end
     end
   end

@@ -6,6 +6,7 @@ module Restauro
     # what it is for.
     class AtTable
       include RolledAround
+      include SimmeredFilled
       include TossedDough
 
       DIP, SETS = DataFiles.words("dishes/words.yml").values_at(:dip, :sets_on_it)
@@ -28,6 +29,7 @@ module Restauro
       def steps
         return [] if @in_oven && (@rolled_up || dough?)
         return [around] if @rolled_up
+        return [simmered] if filled_in_sauce?
 
         join = @dish.joins.find { |found| found.how == "over" } or return apart
         from, to = @answers[join.from], @answers[join.to]

@@ -24,7 +24,8 @@ module Restauro
       # @return [Array<Group>]
       def groups =
         together(split(brushed(at_the_table(headed.flat_map { |group| assembled(group) }.flat_map { |one| lid(one) }
-                                                                           .flat_map { |one| broth(one) }))))
+                                                                           .flat_map { |one| broth(one) }
+                                                                           .flat_map { |one| tossed_behind(one) }))))
 
       private
 

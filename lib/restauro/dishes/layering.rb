@@ -11,7 +11,7 @@ module Restauro
       # Large shells are filled, not rolled up.
       SHELLS = {"gf_pasta" => "shell"}.freeze
       LAID = %w[gf_pasta_sheets gf_pasta gf_noodles gf_bread gf_tortilla].freeze
-      IN_A_POT = "Lid on: in a pot for the oven, or turned into a dish with a lid"
+      IN_A_POT = "Into a pot for the oven, or a dish with a lid"
       private_constant :IN_A_POT, :ROLLED, :SHEETS, :SHELLS, :LAID
 
       private
@@ -40,7 +40,7 @@ module Restauro
         return [roll_up, *on_top(tops)].join("; ") if rolled_up?
         return [between_slices, *on_top(tops)].join("; ") if sandwich?
 
-        [filled(names), *on_top(tops)].join("; ")
+        [filled(names), *on_top(tops), *("lid on" if lid?)].join("; ")
       end
 
       def toast = @answers.flat_map(&:lines).select { |line| line.ingredient == "gf_bread" }
@@ -57,18 +57,19 @@ module Restauro
         return stand_filled if hollowed
         return "Spoon it into #{list(cases)}, on a tray" if cases.any?
 
-        lid = "; lid on" if stew?
-        return IN_A_POT if lid && main_parts.any?(&:dropped?)
+        return IN_A_POT if lid? && main_parts.any?(&:dropped?)
 
-        return "Layer #{Families::Companions.list(names)} in the dish#{lid}#{cheese_on_top}" if names.length > 1
+        return "Layer #{Families::Companions.list(names)} in the dish#{cheese_on_top}" if names.length > 1
 
         sheets = main_parts.flat_map(&:lines).select { |line| SHEETS.key?(line.ingredient) }
-        return "Layer #{list(sheets)} and the sauce in a buttered dish#{lid}" if sheets.any?
+        return "Layer #{list(sheets)} and the sauce in a buttered dish" if sheets.any?
 
-        return IN_A_POT if lid
+        return IN_A_POT if lid?
 
         pasta.any? ? "Turn #{list(pasta)} in the sauce, then into a buttered dish" : "Turn it into a buttered dish"
       end
+
+      def lid? = stew? && !cut? && hollowed.nil? && cases.empty?
 
       # Boiled by itself; what is laid between sauces is none.
       def pasta = @answers.flat_map(&:lines).select { |line| line.grams && line.ingredient == "gf_pasta" }
@@ -85,7 +86,8 @@ module Restauro
       def stand_filled
         sauces = (main_parts - [hollowed]).map { |part| "the #{plain_name(part)}" }
         over = "; pour #{Families::Companions.list(sauces)} over them" if sauces.any?
-        "Stand them side by side in a buttered dish#{over}"
+        leaves = hollowed.lines.any? { |line| Hollowed.leaf?(line) }
+        "#{leaves ? "Lay" : "Stand"} them side by side in a buttered dish#{over}"
       end
 
       def stew? = @dish.said.stewed_in_the_oven?(@dish.parts)

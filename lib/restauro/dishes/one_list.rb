@@ -6,6 +6,7 @@ module Restauro
     # and what goes over it, a crust and its fruit, mash over a pie. First that fits.
     class OneList
       include BoundInList
+      include HollowedInList
       include InLayers
       include LineKinds
       include OnCrumbs
@@ -34,9 +35,9 @@ module Restauro
 
       # @param group [Grouping::Group]   @return [Array<Grouping::Group>] itself alone, or its pieces
       def split(group)
-        under_cheese(group) || stuffed(group) || rice_balls(group) || sandwiched(group) || turned_in_sauce(group) ||
-          over_a_coat(group) || bound(group) || dumplings(group) || rolled(group) || layered(group) ||
-          under_white_sauce(group) || (unnamed(group) unless group.label) || pieces(group)
+        under_cheese(group) || stuffed(group) || hollowed(group) || rice_balls(group) || sandwiched(group) || turned_in_sauce(group) ||
+          over_a_coat(group) || bound(group) || dumplings(group) || rolled(group) || slices_over(group) ||
+          layered(group) || under_white_sauce(group) || (unnamed(group) unless group.label) || pieces(group)
       end
 
       private

@@ -16,6 +16,7 @@ module Restauro
         return :main if groups.length == 1 || group.label.to_s.match?(Recipes::Parts::FILLING)
         return :top if group.label.to_s.match?(Crowning::MERINGUE)
         return :top if last?(group) && Crowning.cold?(group.lines, @catalogue)
+        return :top if group.label == OneList::ON_TOP
         return :main if thickened?(group) || CrustOfCrumbs.of?(@recipe.title, group.lines)
         return :main if Bound.by_crumbs?(group.lines, group.label || @recipe.title)
         return :top if CrackedEggs.alone?(group.lines) || FiloOver.alone?(group.lines)

@@ -8,6 +8,7 @@ module Restauro
       include PlainBound
       include PlainCold
       include PlainCrispOnions
+      include PlainHollowed
       include PlainKinds
       include PlainLayers
       include PlainPanSauce

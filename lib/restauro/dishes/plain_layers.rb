@@ -22,16 +22,6 @@ module Restauro
         ]
       end
 
-      def hollowed?(lines) = lines.length > 1 && !Hollowed.host(@part.recipe, lines).nil?
-
-      # The rest is made as any filling is.
-      def hollowed(lines)
-        host = Hollowed.host(@part.recipe, lines)
-        [*steps(lines - [host]),
-         Families::Step.new(kind: "shape", uses: [host], look_for: "a wall a finger thick; full, not heaped",
-                            text: "Halve or top #{list([host])}, scoop the middle out; spoon the filling in.")]
-      end
-
       # Aubergine and the like, by the dish's name or with oil to fry it in, floured or not, and a sauce of its own.
       def fried_slices?(lines) = to_fry(lines).any? && to_fry(lines).length < lines.length
 

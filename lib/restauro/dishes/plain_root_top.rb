@@ -33,11 +33,19 @@ module Restauro
         roots, rest = lines.partition { |line| Families::Dough::Contents.raw?(line.ingredient) }
         turned = "turn them in #{list(rest)}" if rest.any?
         return [squeezed_dry(roots, rest, turned)] if PlainRootTop.cut(lines, name) == :grated
+        return [raw(roots, rest)] if Said.of(@part.recipe).bake_minutes.to_f >= figure(:oven_stew_minutes)
 
         [Families::Step.new(kind: "boil", uses: roots, minutes: figure(:sliced_top_minutes),
                             text: "#{name}: parboil #{list(roots)} in salted water; drain, let them steam dry.",
                             look_for: "they bend, and do not break"),
          (Families::Step.new(kind: "mix", uses: rest, text: "#{turned[0].upcase}#{turned[1..]}.") if turned)].compact
+      end
+
+      # An hour or more in the oven is enough for them.
+      def raw(roots, rest)
+        brushed = "; #{list(rest)}, melted, to brush them with" if rest.any?
+        Families::Step.new(kind: "mix", uses: roots + rest, look_for: "as thick as a coin, no two stuck together",
+                           text: "#{name}: #{list(roots)} in thin slices, raw, to lie over it like scales#{brushed}.")
       end
 
       def squeezed_dry(roots, rest, turned)

@@ -5,8 +5,9 @@ module Restauro
     # Potatoes in one list with a sauce that they are not in: mash over it or beside it, chips.
     #   Needs @title, part, flour?, wet?.
     module PotatoesAside
-      MASHED, MASH_BESIDE, CHIPS, FRIES =
-        DataFiles.words("dishes/words.yml").values_at(:mash_over, :mash_beside, :chips_beside, :fries)
+      MASHED, MASH_BESIDE, CHIPS, FRIES, LAID_ON_TOP =
+        DataFiles.words("dishes/words.yml").values_at(:mash_over, :mash_beside, :chips_beside, :fries, :roots_laid_on_top)
+      ON_TOP = "Potato slices"
       UNDER = %w[cooked_egg fish simmer wilt].freeze
 
       private
@@ -37,6 +38,16 @@ module Restauro
         fried = [lines[at], *lines.select(&:to_fry_in?)]
         rest = lines - fried
         [part("Chips", fried), (part(nil, rest) if rest.any?)].compact
+      end
+
+      # Slices that a step lays over the stew they are listed with, and the butter behind them: no layers then.
+      def slices_over(group)
+        at = group.lines.index { |line| PlainRootTop.cut([line], "") == :sliced } or return
+        return if Recipes::Sentences.of_steps(@recipe.lines).grep(LAID_ON_TOP).empty?
+
+        top = [group.lines[at], *group.lines[(at + 1)..].take_while { |line| line.role == "fat" }]
+        rest = group.lines - top
+        [part(nil, rest), part(ON_TOP, top)] if group.label.nil? && rest.any? { |line| flour?(line) }
       end
 
       # What else is cooked for the pie is under it, wherever it stands.

@@ -13,11 +13,12 @@ module Restauro
     #   that stands · from Hash of name => line
     Said = Value.of(:oven, :blind_oven, :blind_minutes, :pan, :bake_minutes, :turned, :simmer_minutes, :steam_minutes,
                     :makes, :oil, :pot, :baked, :grills, :bakes, :simmers, :fries, :boils, :rests, :from) do
-      # Meat that goes tender under a lid in the oven, and not on the stove before.   @param parts [Array<Part>]
+      # Meat that goes tender under a lid in the oven, and not on the stove before; poultry on its bones too.
+      # @param parts [Array<Part>]
       def stewed_in_the_oven?(parts) =
         baked && bake_minutes.to_f >= Constants.fetch(:dishes, :oven_stew_minutes) &&
           parts.none? { |part| part.role == :shell } &&
-          parts.flat_map(&:lines).any? { |line| line.kind == "whole_meat" }
+          parts.flat_map(&:lines).any? { |line| line.kind == "whole_meat" || Families::CompanionKinds.joint?(line) }
 
       # A crust in a basin over water: as long as is said, else by its name.   @return [Float, nil] min
       def steamed(title) =

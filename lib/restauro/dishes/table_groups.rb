@@ -8,7 +8,8 @@ module Restauro
       TABLE, FINISH = DataFiles.words("dishes/words.yml").values_at(:for_the_table, :finish_heading)
       # Doughs by their names.
       BOILED = Regexp.union(Families::Detection::WORDS.values_at("gnocchi", "pasta"))
-      private_constant :BOILED
+      TOSSED_IN = DataFiles.words("dishes/words.yml").fetch(:tossed_in_butter)
+      private_constant :BOILED, :TOSSED_IN
 
       private
 
@@ -47,7 +48,28 @@ module Restauro
           group.lines.all? { |line| line.role != "liquid" } &&
           group.lines.any? { |line| line.grams && (line.role == "fat" || line.kind == "soften") }
 
-      def over_dough(group) = Grouping::Group.new(OverDough::NAME, group.lines)
+      # Butter and onions at the end of a filling's list that a step turns the pieces in, by their names; butter
+      # that a step fries the filling in stays there.
+      # @return [Array<Group>] the filling, and what goes over
+      def tossed_behind(group)
+        return [group] unless group.label.to_s.match?(Grouping::FILLING) && @recipe.title.to_s.match?(BOILED)
+
+        over = group.lines.reverse.take_while { |line| said(line).grep(TOSSED_IN).any? }.reverse
+        fat = over.find { |line| line.role == "fat" }
+        return [group] if fat.nil? || over == group.lines || (over == [fat] && said(fat).grep_v(TOSSED_IN).any?)
+
+        [Grouping::Group.new(group.label, group.lines - over), over_dough(Grouping::Group.new(nil, over))]
+      end
+
+      # @return [Array<String>] sentences that name it; of one that turns the pieces, from there on
+      def said(line)
+        words = line.name_text.to_s.downcase.scan(/\p{L}{4,}/)
+        Recipes::Sentences.of_steps(@recipe.lines).map { |text| text[/#{TOSSED_IN}.*/i] || text }
+          .select { |text| words.any? { |word| text.downcase.include?(word) } }
+      end
+
+      # Cooked, then: no longer under a heading where nothing is.
+      def over_dough(group) = Grouping::Group.new(OverDough::NAME, group.lines.map { |line| line.with(part: nil) })
       def table?(heading) = heading.to_s.match?(TABLE)
     end
   end

@@ -10,9 +10,9 @@ module Restauro
       private_constant :COOKED
       # What is held in the hand, and what is spooned over it.
       HANDHELD = DataFiles.words("ingredients/words.yml").fetch(:handheld)
-      WARM_BISCUITS, WITH_GRAVY, SIDE, RAW_IN_HAND =
+      WARM_BISCUITS, WITH_GRAVY, SIDE, RAW_IN_HAND, OVER_AT_LAST =
         DataFiles.words("ingredients/words.yml")
-          .values_at(:warm_biscuits, :biscuits_and_gravy, :side_dish, :raw_in_hand)
+          .values_at(:warm_biscuits, :biscuits_and_gravy, :side_dish, :raw_in_hand, :over_at_last)
       TORTILLAS = %w[wheat_tortilla gf_tortilla].freeze
       SPOONED = %w[sour_cream creme_fraiche plain_yogurt plant_yogurt].freeze
       ROLES = %w[liquid fat puree cheese seasoning egg].freeze
@@ -37,7 +37,7 @@ module Restauro
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
       def of(lines)
         breads = lines.map { |line| warm_biscuit?(line, lines.first) ? bread(line) : line }
-        laid_on(breads, lines.first&.text.to_s[EATEN_WITH, 1].to_s.downcase)
+        laid_on(drizzled(breads), lines.first&.text.to_s[EATEN_WITH, 1].to_s.downcase)
       end
 
       private
@@ -46,6 +46,17 @@ module Restauro
       def warm_biscuit?(line, title) =
         line.ingredient == "wheat_biscuit_crumbs" &&
           (line.text.match?(WARM_BISCUITS) || (title.role == "title" && title.text.match?(WITH_GRAVY)))
+
+      # Honey and syrup that a step only trickles over what is done.
+      def drizzled(lines)
+        sentences = Sentences.of_steps(lines).map(&:downcase)
+        lines.map do |line|
+          next line unless sweet?(line) && line.role == "other"
+
+          told = sentences.select { |text| line.name_text.to_s.downcase.scan(/\p{L}{4,}/).any? { |word| text.include?(word) } }
+          told.any? && told.all?(OVER_AT_LAST) ? beside(line) : line
+        end
+      end
 
       # As heavy as a roll.
       def bread(line)
@@ -85,7 +96,7 @@ module Restauro
         lines.each_with_index.map do |line, at|
           next line.with(kind: "table") if bread && raw_in_hand?(line, behind: at > bread)
 
-          heading = line.part unless floured.include?(line.part)
+          heading = line.part unless floured.include?(line.part) || onions_fry_in?(line, lines)
           next beside(line) if side?(line) || dusted_on?(line)
           next line.with(role: "other", kind: "table") if handheld && spooned?(line, lines)
           next line.with(kind: "table") if cooked_for_it?(line, heading)
@@ -97,6 +108,10 @@ module Restauro
       # Lettuce and tomatoes behind the roll they lie in.
       def raw_in_hand?(line, behind:) =
         line.role == "other" && (behind || line.amount_text.nil?) && line.text.match?(RAW_IN_HAND)
+
+      # Butter under "To serve" that raw onions are fried in, there too.
+      def onions_fry_in?(line, lines) =
+        line.role == "fat" && line.part && lines.any? { |other| other.part == line.part && other.kind == "soften" }
 
       # Duck that was cooked before, under "To serve".
       def cooked_for_it?(line, heading) =

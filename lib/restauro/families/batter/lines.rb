@@ -27,14 +27,15 @@ module Restauro
 
         # @return [Array<Recipes::Line>] what is whisked together dry
         def dry =
-          @all.select { |line| (DRY_ROLES.include?(line.role) && !yeast.include?(line)) || group(line) == "sugar" } +
+          @all.select { |line| (DRY_ROLES.include?(line.role) && !yeast.include?(line)) || sugar?(line, runny: false) } +
             (coating? ? [] : @all.select(&:dusted_on?))
         # @return [Array<Recipes::Line>] what is woken in the liquid first
         def yeast = @all.select(&:yeast?)
         # @return [Array<Recipes::Line>] what goes in with the liquid
         def wet =
-          @all.select { |line| WET_ROLES.include?(line.role) && group(line) != "fruit" && !line.equal?(@liquid) } -
-            pan_fat
+          @all.select do |line|
+            (WET_ROLES.include?(line.role) && group(line) != "fruit" && !line.equal?(@liquid)) || sugar?(line, runny: true)
+          end - pan_fat
         # @return [Array<Recipes::Line>] what comes from the fridge
         def cold = @all.select { |line| line.role == "egg" || group(line) == "liquid" }
         def gum? = @all.any? { |line| %w[xanthan_gum guar_gum].include?(line.ingredient) }
@@ -136,6 +137,10 @@ module Restauro
           else
             (@companions.lines - @companions.at("table")) + @all.select { |line| line.role == "cheese" } + fruit
           end
+        # Honey and syrup have water in them.
+        def sugar?(line, runny:) =
+          group(line) == "sugar" &&
+            runny == (@catalogue.fetch(line.ingredient).water_pct > Constants.fetch(:batter, :runny_sugar_pct))
         def group(line) = @catalogue.find_key(line.ingredient)&.group
         def companion?(line) = line.role == "other" && !line.dusted_on? && !%w[sugar fruit].include?(group(line))
       end

@@ -66,7 +66,7 @@ module Restauro
           feel = by_feel
           apart, others = @lines.wet.partition { |line| Recipes::PartedEggs.line?(line) }
           liquid = feel && "#{feel.first.round} g #{@catalogue.fetch(@swap.liquid.ingredient).say}"
-          poured = [*("the yolks of #{list(apart)}" if apart.any?), *(list(others) if others.any?),
+          poured = [*("the yolks of #{list(apart)}" if apart.any?), *others.map { |line| list([line]) },
                     *(feel && "#{liquid}#{", ice cold" if sparkling? || iced?}")]
           return unwetted if poured.empty?
 
