@@ -29,8 +29,9 @@ module Restauro
       def frying
         aside = part.lines.select { |line| Place::ASIDE.include?(line.kind) }
         pieces = part.lines - aside
+        held = [*inside, *under].map { |at| dish.parts[at] }
         said.fries.find do |one|
-          nobody_elses?(one) && (!one.says?(aside) || one.says?(pieces))
+          nobody_elses?(one, held) && (!one.says?(aside) || one.says?(pieces))
         end
       end
 
@@ -49,8 +50,9 @@ module Restauro
       end
 
       # Whether it may be any part's: no other one is spoken of.
-      def nobody_elses?(simmer)
-        named = dish.parts.map { |other| simmer.names(other) }
+      # @param held [Array<Part>] inside it: "fill and fry" speaks of no filling, but of what is in it
+      def nobody_elses?(simmer, held = [])
+        named = dish.parts.map { |other| held.include?(other) ? simmer.names_any?(other.lines) ? 1 : 0 : simmer.names(other) }
         named[index] == named.max
       end
 

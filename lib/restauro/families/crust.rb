@@ -11,6 +11,7 @@ module Restauro
         Declarations
         Depth
         Filling
+        Laminated
         Lining
         Mend
         Method

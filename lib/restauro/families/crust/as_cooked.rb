@@ -4,7 +4,7 @@ module Restauro
   module Families
     class Crust
       # How a crust is made and cooked, by its words and by what is chosen: boiling fat or cold; oven, basin, pan, fat.
-      #   Needs recipe, options, style, cover, filling, chilled and hot_filling?.
+      #   Needs recipe, options, style, cover, filling, baking, chilled, laminated? and hot_filling?.
       module AsCooked
         HOT_WATER = DataFiles.words("families/crust/words.yml").fetch(:hot_water)
         GRIDDLED, DRY_PAN, SCALDED, ROLLED_IN =
@@ -38,7 +38,11 @@ module Restauro
           options.blind_oven || (gentle ? Kitchen::OvenTemperature.new(celsius: style.oven_celsius) : oven)
         end
         # @return [Float] C
-        def usual_celsius = hot_oven? ? Constants.fetch(:crust, :hot_celsius) : style.oven_celsius
+        def usual_celsius
+          return Constants.fetch(:crust, :laminated_celsius) if laminated?
+
+          hot_oven? ? Constants.fetch(:crust, :hot_celsius) : style.oven_celsius
+        end
         # @return [Float] min
         def spoonfuls_minutes =
           Constants.fetch(:crust, hot_oven? ? :spoonfuls_hot_minutes : :spoonfuls_minutes)
@@ -81,6 +85,13 @@ module Restauro
           return "hot" if hot_filling?
 
           (open? && filling&.custard? && filling.cooked_first?) || filling&.caramel? ? "room" : "cold"
+        end
+        # @return [String, nil] where the recipe's minutes are far from those that are reckoned
+        def otherwise
+          said, ours = options.bake_minutes, baking.bake_minutes
+          return unless said && ours && (said - ours).abs > ours * Constants.fetch(:crust, :oven_band)
+
+          "the recipe says #{said.round} min, reckoned are #{ours.round}"
         end
         # Cut out of a sheet, baked empty and filled: vol-au-vents.
         def cases? = style.sheet? && !filling.nil? && Cover.words(recipe).match?(CASES)

@@ -60,8 +60,11 @@ module Restauro
           told = dough_words(words)
           return "double" if told == "top" && Cups.cases?(crust)
 
-          told || (lidded_pie?(crust, words) && pie_cover(crust, words)) || "bottom"
+          told || (lidded_pie?(crust, words) && pie_cover(crust, words)) || (flat_sheet?(crust) ? "free" : "bottom")
         end
+
+        # Layers by themselves, with no tin told: weights would press them flat.
+        def flat_sheet?(crust) = crust.laminated? && crust.filling.nil? && crust.options.pan.nil?
 
         # @return [String] bottom where the words line a tin with it, else top
         def lid(words) = words.match?(WORDS.fetch(:lines_the_tin)) ? "bottom" : "top"

@@ -34,11 +34,11 @@ module Restauro
           Heat::Frying.usual(:deep, lines) if pot
         end
 
-        # On top where it covers; for as long as the recipe bakes it.
+        # On top where it covers; for as long as the recipe bakes or fries it.
         def usual(place, recipe, chosen)
           {
             cover: (over(recipe, chosen) if place.covers?),
-            bake_minutes: (place.said.bake_minutes if place.said.baked),
+            bake_minutes: place.said.baked ? place.said.bake_minutes : place.frying&.minutes,
             stew_minutes: place.said.simmer_minutes,
             crowned: (true if place.crowned?(catalogue)),
             round_cm: RoundsSaid.mm(place.dish.recipe)&.then { |wide| wide / 10 },

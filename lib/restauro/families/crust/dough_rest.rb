@@ -3,7 +3,8 @@
 module Restauro
   module Families
     class Crust
-      # What a dough waits for: its fat to set, its yeast to raise it, or nothing but that it stays warm.
+      # What a dough waits for: its fat to set, its yeast to raise it, or nothing but that it stays warm; and how it is
+      # folded between two waits.
       #   Needs @ours, @style and constant.
       module DoughRest
         private
@@ -22,6 +23,19 @@ module Restauro
           Step.new(kind: "rest", text: "Cover it with an oiled sheet; in the warm until it is puffed.",
                    hold_minutes: 20, minutes: Constants.fetch(:batter, :yeast_minutes),
                    look_for: "half as high again; a dent comes back slowly")
+        end
+
+        # Fewer turns than wheat bears: what tears lets the butter out.
+        def folds
+          return unless @ours.laminated?
+
+          Step.new(kind: "shape", hold_minutes: 1440, minutes: constant(:lamination_minutes),
+                   text: "Between two sheets of parchment, dusted with starch: roll it into a strip three times as " \
+                         "long as wide, fold it in three like a letter, turn it a quarter. " \
+                         "#{constant(:laminations).round} times in all, a quarter of an hour in the cold after " \
+                         "every second.",
+                   look_for: "straight edges, butter in streaks; where it shows through, starch on it and into the " \
+                             "cold. It rises less than wheat's: leaves, no towers")
         end
 
         def rest

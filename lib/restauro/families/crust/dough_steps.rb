@@ -22,7 +22,7 @@ module Restauro
           return [*toasted, *binding, mix] if @style.key == "dropped"
 
           shaped = @ours.steamed? || @ours.griddled? ? [] : ShapeSteps.new(@ours).steps
-          [*toasted, *binding, mix, rest, *shaped, (rise if thin?)].compact
+          [*toasted, *binding, mix, rest, folds, *shaped, (rise if thin?)].compact
         end
 
         private
@@ -133,10 +133,14 @@ module Restauro
           return "Stir #{dry} together" if fat.empty?
           return "Stir #{fat} into #{dry}" if !solid_fat? || thin? || suet?
 
+          return "Turn #{fat}, fridge-cold in dice of 1 cm, in #{dry}, and do not rub it in" if @ours.laminated?
+
           "Rub #{fat}, fridge-cold and diced, into #{dry} until it looks like coarse crumbs"
         end
 
         def look
+          return "marbled: lumps of fat are to be seen, they are the layers" if @ours.laminated?
+
           {"thin" => "soft and sticky, spreads under oiled hands", "pressed" => "damp crumbs that hold when squeezed"}
             .fetch(@style.key, "holds together when squeezed, no dry flour; cracks at the edge: a few drops more")
         end

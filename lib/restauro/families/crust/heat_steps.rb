@@ -71,13 +71,6 @@ module Restauro
                    safety: filled? ? ["middle_decides", *@ours.filling.safety] : [])
         end
 
-        def reckoned
-          said, ours = @ours.options.bake_minutes, @baking.bake_minutes
-          return unless said && ours && (said - ours).abs > ours * Constants.fetch(:crust, :oven_band)
-
-          "the recipe says #{said.round} min, reckoned are #{ours.round}"
-        end
-
         def cover_words
           from = @baking.cover_from or return ""
           left = from - (@baking.prebake_minutes || 0)
@@ -89,7 +82,7 @@ module Restauro
 
         def done_words
           middle = @ours.filling&.then { |filling| "the middle at #{filling.done_celsius.round} °C: #{filling.why}" }
-          [("golden" unless @baking.prebaked?), middle, reckoned].compact.join("; ")
+          [("golden" unless @baking.prebaked?), middle, @ours.otherwise].compact.join("; ")
         end
 
         def out_of_the_cups =

@@ -4,6 +4,7 @@ module Restauro
       # What a crust will be: how wet and how fat, how far it reaches, how it bakes, with what is in it.
       class Prediction
         include AsCooked
+        include Laminated
 
         # food Heat::Food of the raw dough · cups Cups of small pies, or nil · rounds Rounds of hand pies, or nil
         attr_reader :recipe, :options, :contents, :style, :cover, :ratio, :stretch, :filling, :food, :cups, :rounds,
