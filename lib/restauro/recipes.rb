@@ -40,6 +40,7 @@ module Restauro
     autoload :Several, "restauro/recipes/several"
     autoload :Served, "restauro/recipes/served"
     autoload :Squeezed, "restauro/recipes/squeezed"
+    autoload :StepLiquid, "restauro/recipes/step_liquid"
     autoload :Headings, "restauro/recipes/headings"
     autoload :PieceWeight, "restauro/recipes/piece_weight"
     autoload :SpoonFilling, "restauro/recipes/spoon_filling"

@@ -27,6 +27,22 @@ RSpec.describe "Choices picked where they matter", :web do
     expect(now[self, "heat"]).to match(/\Aa hot pan, a film of fat\z/)
   end
 
+  it "ask of pancakes for no piece, no tin and no picture of one" do
+    send_form("/swap", swap_fields(recipe: "Pancakes\n200 g flour\n250 ml milk\n2 eggs\nFry 2 minutes a side."), live)
+    shown = page.css(".pick").reject { |pick| pick.key?("hidden") }.map { |pick| pick["id"] }
+    expect(shown).to include("pick-flour", "pick-heat").and(satisfy { |all| (all & %w[pick-piece pick-tin]).empty? })
+    expect(text_of("#picture").join).not_to match(/How it cooks/)
+  end
+
+  it "ask of a batter that goes around something for the piece, of muffins for the tin" do
+    muffins = "Muffins\n200 g flour\n200 ml milk\n2 eggs\n60 g butter\n2 tsp baking powder\nBake 20 minutes at 190C."
+    asked = [muffins, "Battered fish\n4 cod fillets\n200 g flour\n300 ml beer\nDeep fry at 180C."].map do |recipe|
+      send_form("/swap", swap_fields(recipe: recipe), live)
+      %w[piece tin].select { |key| page.at_css("#pick-#{key}")&.then { |pick| !pick.key?("hidden") } }
+    end
+    expect(asked).to eq [%w[tin], %w[piece]]
+  end
+
   it "come down to what it is where the recipe is refused, with no picture beside it" do
     send_form("/swap", swap_fields(recipe: "Shortbread biscuits\n250 g plain flour\n125 g sugar\n200 g butter"), live)
     shown = page.css(".pick").reject { |pick| pick.key?("hidden") }.map { |pick| pick["id"] }

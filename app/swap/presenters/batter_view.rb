@@ -5,6 +5,8 @@ module Restauro
       def family = "batter"
       def ladder = Ladder.new(snapshot[:picture]).to_s
       def section = snapshot[:picture][:section]&.then { |section| SectionPicture.new(section).to_s }
+      # What was kept before this was noted asks as it did.
+      def by_the_piece? = snapshot[:picture].fetch(:by_the_piece, true)
       def how =
         if liquid.nil?
           "as it is"

@@ -110,14 +110,22 @@ module Restauro
 
       private
 
-      # What is folded by the piece can be fried as well as baked; over water, or in a dry pan, it lies in no tin.
       def own
         keys = OF.fetch(@worked.family.key)
-        crust = @worked.swap&.ours if @worked.family.key == "crust"
-        return keys unless crust
-        return keys - %i[pan filling] if crust.griddled?
-        return keys - %i[pan] if crust.steamed?
-        return keys unless crust.by_the_piece?
+        ours = @worked.swap&.ours
+        return keys unless ours && respond_to?(:"of_#{@worked.family.key}", true)
+
+        send(:"of_#{@worked.family.key}", ours, keys)
+      end
+
+      # What is poured has no piece; only small ones lie in cups.
+      def of_batter(ours, keys) = keys - [*(:piece unless ours.by_the_piece?), *(:tin unless ours.in_cups?)]
+
+      # What is folded by the piece can be fried as well as baked; over water, or in a dry pan, it lies in no tin.
+      def of_crust(ours, keys)
+        return keys - %i[pan filling] if ours.griddled?
+        return keys - %i[pan] if ours.steamed?
+        return keys unless ours.by_the_piece?
 
         (keys - %i[pan]).map { |key| key == :oven ? :heat : key }
       end

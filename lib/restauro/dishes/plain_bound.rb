@@ -23,7 +23,7 @@ module Restauro
             safety: ["raw_meat"]
           ),
           Families::Step.new(kind: "shape", uses: dust, look_for: "smooth, no cracks",
-                             text: "With wet hands, #{bound_shape}#{"; roll them in #{list(dust)}" if dust.any?}."),
+                             text: "With wet hands, #{bound_shape(mixed)}#{"; roll them in #{list(dust)}" if dust.any?}."),
           *cooked_balls(lines, fat)
         ]
       end
@@ -77,8 +77,15 @@ module Restauro
         ]
       end
 
-      def bound_shape =
-        Bound.flat?(@part.recipe.title) ? "flat cakes a finger thick" : "balls the size of a walnut"
+      # As many as the recipe makes of them, each weighed.
+      def bound_shape(lines)
+        flat = Bound.flat?(@part.recipe.title)
+        count = Said.of(@part.recipe).makes
+        return flat ? "flat cakes a finger thick" : "balls the size of a walnut" unless count
+
+        each = lines.sum { |line| line.grams&.value.to_f } / count
+        "#{count} #{flat ? "flat cakes a finger thick" : "balls"}, #{each.round} g each"
+      end
     end
   end
 end

@@ -44,7 +44,6 @@ module Restauro
       STEAMS = DataFiles.words("dishes/words.yml").fetch(:steams)
       SIMMERS, BOILS, RESTS = DataFiles.words("dishes/words.yml").values_at(:simmers, :boils_in_water, :rests_for)
       NO_OVEN = DataFiles.words("dishes/words.yml").fetch(:no_oven)
-      DEGREES = /\d{3}\s*°?\s*[CF]\b|gas (?:mark )?\d/i
       HOT_TIN, COOKS, BAKED_VERB =
         DataFiles.words("dishes/words.yml").values_at(:fat_in_its_tin, :cooks_for, :baked_verb)
       PAN_WORD, DRY_PAN = DataFiles.words("dishes/words.yml").values_at(:pan, :a_dry_pan)
@@ -137,7 +136,7 @@ module Restauro
       def minutes(texts, words)
         first_in(
           texts.select do |text|
-            text.match?(words) || (words == BAKES && OvenSaid.with_unit(text).match?(DEGREES))
+            text.match?(words) || (words == BAKES && degrees_alone?(text))
           end
         ) do |text|
           found = times(text, words)

@@ -11,7 +11,10 @@ module Restauro
 
       # "Bake for 30", "180 for 35-40": nobody bakes for hours, or for so many who eat.
       BARE_MINUTES = /\bfor\s+(?:about\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?(?=\s*(?:[.,;]|\z))/i
-      private_constant :BARE_MINUTES
+      # Gnocchi, and what is filled and boiled.
+      BOILED = Regexp.union(DOUGH_OF_ROOTS, DataFiles.words("families/dough/shapes.yml").fetch(:filled))
+      DEGREES = /\d{3}\s*°?\s*[CF]\b|gas (?:mark )?\d/i
+      private_constant :BARE_MINUTES, :DEGREES, :BOILED
 
       private
 
@@ -28,8 +31,13 @@ module Restauro
       # "Stew the meat for 2 hours, then bake at 200C for 30 minutes" is two.   @return [Array<String>]
       def stove_first(text)
         stove, bake = text.match(STOVE_THEN_BAKE)&.captures
-        stove && !stove.match?(BAKES) && !OvenSaid.of(stove) ? [stove, bake] : [text]
+        # Degrees before the bake are those of the fat.
+        apart = stove && !stove.match?(BAKES) && (stove.match?(FRIES) || !OvenSaid.of(stove))
+        apart ? [stove, bake] : [text]
       end
+
+      # Of an oven, then: no fat is spoken of.
+      def degrees_alone?(text) = OvenSaid.with_unit(text).match?(DEGREES) && !text.match?(FRIES)
 
       # What comes before the last heat: after it, what stands is cooked.
       def before_its_heat(sentences) =
@@ -67,7 +75,7 @@ module Restauro
       # Vegetables that are roasted before the dish they lie in is baked, or before they are mashed for a dough.
       def without_roasted(sentences, title)
         sentences.reject.with_index do |text, at|
-          text.match?(ROASTED) && (title.match?(DOUGH_OF_ROOTS) || sentences.drop(at + 1).any? { |one| baked_on?(one) })
+          text.match?(ROASTED) && (title.match?(BOILED) || sentences.drop(at + 1).any? { |one| baked_on?(one) })
         end
       end
 

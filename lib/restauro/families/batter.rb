@@ -95,7 +95,8 @@ module Restauro
           target: swap.target,
           wheat: estimate(swap.wheat.ratio),
           ours: estimate(swap.ours.ratio),
-          section: Batter.section(swap.ours)
+          section: Batter.section(swap.ours),
+          by_the_piece: swap.ours.by_the_piece?
         }
       end
 

@@ -35,7 +35,7 @@ module Restauro
       def mixture_g
         mixed = bound? ? %w[other puree cheese] : %w[other puree]
         lines = recipe.ingredients.select { |line| mixed.include?(line.role) && line.grams }
-        loose = recipe.title.to_s.match?(Breading::Lines::CAKES) ||
+        loose = recipe.title.to_s.match?(Breading::Lines::CAKES) || Breading::Mixture.blitzed?(recipe) ||
           lines.any? { |line| line.role == "puree" || line.inside? || line.text.match?(Breading::Lines::LOOSE) }
         lines.sum { |line| line.grams.value } if loose && lines.any?
       end

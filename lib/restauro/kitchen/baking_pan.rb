@@ -16,30 +16,36 @@ module Restauro
       end
 
       # @param text [String] "23 cm round 3 cm deep", "9x13 in", "20x30 cm 5 cm deep", "28x20 cm oval", "8 inch
-      #   square"
+      #   square", "33 x 23 x 5 cm", "23 x 2.5 cm fluted": what is no wider than a tin is high is its height
       # @return [BakingPan, nil]
       def self.parse(text)
-        sides = BakingPan::SIDES.match(text) or return
-        shape = shape_of(text, sides)
-        factor = sides[:unit].match?(/\Ac/i) ? 1.0 : BakingPan::CM_PER_INCH
-        length, width = [sides[:a], sides[:b] || sides[:a]].map { |side| Numbers.value(side).to_f * factor }
-        return unless shape
+        found = BakingPan::SIDES.match(text) or return
+        sides, depth = sides_and_depth(found)
+        shape = shape_of(text, sides, depth) or return
 
         new(
           shape: shape,
-          length_cm: length,
-          width_cm: width,
-          depth_cm: depth(text),
+          length_cm: sides.first,
+          width_cm: sides.last,
+          depth_cm: depth || depth(text),
           loose: text.match?(/\bloose|\bspringform/i)
         )
       end
 
-      # @return [Symbol, nil] round, rectangle or oval
-      def self.shape_of(text, sides)
-        return :oval if text.match?(/\boval\b/i)
-        return :rectangle if sides[:b] || text.match?(/\bsquare\b/i)
+      # @return [Array(Array<Float>, Float)] cm: one side or two; how high, or nil
+      def self.sides_and_depth(found)
+        factor = found[:unit].match?(/\Ac/i) ? 1.0 : BakingPan::CM_PER_INCH
+        sides = %i[a b c].filter_map { |name| found[name] }.map { |side| Numbers.value(side).to_f * factor }
+        high = sides.length > 2 || (sides.length == 2 && sides.last < BakingPan::LEAST_SIDE_CM)
+        high ? [sides[0...-1], sides.last] : [sides, nil]
+      end
 
-        :round if text.match?(/\bround|\bcircle|\btart\b|\bpie\b|\bcake tin|\bspringform|\bdiameter/i)
+      # @return [Symbol, nil] round, rectangle or oval
+      def self.shape_of(text, sides, depth)
+        return :oval if text.match?(/\boval\b/i)
+        return :rectangle if sides.length > 1 || text.match?(/\bsquare\b/i)
+
+        :round if depth || text.match?(/\bround|\bcircle|\btart\b|\bpie\b|\bflan\b|\bfluted|\bcake tin|\bspringform|\bdiameter/i)
       end
 
       # @return [Float, nil] cm
@@ -74,7 +80,11 @@ module Restauro
 
     BakingPan::CM_PER_INCH = 2.54
     BakingPan::UNIT = /(?<unit>cm|centimetres?|in\b|inch(?:es)?|")/
+    # A second side that is smaller is a height: "23 x 2.5 cm", "9 x 2 in".
+    BakingPan::LEAST_SIDE_CM = 7.5
+    BakingPan::TIMES = /[\s-]*(?:cm|in(?:ch(?:es)?)?|")?[\s-]*(?:x|×|by)[\s-]*/
     BakingPan::SIDES =
-      /(?<a>#{Numbers::DIGITS})\s*(?:(?:x|×|by)\s*(?<b>#{Numbers::DIGITS}))?\s*-?\s*#{BakingPan::UNIT}(?!\s*deep)/i
+      /(?<a>#{Numbers::DIGITS})(?:#{BakingPan::TIMES}(?<b>#{Numbers::DIGITS}))?
+        (?:#{BakingPan::TIMES}(?<c>#{Numbers::DIGITS}))?\s*-?\s*#{BakingPan::UNIT}(?!\s*deep)/ix
   end
 end

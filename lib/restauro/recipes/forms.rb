@@ -20,13 +20,17 @@ module Restauro
         end
         @tin = Regexp.new(table.dig("tinned", "pattern"), Regexp::IGNORECASE)
         @tinned = table.dig("tinned", "names").transform_keys { |word| /\A#{table.dig("tinned", "cut")}#{word}\b/i }
+        @stocks = table.fetch("stock").map { |pattern| Regexp.new(pattern, Regexp::IGNORECASE) }
         @ground = Regexp.new(table.dig("ground", "pattern"), Regexp::IGNORECASE)
         @nuts = table.dig("ground", "names").transform_keys { |word| /\A(?:#{word})\z/i }
         freeze
       end
 
-      # @param text [String] plain   @return [String] the same amount of juice by volume, or the text as it was
+      # @param text [String] plain   @return [String] the same amount of juice or stock by volume, or the text as it was
       def poured(text)
+        stock = @stocks.lazy.filter_map { |pattern| pattern.match(text) }.first
+        return "#{stock[:amount].strip} #{stock[:kind]}stock" if stock
+
         plain = in_english(Numbers.plain(text))
         return text.sub(SQUEEZE, '\k<squeeze> of \k<fruit> juice') unless plain.match?(/juice/i)
 

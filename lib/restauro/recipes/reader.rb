@@ -10,7 +10,7 @@ module Restauro
         @gluten_words = gluten_words
         @outline = Outline.new(@line_reader)
         @readings = [
-          SameVolume.new(@line_reader, catalogue),
+          StepLiquid.new(@line_reader), SameVolume.new(@line_reader, catalogue),
           Squeezed.new(@line_reader), PanJuices.new(@line_reader), Served.new(catalogue), FriedByName,
           SlicedByName, RolledUp,
           Infused, PotWater, CrackedIn, BoiledEggs, PartedEggs, Poached, TakenOff.new(@line_reader),

@@ -47,11 +47,11 @@ module Restauro
         line.ingredient == "wheat_biscuit_crumbs" &&
           (line.text.match?(WARM_BISCUITS) || (title.role == "title" && title.text.match?(WITH_GRAVY)))
 
-      # Honey and syrup that a step only trickles over what is done.
+      # Honey, syrup and mustard that a step only trickles over what is done, or serves with it.
       def drizzled(lines)
         sentences = Sentences.of_steps(lines).map(&:downcase)
         lines.map do |line|
-          next line unless sweet?(line) && line.role == "other"
+          next line unless (sweet?(line) || line.kind == "late") && line.role == "other"
 
           told = sentences.select { |text| line.name_text.to_s.downcase.scan(/\p{L}{4,}/).any? { |word| text.include?(word) } }
           told.any? && told.all?(OVER_AT_LAST) ? beside(line) : line

@@ -37,6 +37,10 @@ module Restauro
           low, value, high = [ratio.high, ratio.value, ratio.low].map { |r| Hydration::Batter.viscosity_pa_s(r) }
           Estimate.new(low: low, value: value, high: high)
         end
+        # Whether it is cooked piece by piece, whose thickness is asked for.
+        def by_the_piece? = %w[coating fritter patty].include?(style)
+        # Whether it is shared among the cups of a tin.
+        def in_cups? = %w[muffin pudding].include?(style)
         # @return [Float] share of its weight
         def water_share = weights.sum { |ingredient, g| ingredient.water_pct / 100 * g } / grams
 

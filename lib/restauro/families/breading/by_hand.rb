@@ -26,7 +26,7 @@ module Restauro
         def cooked_first
           raw = @lines.mixture.reject { |line| line.text.match?(CompanionKinds::READY) }
           roots = raw.select { |line| Dough::Contents.raw?(line.ingredient) }
-          fish = raw.select { |line| line.kind == "fish" && !line.text.match?(Lines::LOOSE) }
+          fish = raw.select { |line| line.kind == "fish" && !@lines.blitzed? && !line.text.match?(Lines::LOOSE) }
           [(Companions.boil_roots(roots, @catalogue) if roots.any?), (poached(fish) if fish.any?)]
         end
 

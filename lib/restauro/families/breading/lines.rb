@@ -19,6 +19,7 @@ module Restauro
         def initialize(swap, catalogue)
           @all = swap.ours.recipe.ingredients
           @bound = swap.ours.bound?
+          @blitzed = Mixture.blitzed?(swap.ours.recipe)
           @meals = @all.select { |line| catalogue.find_key(line.ingredient)&.group == "meal" }
           @title = swap.ours.recipe.title.to_s
           @dredged = swap.ours.dredged?
@@ -35,7 +36,7 @@ module Restauro
         # @return [Array<Array<Recipes::Line>>] one list for each dish
         def dishes
           meal = coarse + behind_the_egg
-          dust, wet, crumb = of(DUST) - meal, of(WET) - mixture - inside - soak - squeezed, meal + crumbs
+          dust, wet, crumb = of(DUST) - meal - mixture, of(WET) - mixture - inside - soak - squeezed, meal + crumbs
           first = dust.any? ? dust : crumb
           first.concat(of(%w[seasoning acid]) - seasoned) unless cakes?
           (egg_first? ? [wet, dust, crumb] : [dust, wet, crumb]).reject(&:empty?)
@@ -136,9 +137,11 @@ module Restauro
         # Herbs and seeds in the crumbs.
         def finishing =
           (@companions.at("finish") - beside - butter - pinned).select { |line| %w[herb late].include?(line.kind) }
-        # Mayonnaise in cakes binds them; else it is eaten with what is coated.
-        def beside =
-          cakes? ? [] : @companions.at("finish").select { |line| line.kind == "late" && line.text.match?(BESIDE) }
+        # Mayonnaise in cakes binds them, but behind their buns; else it is eaten with what is coated.
+        def beside
+          late = @companions.at("finish").select { |line| line.kind == "late" && line.text.match?(BESIDE) }
+          cakes? ? late & @all.drop_while { |line| !bread.include?(line) } : late
+        end
         def squeezed = @all & @squeezed
         def of(roles) = @all.select { |line| roles.include?(line.role) }
       end

@@ -4,7 +4,7 @@ module Restauro
   module Families
     class Breading
       # What is mixed and shaped before it is coated: cakes, croquettes, patties.
-      #   Needs @all, @bound, @title, companions, table, wrapped and of.
+      #   Needs @all, @bound, @blitzed, @title, companions, table, wrapped and of.
       module Mixture
         SOFT = %w[cream_cheese ricotta].freeze
         private_constant :SOFT
@@ -16,6 +16,13 @@ module Restauro
         # Without meat, and rolled as sausages are.
         SAUSAGES = DataFiles.words("families/breading/words.yml").fetch(:sausages)
 
+        SHAPED, BLITZED = DataFiles.words("families/breading/words.yml").values_at(:shaped_by_step, :blitzed)
+        private_constant :SHAPED, :BLITZED
+
+        # Fish or meat that steps chop to a paste, raw, and shape.   @param recipe [Recipes::Recipe]
+        def self.blitzed?(recipe) =
+          [SHAPED, BLITZED].all? { |words| recipe.steps.any? { |line| line.text.match?(words) } }
+
         # @return [String] what the mixture is shaped into
         def shaped = rolls? || @title.match?(SAUSAGES) ? "short rolls" : "flat cakes"
 
@@ -24,10 +31,12 @@ module Restauro
           return [] unless cakes? && wrapped.empty?
 
           (@companions.lines - table) + of(%w[puree seasoning acid]) +
-            (@bound ? of(%w[cheese liquid]) : binding | soft_cheese)
+            (@bound ? of(%w[cheese liquid]) : binding | soft_cheese | starch_with_it)
         end
 
-        def cakes? = @bound || of(%w[puree]).any? || minced? || @title.match?(CAKES) || rolls?
+        def cakes? = @bound || @blitzed || of(%w[puree]).any? || minced? || @title.match?(CAKES) || rolls?
+        # Chopped to a paste, raw.
+        def blitzed? = @blitzed
         # Whether crumbs and egg are in them.
         def bound? = @bound
         # Croquettes of a root that is still raw: mashed first.
@@ -46,8 +55,20 @@ module Restauro
         def binding
           return mixed_behind & of(%w[egg cheese]) if mixed_behind.intersect?(of(%w[egg]))
 
-          eggs, dust = of(%w[egg]), @all.index { |line| Lines::DUST.include?(line.role) }
+          eggs, dust = of(%w[egg]), dusting_at
           eggs.length > 1 && dust ? eggs & @all.first(dust) : []
+        end
+
+        # Where the dish of flour stands: the last of two, with eggs to dip in behind it.   @return [Integer, nil]
+        def dusting_at
+          dust = of(Lines::DUST).select { |line| @all.drop(@all.index(line)).any? { |one| one.role == "egg" } }
+          (@blitzed ? dust.last : of(Lines::DUST).first)&.then { |line| @all.index(line) }
+        end
+
+        # Starch behind the egg that binds, where a dish of flour follows.
+        def starch_with_it
+          dust = of(Lines::DUST)
+          dust.length > 1 && binding.any? && @all.index(dust.first) > @all.index(binding.first) ? [dust.first] : []
         end
 
         # What is listed behind a coat that is whole by then: its egg, its crumbs, and then what they go around.
