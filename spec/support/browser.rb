@@ -94,8 +94,8 @@ Capybara.server = :puma, {Silent: true}
 Capybara.default_driver = :chromium
 # Long enough for a machine whose processor is lent out: it bounds the wait for an answer, and no check.
 Capybara.default_max_wait_time = 20
-# The pages have no frames: axe runs in the page itself. Its other way opens an empty tab and gives that one second, which a
-# machine whose processor is lent out does not keep.
+# The pages have no frames: axe runs in the page itself. Its other way opens an empty tab and gives that one second: a
+# machine whose processor is lent out takes longer.
 Axe::Configuration.instance.legacy_mode = true
 
 RSpec.configure do |config|

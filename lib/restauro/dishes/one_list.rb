@@ -17,7 +17,10 @@ module Restauro
       include ToppedInList
       include UnderWhiteSauce
 
-      # Ways to split a list without a heading.
+      # Ways to split a list, whatever is over it.
+      WAYS = %i[under_cheese stuffed hollowed rice_balls sandwiched turned_in_sauce over_a_coat bound dumplings rolled
+                slices_over layered under_white_sauce].freeze
+      # Ways to split one without a heading.
       UNNAMED = %i[filo_over crumb_topping crumbs_over_food dropped_over roasted meringue_over cream_over crust_first
                    dredged iced pancakes over_a_dough filled_dough eggs_aside named_aside beside_fried].freeze
       TO_FILL = %i[crust_first pancakes filled_dough].freeze
@@ -35,18 +38,17 @@ module Restauro
 
       # @param group [Grouping::Group]   @return [Array<Grouping::Group>] itself alone, or its pieces
       def split(group)
-        under_cheese(group) || stuffed(group) || hollowed(group) || rice_balls(group) || sandwiched(group) || turned_in_sauce(group) ||
-          over_a_coat(group) || bound(group) || dumplings(group) || rolled(group) || slices_over(group) ||
-          layered(group) || under_white_sauce(group) || (unnamed(group) unless group.label) || pieces(group)
+        first_of(WAYS, group) || (unnamed(group) unless group.label) || pieces(group)
       end
 
       private
 
       def part(label, lines) = Grouping::Group.new(label, lines)
       def unnamed(group)
-        ways = filling_named? ? UNNAMED - TO_FILL : UNNAMED
-        ways.lazy.filter_map { |how| send(how, group) }.first
+        first_of(filling_named? ? UNNAMED - TO_FILL : UNNAMED, group)
       end
+
+      def first_of(ways, group) = ways.lazy.filter_map { |how| send(how, group) }.first
 
       # What goes in has its own heading: nothing else does.
       def filling_named? = @recipe.ingredients.any? { |line| line.part.to_s.match?(Recipes::Parts::FILLING) }

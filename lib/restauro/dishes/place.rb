@@ -52,7 +52,7 @@ module Restauro
       # Whether it may be any part's: no other one is spoken of.
       # @param held [Array<Part>] inside it: "fill and fry" speaks of no filling, but of what is in it
       def nobody_elses?(simmer, held = [])
-        named = dish.parts.map { |other| held.include?(other) ? simmer.names_any?(other.lines) ? 1 : 0 : simmer.names(other) }
+        named = dish.parts.map { |other| simmer.names(other, itself: !held.include?(other)) }
         named[index] == named.max
       end
 

@@ -14,9 +14,7 @@ module Restauro
 
       def place(group, groups)
         return :main if groups.length == 1 || group.label.to_s.match?(Recipes::Parts::FILLING)
-        return :top if group.label.to_s.match?(Crowning::MERINGUE)
-        return :top if last?(group) && Crowning.cold?(group.lines, @catalogue)
-        return :top if group.label == OneList::ON_TOP
+        return :top if named_top?(group)
         return :main if thickened?(group) || CrustOfCrumbs.of?(@recipe.title, group.lines)
         return :main if Bound.by_crumbs?(group.lines, group.label || @recipe.title)
         return :top if CrackedEggs.alone?(group.lines) || FiloOver.alone?(group.lines)
@@ -28,6 +26,11 @@ module Restauro
 
       def strewn?(group) =
         group.lines.any? { |line| LineKinds.strewn?(line) } && group.lines.none? { |line| wet?(line) }
+
+      # A meringue, slices over a stew, what goes on when all else is done.
+      def named_top?(group) =
+        group.label.to_s.match?(Crowning::MERINGUE) || group.label == OneList::ON_TOP ||
+          (last?(group) && Crowning.cold?(group.lines, @catalogue))
 
       def last?(group) = group.label == WHIPPED || group.label.to_s.match?(Grouping::FINISH)
 

@@ -23,7 +23,8 @@ module Restauro
             safety: ["raw_meat"]
           ),
           Families::Step.new(kind: "shape", uses: dust, look_for: "smooth, no cracks",
-                             text: "With wet hands, #{bound_shape(mixed)}#{"; roll them in #{list(dust)}" if dust.any?}."),
+                             text: "With wet hands, #{bound_shape(mixed)}" \
+                                   "#{"; roll them in #{list(dust)}" if dust.any?}."),
           *cooked_balls(lines, fat)
         ]
       end

@@ -16,7 +16,7 @@ module Restauro
         host = Hollowed.host(@part.recipe, lines)
         rest = lines - [host]
         inside = raw?(rest, host) ? [mixed_raw(rest)] : steps(rest)
-        Hollowed.leaf?(host) ? [*inside, blanched(host), wrapped(host)] : [*inside, spooned_in(host)]
+        Hollowed.leaf?(host) ? [*inside, blanched(host), wrapped] : [*inside, spooned_in(host)]
       end
 
       def raw?(lines, host)
@@ -37,9 +37,10 @@ module Restauro
       def blanched(host) =
         Families::Step.new(kind: "boil", uses: [host], minutes: Constants.fetch(:making, :blanched_leaf_minutes),
                            look_for: "they bend without a crack", safety: ["boiling_water"],
-                           text: "Boil #{list([host])}, leaf from leaf, in salted water; drain, cut the thick rib flat.")
+                           text: "Boil #{list([host])}, leaf from leaf, in salted water; drain, cut the thick rib " \
+                                 "flat.")
 
-      def wrapped(host) =
+      def wrapped =
         Families::Step.new(kind: "shape", look_for: "nothing shows at the ends",
                            text: "The filling on the leaves: fold the sides in, roll each up tight, the seam below.")
     end

@@ -6,7 +6,8 @@ module Restauro
     #   Needs @title, part, flour?, wet?.
     module PotatoesAside
       MASHED, MASH_BESIDE, CHIPS, FRIES, LAID_ON_TOP =
-        DataFiles.words("dishes/words.yml").values_at(:mash_over, :mash_beside, :chips_beside, :fries, :roots_laid_on_top)
+        DataFiles.words("dishes/words.yml")
+          .values_at(:mash_over, :mash_beside, :chips_beside, :fries, :roots_laid_on_top)
       ON_TOP = "Potato slices"
       UNDER = %w[cooked_egg fish simmer wilt].freeze
 

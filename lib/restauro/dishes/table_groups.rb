@@ -64,7 +64,7 @@ module Restauro
       # @return [Array<String>] sentences that name it; of one that turns the pieces, from there on
       def said(line)
         words = line.name_text.to_s.downcase.scan(/\p{L}{4,}/)
-        Recipes::Sentences.of_steps(@recipe.lines).map { |text| text[/#{TOSSED_IN}.*/i] || text }
+        Recipes::Sentences.of_steps(@recipe.lines).map { |text| text[(text.index(TOSSED_IN) || 0)..] }
           .select { |text| words.any? { |word| text.downcase.include?(word) } }
       end
 

@@ -7,8 +7,10 @@ module Restauro
     #   minutes min in all · sides Array of min, of one side and the other · text the sentence that says it · about the
     #   words since the time before it, in lower case
     Timing = Value.of(:minutes, :sides, :text, :about) do
-      # How many of a part's things it names, and the part itself.   @param part [Part]   @return [Integer]
-      def names(part) = part.lines.count { |line| names_any?([line]) } + (spoken?(part.name.to_s) ? 1 : 0)
+      # How many of a part's things it names, and the part itself.   @param part [Part]
+      # @param itself [Boolean] whether the part's own name counts   @return [Integer]
+      def names(part, itself: true) =
+        part.lines.count { |line| names_any?([line]) } + (itself && spoken?(part.name.to_s) ? 1 : 0)
 
       # @param lines [Array<Recipes::Line>]
       def names_any?(lines) = lines.any? { |line| !line.words? && spoken?(line.name_text.to_s) }

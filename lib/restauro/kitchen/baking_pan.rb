@@ -45,7 +45,7 @@ module Restauro
         return :oval if text.match?(/\boval\b/i)
         return :rectangle if sides.length > 1 || text.match?(/\bsquare\b/i)
 
-        :round if depth || text.match?(/\bround|\bcircle|\btart\b|\bpie\b|\bflan\b|\bfluted|\bcake tin|\bspringform|\bdiameter/i)
+        :round if depth || text.match?(BakingPan::ROUND)
       end
 
       # @return [Float, nil] cm
@@ -79,6 +79,7 @@ module Restauro
     end
 
     BakingPan::CM_PER_INCH = 2.54
+    BakingPan::ROUND = /\bround|\bcircle|\btart\b|\bpie\b|\bflan\b|\bfluted|\bcake tin|\bspringform|\bdiameter/i
     BakingPan::UNIT = /(?<unit>cm|centimetres?|in\b|inch(?:es)?|")/
     # A second side that is smaller is a height: "23 x 2.5 cm", "9 x 2 in".
     BakingPan::LEAST_SIDE_CM = 7.5

@@ -53,7 +53,8 @@ module Restauro
         lines.map do |line|
           next line unless (sweet?(line) || line.kind == "late") && line.role == "other"
 
-          told = sentences.select { |text| line.name_text.to_s.downcase.scan(/\p{L}{4,}/).any? { |word| text.include?(word) } }
+          words = line.name_text.to_s.downcase.scan(/\p{L}{4,}/)
+          told = sentences.select { |text| words.any? { |word| text.include?(word) } }
           told.any? && told.all?(OVER_AT_LAST) ? beside(line) : line
         end
       end

@@ -27,15 +27,13 @@ module Restauro
 
         # @return [Array<Recipes::Line>] what is whisked together dry
         def dry =
-          @all.select { |line| (DRY_ROLES.include?(line.role) && !yeast.include?(line)) || sugar?(line, runny: false) } +
+          @all.select { |line| (DRY_ROLES.include?(line.role) && !line.yeast?) || sugar?(line, runny: false) } +
             (coating? ? [] : @all.select(&:dusted_on?))
         # @return [Array<Recipes::Line>] what is woken in the liquid first
         def yeast = @all.select(&:yeast?)
         # @return [Array<Recipes::Line>] what goes in with the liquid
         def wet =
-          @all.select do |line|
-            (WET_ROLES.include?(line.role) && group(line) != "fruit" && !line.equal?(@liquid)) || sugar?(line, runny: true)
-          end - pan_fat
+          @all.select { |line| poured?(line) || sugar?(line, runny: true) } - pan_fat
         # @return [Array<Recipes::Line>] what comes from the fridge
         def cold = @all.select { |line| line.role == "egg" || group(line) == "liquid" }
         def gum? = @all.any? { |line| %w[xanthan_gum guar_gum].include?(line.ingredient) }
@@ -137,6 +135,8 @@ module Restauro
           else
             (@companions.lines - @companions.at("table")) + @all.select { |line| line.role == "cheese" } + fruit
           end
+        def poured?(line) =
+          WET_ROLES.include?(line.role) && group(line) != "fruit" && !line.equal?(@liquid)
         # Honey and syrup have water in them.
         def sugar?(line, runny:) =
           group(line) == "sugar" &&

@@ -37,7 +37,8 @@ module Restauro
           filling = @ours.filling
           middle = "the middle at #{filling.done_celsius.round} °C: #{filling.why}" if filling
           Step.new(kind: "fry", text: "#{fat.words}; turn them.", celsius: @ours.frying.celsius, batches: fat.batches,
-                   minutes: (2 * minutes).round / 2.0, look_for: ["golden all round", middle, @ours.otherwise].compact.join("; "),
+                   minutes: (2 * minutes).round / 2.0,
+                   look_for: ["golden all round", middle, @ours.otherwise].compact.join("; "),
                    uses: FillSteps.glaze(@ours.recipe), caution: "What leaks spits: lower them in away from you.",
                    safety: filling ? filling.safety : [])
         end

@@ -48,7 +48,8 @@ module Restauro
         end
 
         def cook
-          Step.new(kind: "fry", minutes: @ours.options.bake_minutes || figure(:griddle_minutes), batches: count, attended: true,
+          minutes = @ours.options.bake_minutes || figure(:griddle_minutes)
+          Step.new(kind: "fry", minutes: minutes, batches: count, attended: true,
                    text: "One at a time: peel it off into the pan, turn it when it blisters, half the minutes on " \
                          "each side.",
                    look_for: "brown spots, still bends; stiff means too long or too dry")
