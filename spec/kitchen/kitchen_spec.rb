@@ -44,7 +44,15 @@ RSpec.describe Restauro::Kitchen do
       "9x13 in" => [754.8, nil],
       "20x30 cm 5 cm deep" => [600.0, 3000.0],
       "28x20 cm oval" => [439.8, nil],
-      "8 inch square" => [412.9, nil]
+      "8 inch square" => [412.9, nil],
+      # Three sides have a height; so have two of which one is no higher than a tin is.
+      "33 x 23 x 5 cm" => [759.0, 3795.0],
+      "13 x 9 x 2-inch dish" => [754.8, 3834.6],
+      "23 x 2.5cm fluted tin" => [415.5, 1038.7],
+      "9 x 2 inch cake pan" => [410.4, 2085.0],
+      "20cm x 30cm tray" => [600.0, nil],
+      "9-by-13-inch pan" => [754.8, nil],
+      "35 x 12 cm tart tin" => [420.0, nil]
     }.each do |text, (area, volume)|
       it("#{text} is #{area} cm2") do
         expect(described_class.parse(text).then { |pan| [pan.area_cm2.round(1), pan.millilitres&.round(1)] }).to eq [

@@ -23,7 +23,12 @@ RSpec.describe Restauro::Recipes::LineReader do
     "1 cup (240 ml) milk" => ["whole_milk", 244.0, "liquid"],
     "2 T flour" => ["wheat_flour", 15.0, "flour"],
     "2 tbsp flour, plus 1 tbsp for dusting" => ["wheat_flour", 15.0, "flour"],
-    "1 dl milk" => ["whole_milk", 103.1, "liquid"]
+    "1 dl milk" => ["whole_milk", 103.1, "liquid"],
+    # A cube with its water is stock, a cube alone seasons.
+    "1 vegetable stock cube, made up to 300ml" => ["stock", 304.3, "liquid"],
+    "2 stock cubes made up with 1 litre water" => ["stock", 1014.4, "liquid"],
+    "stock made with 1 cube and 450 ml water" => ["stock", 456.5, "liquid"],
+    "1 stock cube, crumbled" => ["stock_cube", 10.0, "seasoning"]
   }.each do |text, (key, grams, role)|
     it "#{text} is #{grams || "an unknown amount"} g of #{key}" do
       found = line(text)

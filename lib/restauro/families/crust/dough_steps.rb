@@ -31,7 +31,7 @@ module Restauro
         def lines(*roles) = own.select { |line| line.counted? && roles.include?(line.role) }
         def flours = list(@swap.flours)
         def fat = list(lines("fat"))
-        def solid_fat? = lines("fat").any? { |line| !%w[neutral_oil olive_oil].include?(line.ingredient) }
+        def solid_fat? = lines("fat").any? { |line| !Laminated::OILS.include?(line.ingredient) }
         # Shredded as it is sold.
         def suet? = lines("fat").all? { |line| line.ingredient == "suet" }
         def psyllium? = @swap.binder&.ingredient.to_s.start_with?("psyllium")
