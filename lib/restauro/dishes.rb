@@ -100,6 +100,7 @@ module Restauro
       StewAndDumplings
       TableGroups
       Tastes
+      ThickensThePot
       Timeline
       Timing
       TimeSaid

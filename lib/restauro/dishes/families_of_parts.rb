@@ -19,8 +19,7 @@ module Restauro
       def family_of(group, recipe)
         given = @given[group.label.to_s.downcase]
         return given == "none" ? nil : given if given
-        return if Bound.by_crumbs?(group.lines, group.label || @recipe.title)
-        return if Roast.stuffed?(@recipe, group.lines)
+        return if crumbs_in_it?(group) || group.label == Crisped::NAME
         return if Hollowed.host(@recipe, group.lines) && !thickened?(group)
         return "sauce" if emulsion?(group, recipe)
         return crumbs_only(group) unless flour?(group.lines) && thickened?(group)
@@ -33,6 +32,10 @@ module Restauro
 
         found.length == 1 ? found.first : settled(found, group)
       end
+
+      # Minced meat or a stuffing: they hold it together.
+      def crumbs_in_it?(group) =
+        Bound.by_crumbs?(group.lines, group.label || @recipe.title) || Roast.stuffed?(@recipe, group.lines)
 
       # Dumplings of flour and water with a filling of their own are rolled out around it.
       def wrapped?(group)

@@ -30,7 +30,7 @@ module Restauro
       private
 
       def headed =
-        Hollowed.together(listed, @recipe)
+        Hollowed.together(ThickensThePot.moved(listed), @recipe)
 
       def listed =
         @recipe.ingredients.chunk_while { |a, b| a.part == b.part }.map { |lines| Group.new(lines.first.part, lines) }

@@ -18,8 +18,8 @@ module Restauro
       include UnderWhiteSauce
 
       # Ways to split a list, whatever is over it.
-      WAYS = %i[under_cheese stuffed hollowed rice_balls sandwiched turned_in_sauce over_a_coat bound dumplings rolled
-                slices_over layered under_white_sauce].freeze
+      WAYS = %i[under_cheese crisp_onions stuffed hollowed rice_balls sandwiched turned_in_sauce over_a_coat bound
+                dumplings rolled slices_over layered under_white_sauce].freeze
       # Ways to split one without a heading.
       UNNAMED = %i[filo_over crumb_topping crumbs_over_food dropped_over roasted meringue_over cream_over crust_first
                    dredged iced pancakes over_a_dough filled_dough eggs_aside named_aside beside_fried].freeze
@@ -88,6 +88,7 @@ module Restauro
       def dredged(group) = named(Dredged.new(@catalogue, @recipe).split(group.lines), Dredged::NAME, Dredged::SAUCE)
       def iced(group) = named(Iced.split(group.lines), nil, Iced::NAME)
       def eggs_aside(group) = named(CrackedEggs.split(group.lines), nil, CrackedEggs::NAME)
+      def crisp_onions(group) = named(Crisped.split(@recipe, group.lines), group.label, Crisped::NAME)
       def rice_balls(group) = named(RiceBalls.split(@title, group.lines), RiceBalls::NAME, nil)
       def over_a_coat(group) = named(OverACoat.split(group.lines), group.label, "Sauce")
       def turned_in_sauce(group)

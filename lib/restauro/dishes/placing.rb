@@ -29,7 +29,7 @@ module Restauro
 
       # A meringue, slices over a stew, what goes on when all else is done.
       def named_top?(group) =
-        group.label.to_s.match?(Crowning::MERINGUE) || group.label == OneList::ON_TOP ||
+        group.label.to_s.match?(Crowning::MERINGUE) || [OneList::ON_TOP, Crisped::NAME].include?(group.label) ||
           (last?(group) && Crowning.cold?(group.lines, @catalogue))
 
       def last?(group) = group.label == WHIPPED || group.label.to_s.match?(Grouping::FINISH)

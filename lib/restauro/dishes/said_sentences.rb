@@ -74,8 +74,10 @@ module Restauro
 
       # Vegetables that are roasted before the dish they lie in is baked, or before they are mashed for a dough.
       def without_roasted(sentences, title)
+        rings = Crisped.baked(sentences)
         sentences.reject.with_index do |text, at|
-          text.match?(ROASTED) && (title.match?(BOILED) || sentences.drop(at + 1).any? { |one| baked_on?(one) })
+          (text.match?(ROASTED) || text.equal?(rings)) &&
+            (title.match?(BOILED) || sentences.drop(at + 1).any? { |one| baked_on?(one) })
         end
       end
 

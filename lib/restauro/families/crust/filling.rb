@@ -55,13 +55,15 @@ module Restauro
           lines = recipe.ingredients
           return false if lines.none? { |line| THICKENS.include?(line.role) } || !sugared?
           return false if lines.none? { |line| line.role == "liquid" } || lines.any? { |line| whole_egg?(line) }
-          return false if fruit? && poured_g <= Constants.fetch(:crust, :juicy_liquid_g)
+          return false if in_its_juice?
 
           found = sauce({})
           !found.nil? && found.flour_equivalents.value >= Constants.fetch(:crust, :chilled_least_e)
         end
 
         # @return [Float] g of liquid: a spoon of lemon juice on fruit is none to boil
+        # Fruit that nothing is poured on.
+        def in_its_juice? = fruit? && poured_g <= Constants.fetch(:crust, :juicy_liquid_g)
         def poured_g = recipe.ingredients.sum { |line| line.role == "liquid" ? line.grams&.value.to_f : 0.0 }
         # Of what weighs anything, unknown things too.   @return [Float] g
         def grams = recipe.ingredients.filter_map(&:grams).sum(0.0, &:value)

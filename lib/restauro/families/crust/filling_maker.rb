@@ -88,7 +88,8 @@ module Restauro
         # With gluten's thickener: the sauce family's own swap, to what holds in a crust.
         def thickened
           swap = @sauce.swap(@recipe, @sauce.options(school: school, with: with, target: target, **choices))
-          FillingSwap.new(pairs: without_crumbs(swap.pairs), sauce: swap, e: swap.target, warnings: swap.warnings)
+          pairs = FillingSwap.tossed(without_crumbs(swap.pairs), @filling)
+          FillingSwap.new(pairs: pairs, sauce: swap, e: swap.target, warnings: swap.warnings)
         rescue InvalidInput => e
           as_it_is([FillingWarnings.by_weight_alone(e)])
         end

@@ -59,7 +59,7 @@ module Restauro
 
           return {shape: "sheets"} if place.between?
 
-          {cutter_mm: Ribbon.width_mm(place.dish.recipe)}.compact
+          {cutter_mm: Ribbon.width_mm(place.dish.recipe), thickness_mm: Ribbon.thick_mm(place.dish.recipe)}.compact
         end
 
         # As the recipe cuts them, so far as a pot holds them.
