@@ -28,7 +28,8 @@ module Restauro
 
       # Aubergine in flour and egg, fried before it is laid between tomatoes and cheese.   @return [Array<Group>, nil]
       def floured_slices(lines)
-        slices = lines.select { |line| Bake.fried_layer?(line) }
+        oil = lines.any?(&:to_fry_in?)
+        slices = lines.select { |line| Bake.fried_layer?(line) || (oil && line.text.match?(Recipes::ToDredge::SLICES)) }
         coat = lines.select { |line| flour?(line) || line.role == "egg" || line.to_fry_in? } + slices
         cheese, sauce = (lines - coat).partition { |line| line.role == "cheese" }
         return if slices.empty? || coat.none? { |line| flour?(line) } || milky?(sauce) || !wet?(sauce)

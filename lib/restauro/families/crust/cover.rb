@@ -73,7 +73,7 @@ module Restauro
         def dough_words(words)
           return "double" if words.match?(WORDS.fetch(:top)) && words.match?(WORDS.fetch(:under_too))
 
-          {double: "double", top: "top", freely: "free"}.find { |name, _| words.match?(WORDS.fetch(name)) }&.last
+          {double: "double", tatin: "top", top: "top", freely: "free"}.find { |name, _| words.match?(WORDS.fetch(name)) }&.last
         end
 
         # Fruit, or what is savoury and sets by nothing: a pie by its name has a lid.
