@@ -30,6 +30,7 @@ module Restauro
         return [] if @in_oven && (@rolled_up || dough?)
         return [around] if @rolled_up
         return [simmered] if filled_in_sauce?
+        return [with_batter] if beside_batter
 
         join = @dish.joins.find { |found| found.how == "over" } or return apart
         from, to = @answers[join.from], @answers[join.to]

@@ -18,7 +18,7 @@ module Restauro
 
       # Pancakes with something in them.
       def rolled_up? = rolled_sheets? ||
-        @dish.joins.any? { |join| join.how == "fills" && @dish.parts[join.to].family == "batter" }
+        @dish.joins.any? { |join| join.how == "fills" && @answers[join.to].pancakes? }
 
       # There are no tubes to be had: a bought sheet, one of fresh dough, or a tortilla, goes around each share.
       def rolled_sheets? = @dish.title.to_s.match?(ROLLED) && !sheet.nil?

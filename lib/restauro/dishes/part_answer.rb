@@ -19,6 +19,11 @@ module Restauro
         def with(**changes) = PartAnswer.new(**to_h.merge(changes))
         # @return [Array<Recipes::Line>] our lines, titles left out
         def lines = pairs.flat_map(&:last).reject(&:words?)
+        # A batter that is poured thin: it goes around something.
+        def pancakes? = batter? && swap.ours.style == "pancake"
+        # A batter that is shared among cups: something goes into it.
+        def puddings? = batter? && swap.ours.in_cups?
+        def batter? = family&.key == "batter" && !swap.nil?
         # Spoonfuls that go onto a stew.
         def dropped? = family&.key == "gnocchi" && !swap.nil? && swap.ours.options.shape == "spooned"
         # Whether nothing of wheat had to be replaced.

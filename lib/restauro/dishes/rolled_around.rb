@@ -6,6 +6,18 @@ module Restauro
     module RolledAround
       private
 
+      # What is made for a batter that goes around nothing.   @return [Join, nil]
+      def beside_batter =
+        @dish.joins.find { |join| join.how == "fills" && @answers[join.to].batter? && !@answers[join.to].pancakes? }
+
+      # Into puddings; under what swims, which is soft in a minute.
+      def with_batter
+        inside, batter = @answers.values_at(beside_batter.from, beside_batter.to)
+        name = inside.name.downcase
+        under = "The #{name}, hot; the pieces on it at the last moment."
+        step(text: batter.puddings? ? "Fill them with the #{name}, hot." : under, part: inside.name, hold_minutes: 5, look_for: "both hot", safety: ["hot_hold"])
+      end
+
       # Pancakes around what was made for them; crumbs go on after.
       def around
         return tight if @answers.any? { |part| part.family&.key == "breading" }

@@ -4,6 +4,9 @@ module Restauro
       # Where a crust lies, told by its title and steps, else by how much dough there is (common practice).
       module Cover
         WORDS = DataFiles.words("families/crust/words.yml")
+        # The first that is said.
+        SAID = {double: "double", tatin: "top", top: "top", freely: "free"}.freeze
+        private_constant :SAID
 
         module_function
 
@@ -73,7 +76,7 @@ module Restauro
         def dough_words(words)
           return "double" if words.match?(WORDS.fetch(:top)) && words.match?(WORDS.fetch(:under_too))
 
-          {double: "double", tatin: "top", top: "top", freely: "free"}.find { |name, _| words.match?(WORDS.fetch(name)) }&.last
+          SAID.find { |name, _| words.match?(WORDS.fetch(name)) }&.last
         end
 
         # Fruit, or what is savoury and sets by nothing: a pie by its name has a lid.
