@@ -15,7 +15,8 @@ module Restauro
         inside, batter = @answers.values_at(beside_batter.from, beside_batter.to)
         name = inside.name.downcase
         under = "The #{name}, hot; the pieces on it at the last moment."
-        step(text: batter.puddings? ? "Fill them with the #{name}, hot." : under, part: inside.name, hold_minutes: 5, look_for: "both hot", safety: ["hot_hold"])
+        step(text: batter.puddings? ? "Fill them with the #{name}, hot." : under, part: inside.name,
+             hold_minutes: 5, look_for: "both hot", safety: ["hot_hold"])
       end
 
       # Pancakes around what was made for them; crumbs go on after.
