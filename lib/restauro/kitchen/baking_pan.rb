@@ -36,7 +36,7 @@ module Restauro
       def self.sides_and_depth(found)
         factor = found[:unit].match?(/\Ac/i) ? 1.0 : BakingPan::CM_PER_INCH
         sides = %i[a b c].filter_map { |name| found[name] }.map { |side| Numbers.value(side).to_f * factor }
-        high = sides.length > 2 || (sides.length == 2 && sides.last < BakingPan::LEAST_SIDE_CM)
+        high = sides.length > 2 || (sides.length == 2 && sides.last < Constants.fetch(:shaping, :least_side_cm))
         high ? [sides[0...-1], sides.last] : [sides, nil]
       end
 
@@ -81,8 +81,6 @@ module Restauro
     BakingPan::CM_PER_INCH = 2.54
     BakingPan::ROUND = /\bround|\bcircle|\btart\b|\bpie\b|\bflan\b|\bfluted|\bcake tin|\bspringform|\bdiameter/i
     BakingPan::UNIT = /(?<unit>cm|centimetres?|in\b|inch(?:es)?|")/
-    # A second side that is smaller is a height: "23 x 2.5 cm", "9 x 2 in".
-    BakingPan::LEAST_SIDE_CM = 7.5
     BakingPan::TIMES = /[\s-]*(?:cm|in(?:ch(?:es)?)?|")?[\s-]*(?:x|×|by)[\s-]*/
     BakingPan::SIDES =
       /(?<a>#{Numbers::DIGITS})(?:#{BakingPan::TIMES}(?<b>#{Numbers::DIGITS}))?
