@@ -3,6 +3,8 @@ module Restauro
     class Dough
       # What a dough will be: how wet, how far it stretches, what pieces it makes and how they boil.
       class Prediction
+        BALLS = %w[round spooned].freeze
+        SO_MANY = DataFiles.words("families/dough/shapes.yml").fetch(:so_many_balls)
         FILLED = DataFiles.words("families/dough/shapes.yml").fetch(:filled)
         EXTRUDED = DataFiles.words("families/dough/shapes.yml").fetch(:extruded)
         SHEETS = DataFiles.words("families/dough/shapes.yml").fetch(:sheets)
@@ -12,15 +14,18 @@ module Restauro
         STRINGS = DataFiles.words("families/dough/shapes.yml").fetch(:strings)
         ROUND = DataFiles.words("families/dough/shapes.yml").fetch(:round)
         DUMPLING = DataFiles.words("families/dough/shapes.yml").fetch(:dumpling)
-        attr_reader :recipe, :options, :contents, :ratio, :stretch, :plan, :boiling
+        attr_reader :recipe, :options, :contents, :ratio, :stretch, :plan, :boiling, :balls
 
         # @param recipe [Recipes::Recipe]   @param catalogue [Catalogue]   @param options [Options]
-        def initialize(recipe, catalogue, options)
+        # @param balls [Integer, nil] how many it makes, where the wheat's own recipe told it
+        def initialize(recipe, catalogue, options, balls: nil)
           @recipe = recipe
+          @balls = balls || balls_told
           @catalogue = catalogue
           @options = options.shaped(told_shape(options))
           @contents = Contents.new(recipe, catalogue, options)
-          @options = @options.with_choices(rope_mm: around_each_mm) if usual_balls? && around_each_mm
+          told = usual_balls? && (around_each_mm || as_many_as_told_mm)
+          @options = @options.with_choices(rope_mm: told) if told
           @ratio = contents.ratio
           @stretch = Hydration::Stretch.of(weights)
           @plan =
@@ -82,7 +87,22 @@ module Restauro
 
         private
 
-        def usual_balls? = @options.shape == "round" && @options.rope_mm == Options.usual(:round_mm)
+        def usual_balls? =
+          BALLS.include?(@options.shape) && @options.rope_mm == Options.usual(:"#{@options.shape}_mm")
+
+        # As many as a step rolls or drops.   @return [Integer, nil]
+        def balls_told
+          told = recipe.steps.lazy.filter_map { |line| SO_MANY.match(line.text)&.captures&.compact&.first }.first.to_i
+          told if told.positive?
+        end
+
+        # Balls of all the dough.   @return [Float, nil] mm
+        def as_many_as_told_mm
+          return unless balls && grams.positive?
+
+          wide = Shaping::Plan.ball_mm(1e6 * grams / raw_density / balls)
+          wide if wide.between?(*%i[least_ball_mm most_mm].map { |name| Constants.fetch(:dough, name) })
+        end
 
         # Balls of all the dough, one around each fruit.   @return [Float, nil] mm
         def around_each_mm

@@ -47,7 +47,7 @@ module Restauro
         # @return [String] what to do where no school is left
         def otherwise = "Leave out less, or roll it thicker"
         # @return [Prediction] of a recipe of ours
-        def prediction(recipe) = Prediction.new(recipe, catalogue, options)
+        def prediction(recipe) = Prediction.new(recipe, catalogue, options, balls: @wheat.balls)
         # @param formula [Formula]   @return [Writer::Written]
         def written(formula) = Writer.new(catalogue, recipe, options, stays).write(formula)
         # @return [Swap] of a dough that stays as it is
