@@ -15,7 +15,7 @@ RSpec.describe Restauro::Recipes::StepLiquid do
 
   [
     "Knead, and add 2 tbsp water if it is dry.", "Boil in a pan of 2 litres water.", "Stir 1 tbsp water into the starch to a paste.",
-    "Simmer in 2 litres salted water.", "Knead well."
+    "Simmer in 2 litres salted water.", "Add the pasta to 3 litres boiling water.", "Knead well."
   ].each do |step|
     it("reads none where it says: #{step}") { expect(poured[self, "#{dough}\n#{step}"]).to eq [] }
   end
