@@ -61,9 +61,9 @@ module Restauro
           !found.nil? && found.flour_equivalents.value >= Constants.fetch(:crust, :chilled_least_e)
         end
 
-        # @return [Float] g of liquid: a spoon of lemon juice on fruit is none to boil
-        # Fruit that nothing is poured on.
+        # Fruit that nothing is poured on: a spoon of lemon juice is none to boil.
         def in_its_juice? = fruit? && poured_g <= Constants.fetch(:crust, :juicy_liquid_g)
+        # @return [Float] g of liquid
         def poured_g = recipe.ingredients.sum { |line| line.role == "liquid" ? line.grams&.value.to_f : 0.0 }
         # Of what weighs anything, unknown things too.   @return [Float] g
         def grams = recipe.ingredients.filter_map(&:grams).sum(0.0, &:value)
