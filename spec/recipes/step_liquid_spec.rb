@@ -26,6 +26,11 @@ RSpec.describe Restauro::Recipes::StepLiquid do
     expect(poured[self, "Pasta\n200 g flour\n2 eggs\n#{step}"]).to eq []
   end
 
+  it "reads none that stands under another heading" do
+    roux = "Sauce\nFor the roux:\n40 g flour\n40 g butter\nFor the rest:\n500 ml milk\nWhisk in 500 ml milk and boil."
+    expect(poured[self, roux]).to eq ["500 ml milk"]
+  end
+
   it "puts it behind the flour and its fat, in the flour's own part" do
     tart = "Tart\nPastry\n200 g flour\n100 g butter\nFilling\n3 tbsp jam\nRub in, mix with 3 tbsp cold water."
     lines = read(tart, system: "metric").ingredients

@@ -2,7 +2,8 @@
 
 module Restauro
   module Recipes
-    # "Mix in 100 ml cold water": where a list has flour and nothing that wets it, the liquid is that of a step.
+    # "Mix in 100 ml cold water": where a list has flour and nothing that wets it, the liquid is that of a step, unless
+    # another list has it.
     class StepLiquid
       POURED, NOT_IN_IT, STARCHY =
         DataFiles.words("recipes/words.yml").values_at(:poured_in_a_step, :not_in_it, :slaked_in_a_step)
@@ -23,7 +24,9 @@ module Restauro
         list = lines.select { |line| line.part == dry.part && !line.words? }
         return lines if list.any? { |line| WET.include?(line.role) }
 
-        poured = poured(lines) or return lines
+        poured = poured(lines)
+        return lines if poured.nil? || lines.any? { |line| line.ingredient == poured.ingredient }
+
         # Behind the flour and what goes with it, ahead of what is for a filling.
         run = list.drop_while { |line| !line.equal?(dry) }.take_while { |line| GOES_WITH_IT.include?(line.role) }
         at = lines.index { |line| line.equal?(run.last) }
