@@ -5,6 +5,13 @@ RSpec.describe Restauro::Recipes::Sentences do
     expect(described_class.of("Melt it; add flour. Whisk! Serve")).to eq(["Melt it;", "add flour.", "Whisk!", "Serve"])
   end
 
+  it "does not end one at a unit's stop that goes on in small letters" do
+    text = "Mix with 160 ml. water. Pour in 100 ml. Stir; add 2 tbsp. flour. Bake 30 min. then serve"
+    expect(described_class.of(text)).to eq(
+      ["Mix with 160 ml. water.", "Pour in 100 ml.", "Stir;", "add 2 tbsp. flour.", "Bake 30 min.", "then serve"]
+    )
+  end
+
   it "does not end one inside a number or at a comma" do
     expect(described_class.of("Add 1.5 l milk, then whisk")).to eq(["Add 1.5 l milk, then whisk"])
   end

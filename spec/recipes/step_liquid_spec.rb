@@ -7,6 +7,7 @@ RSpec.describe Restauro::Recipes::StepLiquid do
 
   {
     "Add 160 ml warm water and knead." => "160 ml warm water",
+    "Mix with 160 ml. water." => "160 ml. water",
     "Mix to a dough with about 1/2 cup cold water." => "about 1/2 cup cold water",
     "Stir the flour, pour in 300 ml semi milk, or whisk in 250 ml whole milk." => "250 ml whole milk"
   }.each do |step, liquid|

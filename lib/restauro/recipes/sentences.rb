@@ -4,7 +4,8 @@ module Restauro
   module Recipes
     # The sentences of a step, as a cook ends them: with a full stop, a semicolon, a shout.
     module Sentences
-      ENDS = /(?<=[.;!])\s+/
+      # "160 ml. water" goes on.
+      ENDS = /(?<=[.;!])(?:(?<!\bml\.|\bcl\.|\bdl\.|\boz\.|\btbsp\.|\btsp\.)\s+|\s+(?=[[:upper:]]))/
       private_constant :ENDS
 
       module_function
