@@ -92,4 +92,18 @@ RSpec.describe Restauro::Dishes::Bake do
       ).bake
     ).to be_nil
   end
+
+  # Where the oven cooks it through, the oven's own step says how far.
+  {
+    "poultry that was only browned before it" =>
+      ["Casserole\n8 chicken thighs\n40 g flour\n600 ml stock\nCover and bake at 170C for 90 minutes.", "poultry"],
+    "mince that went in raw" =>
+      ["Stuffed peppers\n4 peppers\n300 g pork mince\n20 g butter\n20 g flour\n300 ml milk\n" \
+       "Mix the mince, fill the peppers. Pour the sauce over, bake at 180C for 1 hour.", "ground_meat"]
+  }.each do |what, (text, caution)|
+    it "says at the oven how hot #{what} has to be" do
+      bake = answer(text, system: "uk").steps.reverse.find { |step| step.kind == "bake" }
+      expect(bake.safety).to include(caution)
+    end
+  end
 end

@@ -52,7 +52,9 @@ RSpec.describe Restauro::Kitchen do
       "9 x 2 inch cake pan" => [410.4, 2085.0],
       "20cm x 30cm tray" => [600.0, nil],
       "9-by-13-inch pan" => [754.8, nil],
-      "35 x 12 cm tart tin" => [420.0, nil]
+      "35 x 12 cm tart tin" => [420.0, nil],
+      # How many of them.
+      "2 x 20 cm round tins" => [314.2, nil]
     }.each do |text, (area, volume)|
       it("#{text} is #{area} cm2") do
         expect(described_class.parse(text).then { |pan| [pan.area_cm2.round(1), pan.millilitres&.round(1)] }).to eq [

@@ -21,4 +21,10 @@ RSpec.describe Restauro::Recipes::Sentences do
       .read("Sauce\n20 g flour\n\nMelt it. Add flour.").lines
     expect(described_class.of_steps(lines)).to eq(["Melt it.", "Add flour."])
   end
+
+  it "names a thing by a long word of its name, in large letters or small, and by no short one" do
+    line = Restauro::Recipes::LineReader.new(Restauro::Catalogue.load, system: "metric").read("50 g Salted butter")
+    said = ["Melt the BUTTER.", "Add the egg.", "Salt it."].map { |text| described_class.name?(text, line) }
+    expect(said).to eq([true, false, false])
+  end
 end

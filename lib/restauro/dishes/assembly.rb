@@ -125,7 +125,7 @@ module Restauro
 
       def bake(oven, text, minutes, look_for)
         step(kind: "bake", text: text, minutes: minutes, celsius: oven.celsius, look_for: look_for,
-             safety: [risen? ? "egg_dish" : "reheat", "middle_decides", *(Hollowed.raw(hollowed) if hollowed)])
+             safety: [risen? ? "egg_dish" : "reheat", "middle_decides", *done_in_it])
       end
     end
   end

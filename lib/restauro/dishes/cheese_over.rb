@@ -11,7 +11,7 @@ module Restauro
       def initialize(recipe)
         said = Said.of(recipe)
         @browned = said.baked || said.grills
-        @sentences = recipe.steps.flat_map { |line| Recipes::Sentences.of(line.text) }
+        @sentences = Recipes::Sentences.of_steps(recipe.lines)
         freeze
       end
 

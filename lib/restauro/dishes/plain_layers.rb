@@ -72,7 +72,7 @@ module Restauro
       # @return [Array(Kitchen::OvenTemperature, Float), nil] as a step that names them says it, and its min
       def roasted(lines, name = "")
         stems = [name, *lines.map { |line| line.name_text.to_s }].flat_map { |words| Timing.stems(words) }
-        text = @part.recipe.steps.flat_map { |line| Recipes::Sentences.of(line.text) }.grep(SaidSentences::ROASTED)
+        text = Recipes::Sentences.of_steps(@part.recipe.lines).grep(SaidSentences::ROASTED)
                     .find { |sentence| stems.any? { |stem| sentence.downcase.include?(stem) } }
         oven, minutes = OvenSaid.of(text), TimeSaid.of(text).last if text
         [oven, minutes] if oven && minutes

@@ -62,11 +62,9 @@ module Restauro
       end
 
       # @return [Array<String>] sentences that name it; of one that turns the pieces, from there on
-      def said(line)
-        words = line.name_text.to_s.downcase.scan(/\p{L}{4,}/)
+      def said(line) =
         Recipes::Sentences.of_steps(@recipe.lines).map { |text| text[(text.index(TOSSED_IN) || 0)..] }
-          .select { |text| words.any? { |word| text.downcase.include?(word) } }
-      end
+                          .select { |text| Recipes::Sentences.name?(text, line) }
 
       # Cooked, then: no longer under a heading where nothing is.
       def over_dough(group) = Grouping::Group.new(OverDough::NAME, group.lines.map { |line| line.with(part: nil) })

@@ -32,11 +32,13 @@ module Restauro
         )
       end
 
-      # @return [Array(Array<Float>, Float)] cm: one side or two; how high, or nil
+      # "2 x 20 cm tins" are two of them.   @return [Array(Array<Float>, Float)] cm: one side or two; how high, or nil
       def self.sides_and_depth(found)
         factor = found[:unit].match?(/\Ac/i) ? 1.0 : BakingPan::CM_PER_INCH
+        least = Constants.fetch(:shaping, :least_side_cm)
         sides = %i[a b c].filter_map { |name| found[name] }.map { |side| Numbers.value(side).to_f * factor }
-        high = sides.length > 2 || (sides.length == 2 && sides.last < Constants.fetch(:shaping, :least_side_cm))
+        sides = sides.drop(1) if sides.length > 1 && sides.first < least
+        high = sides.length > 2 || (sides.length == 2 && sides.last < least)
         high ? [sides[0...-1], sides.last] : [sides, nil]
       end
 

@@ -6,7 +6,8 @@ module Restauro
     module Sentences
       # "160 ml. water" goes on.
       ENDS = /(?<=[.;!])(?:(?<!\bml\.|\bcl\.|\bdl\.|\boz\.|\btbsp\.|\btsp\.)\s+|\s+(?=[[:upper:]]))/
-      private_constant :ENDS
+      NAMING = /\p{L}{4,}/
+      private_constant :ENDS, :NAMING
 
       module_function
 
@@ -15,6 +16,13 @@ module Restauro
 
       # @param lines [Array<Line>] of a whole recipe   @return [Array<String>] those of its steps
       def of_steps(lines) = lines.select { |line| line.role == "step" }.flat_map { |line| of(line.text) }
+
+      # Whether a text speaks of a thing, by any word of its name that is long enough to stand for it.
+      # @param text [String]   @param line [Line]
+      def name?(text, line)
+        said = text.downcase
+        line.name_text.to_s.downcase.scan(NAMING).any? { |word| said.include?(word) }
+      end
     end
   end
 end

@@ -37,7 +37,7 @@ module Restauro
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
       def of(lines)
         breads = lines.map { |line| warm_biscuit?(line, lines.first) ? bread(line) : line }
-        laid_on(drizzled(breads), lines.first&.text.to_s[EATEN_WITH, 1].to_s.downcase)
+        laid_on(drizzled(breads), lines.first&.text.to_s[EATEN_WITH, 1].to_s)
       end
 
       private
@@ -49,12 +49,11 @@ module Restauro
 
       # Honey, syrup and mustard that a step only trickles over what is done, or serves with it.
       def drizzled(lines)
-        sentences = Sentences.of_steps(lines).map(&:downcase)
+        sentences = Sentences.of_steps(lines)
         lines.map do |line|
           next line unless (sweet?(line) || line.kind == "late") && line.role == "other"
 
-          words = line.name_text.to_s.downcase.scan(/\p{L}{4,}/)
-          told = sentences.select { |text| words.any? { |word| text.include?(word) } }
+          told = sentences.select { |text| Sentences.name?(text, line) }
           told.any? && told.all?(OVER_AT_LAST) ? beside(line) : line
         end
       end
@@ -73,7 +72,7 @@ module Restauro
 
       # "Blinis with smoked salmon": it goes on them, and soured cream with it.
       def laid_on(lines, with)
-        named = ->(line) { line.name_text.to_s.downcase.scan(/\p{L}{4,}/).any? { |word| with.include?(word) } }
+        named = ->(line) { Sentences.name?(with, line) }
         first = lines.index { |line| !line.words? && named[line] }
         at_table(lines).each_with_index.map do |line, at|
           next line if with.empty? || line.words? || !ON_TOP.include?(line.role)
