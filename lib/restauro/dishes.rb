@@ -103,7 +103,6 @@ module Restauro
       ThickensThePot
       Timeline
       Timing
-      TimeSaid
       ToppedInList
       TossedDough
       TurnedDown

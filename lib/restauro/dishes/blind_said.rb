@@ -22,7 +22,7 @@ module Restauro
       end
 
       # Not what is said of it when it is filled.
-      def times(text) = TimeSaid.of(text.split(FILLS).first.to_s.gsub(PLUS, '\1 min, '))
+      def times(text) = Recipes::TimeSaid.of(text.split(FILLS).first.to_s.gsub(PLUS, '\1 min, '))
     end
   end
 end

@@ -39,7 +39,7 @@ module Restauro
 
       def said(words)
         clause = @dish.recipe.steps.filter_map { |line| line.text[words] }.first
-        TimeSaid.of(clause).last if clause
+        Recipes::TimeSaid.of(clause).last if clause
       end
     end
   end

@@ -91,7 +91,10 @@ module Restauro
       def crisp_onions(group) = named(Crisped.split(@recipe, group.lines), group.label, Crisped::NAME)
       def rice_balls(group) = named(RiceBalls.split(@title, group.lines), RiceBalls::NAME, nil)
       def over_a_coat(group) = named(OverACoat.split(group.lines), group.label, "Sauce")
+      # What is headed a sauce is that sauce, whatever is fried beside it.
       def turned_in_sauce(group)
+        return if group.label.to_s.match?(TurnedInSauce::SAUCE)
+
         named(TurnedInSauce.new(@catalogue, @recipe).split(group.lines), group.label, TurnedInSauce::NAME)
       end
 

@@ -46,7 +46,7 @@ module Restauro
       def rest_minutes
         pieces = part.lines.reject { |line| %w[flour starch liquid egg].include?(line.role) }
         told = said.rests.find { |one| nobody_elses?(one) && !one.says?(pieces) }
-        told && TimeSaid.of(told.text).first
+        told && Recipes::TimeSaid.of(told.text).first
       end
 
       # Whether it may be any part's: no other one is spoken of.

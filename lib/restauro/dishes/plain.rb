@@ -96,7 +96,7 @@ module Restauro
       # Of meat that is simmered by itself.   @return [Float, nil]
       def poached_minutes
         step = @part.recipe.steps.map(&:text).find { |text| Recipes::Poached.step?(text) }
-        TimeSaid.of(step).first if step
+        Recipes::TimeSaid.of(step).first if step
       end
 
       def mixed(rest, lines)

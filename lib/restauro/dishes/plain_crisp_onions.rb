@@ -44,7 +44,7 @@ module Restauro
                              minutes: Constants.fetch(:crust, :preheat_minutes)),
           Families::Step.new(
             kind: "bake", uses: lines, celsius: oven.celsius, attended: false,
-            minutes: TimeSaid.of(told).first || Constants.fetch(:making, :brown_minutes),
+            minutes: Recipes::TimeSaid.of(told).first || Constants.fetch(:making, :brown_minutes),
             text: "Turn #{list(rings)}, in thin rings, in #{list(lines - rings)}; spread them on an oiled tray; bake " \
                   "at #{oven.say}, turned now and then.",
             look_for: "brown and crisp; black at the edge is bitter"

@@ -4,9 +4,6 @@ module Restauro
   module Dishes
     # Vegetables with something in them, and leaves around it.   Needs @part, @catalogue, list, name and steps.
     module PlainHollowed
-      MIXED = DataFiles.words("dishes/words.yml").fetch(:raw_filling)
-      private_constant :MIXED
-
       private
 
       def hollowed?(lines) = lines.length > 1 && !Hollowed.host(@part.recipe, lines).nil?
@@ -19,11 +16,7 @@ module Restauro
         Hollowed.leaf?(host) ? [*inside, blanched(host), wrapped] : [*inside, spooned_in(host)]
       end
 
-      def raw?(lines, host)
-        told = Recipes::Sentences.of_steps(@part.recipe.lines).grep(Bound::MINCE)
-        lines.any? { |line| Bound.mince?(line) } && told.grep(Bound::BROWNED).empty? &&
-          (Hollowed.leaf?(host) || told.grep(MIXED).any?)
-      end
+      def raw?(lines, host) = Families::RawFilling.said?(@part.recipe, lines, named: Hollowed.leaf?(host))
 
       def mixed_raw(lines) =
         Families::Step.new(kind: "mix", uses: lines, look_for: "no lump of one thing in it",

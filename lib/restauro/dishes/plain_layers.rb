@@ -74,7 +74,7 @@ module Restauro
         stems = [name, *lines.map { |line| line.name_text.to_s }].flat_map { |words| Timing.stems(words) }
         text = Recipes::Sentences.of_steps(@part.recipe.lines).grep(SaidSentences::ROASTED)
                     .find { |sentence| stems.any? { |stem| sentence.downcase.include?(stem) } }
-        oven, minutes = OvenSaid.of(text), TimeSaid.of(text).last if text
+        oven, minutes = OvenSaid.of(text), Recipes::TimeSaid.of(text).last if text
         [oven, minutes] if oven && minutes
       end
 

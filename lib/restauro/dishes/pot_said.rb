@@ -49,8 +49,9 @@ module Restauro
 
       # The first sentence with such words that says a time.
       def said(sentences, words)
-        found = words.lazy.flat_map { |word| sentences.grep(word) }.find { |text| TimeSaid.of(text).any? } or return
-        [yield(TimeSaid.of(found).first, found), found]
+        said = words.lazy.flat_map { |word| sentences.grep(word) }
+        found = said.find { |text| Recipes::TimeSaid.of(text).any? } or return
+        [yield(Recipes::TimeSaid.of(found).first, found), found]
       end
     end
   end

@@ -42,7 +42,7 @@ module Restauro
       GRILLED_NAME = DataFiles.words("dishes/words.yml").fetch(:grilled_by_name)
       GRILLS = DataFiles.words("dishes/words.yml").fetch(:grills)
       STEAMS = DataFiles.words("dishes/words.yml").fetch(:steams)
-      SIMMERS, BOILS, RESTS = DataFiles.words("dishes/words.yml").values_at(:simmers, :boils_in_water, :rests_for)
+      BOILS, RESTS = DataFiles.words("dishes/words.yml").values_at(:boils_in_water, :rests_for)
       NO_OVEN = DataFiles.words("dishes/words.yml").fetch(:no_oven)
       HOT_TIN, COOKS, BAKED_VERB =
         DataFiles.words("dishes/words.yml").values_at(:fat_in_its_tin, :cooks_for, :baked_verb)
@@ -82,12 +82,13 @@ module Restauro
       private
 
       # @return [Array(Float, Kitchen::OvenTemperature)] min, and at what, where that is said
-      def bakes(sentences) = timed(sentences, BAKES).map { |text| [TimeSaid.of(text).first, OvenSaid.of(text)] }.freeze
-      def timed(sentences, words) = sentences.grep(words).select { |text| TimeSaid.of(text).any? }
+      def bakes(sentences) =
+        timed(sentences, BAKES).map { |text| [Recipes::TimeSaid.of(text).first, OvenSaid.of(text)] }.freeze
+      def timed(sentences, words) = sentences.grep(words).select { |text| Recipes::TimeSaid.of(text).any? }
 
       # Also of meat that is poached, by words of its own.
       def simmered(sentences) =
-        sentences.select { |text| (text.match?(SIMMERS) || Recipes::Poached.step?(text)) && TimeSaid.of(text).any? }
+        sentences.select { |text| (text.match?(SIMMERS) || Recipes::Poached.step?(text)) && Recipes::TimeSaid.of(text).any? }
 
       # On the stove; or in an oven that is not the bake's: "Cook the stew for 2 hours at 160C. Top it, bake at 200C."
       # @return [Array<String>] sentences
@@ -128,8 +129,8 @@ module Restauro
       # What stands behind the verb, where a time does: "boil for 2 minutes, then roast for 40".
       def times(text, words)
         behind = words == BAKES && text.match(BAKED_VERB)&.post_match
-        found = behind ? TimeSaid.of(behind) : []
-        found.any? ? found : TimeSaid.of(text)
+        found = behind ? Recipes::TimeSaid.of(behind) : []
+        found.any? ? found : Recipes::TimeSaid.of(text)
       end
 
       # The first time that is said with such words, or beside degrees.

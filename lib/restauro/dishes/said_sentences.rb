@@ -4,23 +4,27 @@ module Restauro
   module Dishes
     # The sentences of a method, as far as what they say of oven and stove belongs together.
     module SaidSentences
-      BAKES, TURNS, FILLED_THEN, BLIND, STOVE_THEN_BAKE, BATTER_IN, ROASTED, DOUGH_OF_ROOTS, FRIES =
+      BAKES, TURNS, FILLED_THEN, BLIND, STOVE_THEN_BAKE, BATTER_IN, ROASTED, DOUGH_OF_ROOTS, FRIES, SIMMERS,
+        BAKED_IN_FAT =
         DataFiles.words("dishes/words.yml")
           .values_at(:bakes, :turns, :filled_then, :blind, :stove_then_bake, :batter_in, :roasted_beforehand,
-                     :dough_turned, :fries_for)
+                     :dough_turned, :fries_for, :simmers, :baked_in_fat)
+      # Where one thing that is done ends and the next begins.
+      CLAUSE = /(?<=[,;])|(?=\s(?:and|then|und|dann|et|puis|e|poi|y|luego|en|dan)\s)/
 
       # "Bake for 30", "180 for 35-40": nobody bakes for hours, or for so many who eat.
       BARE_MINUTES = /\bfor\s+(?:about\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?(?=\s*(?:[.,;]|\z))/i
       # Gnocchi, and what is filled and boiled.
       BOILED = Regexp.union(DOUGH_OF_ROOTS, DataFiles.words("families/dough/shapes.yml").fetch(:filled))
       DEGREES = /\d{3}\s*°?\s*[CF]\b|gas (?:mark )?\d/i
-      private_constant :BARE_MINUTES, :DEGREES, :BOILED
+      private_constant :BARE_MINUTES, :DEGREES, :BOILED, :CLAUSE
 
       private
 
       # @param texts [Array<String>] the words of a recipe   @return [Array<String>]
       def sentences(texts)
-        all = texts.flat_map { |text| Recipes::Sentences.of(text) }.flat_map { |text| stove_first(text) }
+        all = texts.flat_map { |text| Recipes::Sentences.of(text) }.map { |text| fried_by_baking(text) }
+                   .flat_map { |text| stove_first(text) }.flat_map { |text| simmer_apart(text) }
         turns_joined(all.map { |text| with_minutes(text) })
       end
 
@@ -28,12 +32,26 @@ module Restauro
         text.match?(BAKES) || text.match?(Recipes::Outline::DEGREES_FOR) ? text.sub(BARE_MINUTES, '\0 min') : text
       end
 
+      # German bakes in fat what others fry: "in reichlich Butterschmalz backen".
+      def fried_by_baking(text) = text.gsub(BAKED_IN_FAT) { |said| said.sub(/backen\z/i, "braten") }
+
       # "Stew the meat for 2 hours, then bake at 200C for 30 minutes" is two.   @return [Array<String>]
       def stove_first(text)
         stove, bake = text.match(STOVE_THEN_BAKE)&.captures
         # Degrees before the bake are those of the fat.
         apart = stove && !stove.match?(BAKES) && (stove.match?(FRIES) || !OvenSaid.of(stove))
         apart ? [stove, bake] : [text]
+      end
+
+      # "Cook the flour for 1 minute, stir in the stock and simmer for 2 hours" is two.   @return [Array<String>]
+      def simmer_apart(text)
+        clauses = text.split(CLAUSE)
+        timed = clauses.each_index.select { |at| Recipes::TimeSaid.of(clauses[at]).any? }
+        simmers = timed.find { |at| clauses[at].match?(SIMMERS) }
+        return [text] if simmers.nil? || simmers == timed.first || clauses.first(simmers).any?(SIMMERS)
+
+        cut = clauses.first(timed[timed.index(simmers) - 1] + 1).join
+        [cut, text.delete_prefix(cut)]
       end
 
       # Of an oven, then: no fat is spoken of.
@@ -57,7 +75,7 @@ module Restauro
       # What is said of the filled crust before what is said of the blind one: "bake blind at 190, fill, bake at 170".
       def filled_first(sentences)
         sentences = fills_joined(sentences)
-        sentences = sentences.partition { |text| text.match?(FILLED_THEN) && TimeSaid.of(text).any? }.flatten
+        sentences = sentences.partition { |text| text.match?(FILLED_THEN) && Recipes::TimeSaid.of(text).any? }.flatten
         return sentences if sentences.none? { |text| text.match?(BLIND) }
 
         clauses(sentences).partition { |text| !text.match?(BLIND) }.flatten
@@ -66,8 +84,8 @@ module Restauro
       # "Drop the dough over it. Bake for 30 minutes." is one, behind the fruit's own bake.
       def fills_joined(sentences)
         sentences.each_with_object([]) do |text, kept|
-          after = kept.length > 1 && kept.last.match?(FILLED_THEN) && TimeSaid.of(kept.last).empty?
-          after &&= text.match?(BAKES) && kept[0...-1].any? { |one| one.match?(BAKES) && TimeSaid.of(one).any? }
+          after = kept.length > 1 && kept.last.match?(FILLED_THEN) && Recipes::TimeSaid.of(kept.last).empty?
+          after &&= text.match?(BAKES) && kept[0...-1].any? { |one| one.match?(BAKES) && Recipes::TimeSaid.of(one).any? }
           after ? kept[-1] = "#{kept.last} #{text}" : kept << text
         end
       end
@@ -82,7 +100,7 @@ module Restauro
       end
 
       # In an oven and for a time of its own.
-      def baked_on?(text) = text.match?(BAKES) && OvenSaid.of(text) && TimeSaid.of(text).any?
+      def baked_on?(text) = text.match?(BAKES) && OvenSaid.of(text) && Recipes::TimeSaid.of(text).any?
 
       # "Heat the fat for 10 minutes, pour in the batter, cook for 25."   @return [Array<String>]
       def behind_the_batter(sentences)

@@ -10,7 +10,11 @@ module Restauro
 
       private
 
-      def cut? = @dish.title.to_s.match?(NAMED) && @answers.map { |part| part.part.role } == [:sauce]
+      # One paste, and at most cheese to go over it.
+      def cut?
+        paste, rest = @answers.partition { |part| part.part.role == :sauce }
+        @dish.title.to_s.match?(NAMED) && paste.one? && rest.all? { |part| Partition.cheese?(part.part.lines) }
+      end
 
       # @return [Array<Families::Step>]
       def set_and_cut = cut? ? [*set, *(finished unless baked?)] : []

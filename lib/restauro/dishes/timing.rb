@@ -38,7 +38,7 @@ module Restauro
         timed.map do |text|
           whole = texts.find { |words| words.include?(text) }.to_s
           before = whole.split(text, 2).first.to_s
-          since = Recipes::Sentences.of(before).reverse.take_while { |sentence| TimeSaid.of(sentence).empty? }
+          since = Recipes::Sentences.of(before).reverse.take_while { |sentence| Recipes::TimeSaid.of(sentence).empty? }
           sides = sides(text)
           new(minutes: sides.sum, sides: sides.freeze, text: text, about: [*since, text].join(" ").downcase)
         end.freeze
@@ -47,7 +47,7 @@ module Restauro
       # Of one side and the other, where a sentence tells them apart: "3 minutes a side", "2 minutes, flip, 1 more".
       # @param text [String] a sentence with a time   @return [Array<Float>] min, one where it tells of none
       def sides(text)
-        times = TimeSaid.of(text)
+        times = Recipes::TimeSaid.of(text)
         return [times.first, times.first] if text.match?(EACH_SIDE)
 
         text.match?(TURNED) ? times.first(2) : times.first(1)

@@ -57,9 +57,9 @@ module Restauro
       # @return [TurnedDown, nil] where it says how long at another oven, or without its cover
       def of(text)
         before, turn, after = text.partition(TurnedDown::IN_TURN)
-        return if turn.empty? || TimeSaid.of(before).empty?
+        return if turn.empty? || Recipes::TimeSaid.of(before).empty?
 
-        oven, minutes = OvenSaid.of(after.sub(/\A[\s,;]+/, "")), TimeSaid.of(after).sum
+        oven, minutes = OvenSaid.of(after.sub(/\A[\s,;]+/, "")), Recipes::TimeSaid.of(after).sum
         uncovered = "#{turn}#{after}".match?(TurnedDown::UNCOVERS)
         new(oven: oven, minutes: minutes, uncovered: uncovered) if (oven || uncovered) && minutes.positive?
       end

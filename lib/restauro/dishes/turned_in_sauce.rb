@@ -17,7 +17,7 @@ module Restauro
       POURED = [*BOTTLED, "cider_vinegar", "wine_vinegar", "malt_vinegar", "lemon_juice", "orange_juice", "dry_wine",
                 "tomato_paste", "tomato_passata", "stock", "apple_juice"].freeze
       STIRRED = %w[late herb soften infuse].freeze
-      private_constant :TURNED, :BY_STEP, :SAUCE, :MARINATED, :MELTED, :DIPPED, :A_SAUCE, :BOTTLED, :POURED, :STIRRED
+      private_constant :TURNED, :BY_STEP, :MARINATED, :MELTED, :DIPPED, :A_SAUCE, :BOTTLED, :POURED, :STIRRED
 
       # @param name [String, nil] of a part   @param recipe [Recipes::Recipe, nil] whose steps may say it of a sauce
       # @return [Boolean] whether pieces are turned in it

@@ -3,6 +3,8 @@ module Restauro
     # The early steps of what is only cooked along: boiled, browned, softened.   Needs at, words, safety, said, capital
     # and figure.
     module CompanionStarts
+      include Softening
+
       SCORCHES = DataFiles.words("ingredients/words.yml").fetch(:scorches)
 
       # What is softened in a dark roux, which it cools.   @return [Array<Step>]
@@ -98,40 +100,6 @@ module Restauro
                    uses: [line, fat].compact,
                    look_for: "brown all over, its juice clear", safety: [*safety([line]), "raw_meat"])
         end
-      end
-
-      def softened(fats)
-        found = at("soften")
-        return [] if found.empty?
-
-        into = fats.any? ? " in #{said(fats)}" : " in a little fat, or a splash of water,"
-        return [fragrant(found, into, fats)] if found.all? { |line| line.text.match?(SCORCHES) }
-
-        all, last = in_turn(found)
-        [Step.new(kind: "brown", text: "Soften #{all}#{into} on medium, stirring#{last}.",
-                  minutes: soften_minutes(found), uses: [*fats, *found],
-                  look_for: "soft and see-through; for a brown gravy let it go golden")]
-      end
-
-      # A heap of them steams before it softens.   @return [Float] min
-      def soften_minutes(found)
-        over = found.sum { |line| line.grams&.value.to_f } - figure(:soften_at_once_g)
-        figure(:soften_minutes) + (over.positive? ? (over / 100 * figure(:soften_more_minutes)).round : 0)
-      end
-
-      # What would scorch comes last, where there is more than that.   @return [Array(String, String)]
-      def in_turn(found)
-        quick, slow = found.partition { |line| line.text.match?(SCORCHES) }
-        return [said(found), nil] if quick.empty? || slow.empty?
-
-        [said(slow), "; #{said(quick)} for the last minute"]
-      end
-
-      # Garlic alone.
-      def fragrant(lines, into, fats)
-        Step.new(kind: "brown", text: "Stir #{said(lines)}#{into} on medium for a minute.",
-                 minutes: figure(:garlic_minutes), uses: [*fats, *lines],
-                 look_for: "you smell it, and it is still pale: brown it is bitter")
       end
     end
   end

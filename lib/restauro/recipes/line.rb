@@ -12,10 +12,11 @@ module Restauro
     #   the cook has put it right
     #   added a swap has written it · moved_to name of the part the cook has put it in, or nil · occurrence which of
     #   equal lines it is, from 0: one "1 egg" is in the cakes, the other around them
+    #   softened    SoftenedFor::Said, how long a step keeps it in the fat, or nil
     Line =
       Struct.new(
         :text, :ingredient, :grams, :role, :understood, :part, :amount_text, :name_text, :warnings, :corrected, :added,
-        :kind, :source, :number, :moved_to, :occurrence,
+        :kind, :source, :number, :moved_to, :occurrence, :softened,
         keyword_init: true
       ) do
         def initialize(
@@ -34,7 +35,8 @@ module Restauro
           source: text,
           number: 0,
           moved_to: nil,
-          occurrence: 0
+          occurrence: 0,
+          softened: nil
         )
           raise ArgumentError, "no role #{role}" unless Line::ROLES.include?(role)
 
@@ -54,7 +56,8 @@ module Restauro
             source: source,
             number: number,
             moved_to: moved_to,
-            occurrence: occurrence
+            occurrence: occurrence,
+            softened: softened
           )
           freeze
         end

@@ -14,9 +14,9 @@ module Restauro
           Squeezed.new(@line_reader), PanJuices.new(@line_reader), Served.new(catalogue), FriedByName,
           SlicedByName, RolledUp,
           Infused, PotWater, CrackedIn, BoiledEggs, PartedEggs, Poached, TakenOff.new(@line_reader),
-          OwnBroth.new(@line_reader), Divided.new(@line_reader),
+          OwnBroth.new(@line_reader), Divided.new(@line_reader), RestOver,
           KeptInPan.new(@line_reader), InDumplings.new(catalogue), InTheirOwnJuice.new(catalogue), PanFat, ToDredge,
-          LeftInTheDish.new(@line_reader)
+          LeftInTheDish.new(@line_reader), SoftenedFor.new(DataFiles.yaml("ingredients/kinds.yml"))
         ].freeze
         freeze
       end

@@ -7,7 +7,8 @@ module Restauro
       # "160 ml. water" goes on.
       ENDS = /(?<=[.;!])(?:(?<!\bml\.|\bcl\.|\bdl\.|\boz\.|\btbsp\.|\btsp\.)\s+|\s+(?=[[:upper:]]))/
       NAMING = /\p{L}{4,}/
-      private_constant :ENDS, :NAMING
+      MANY = /(?<=\p{L}{4})(?:e?s|e?n)\z/
+      private_constant :ENDS, :NAMING, :MANY
 
       module_function
 
@@ -19,9 +20,12 @@ module Restauro
 
       # Whether a text speaks of a thing, by any word of its name that is long enough to stand for it.
       # @param text [String]   @param line [Line]
-      def name?(text, line)
+      def name?(text, line) = !place(text, line).nil?
+
+      # Where a text first speaks of a thing, of one or of many.   @return [Integer, nil]
+      def place(text, line)
         said = text.downcase
-        line.name_text.to_s.downcase.scan(NAMING).any? { |word| said.include?(word) }
+        line.name_text.to_s.downcase.scan(NAMING).filter_map { |word| said.index(word.sub(MANY, "")) }.min
       end
     end
   end

@@ -18,6 +18,16 @@ RSpec.describe Restauro::Families::Sauce do
         )
       ).to eq "brown"
     end
+    {
+      "Fry the mushrooms until golden, stir in the flour." => "white",
+      "Melt the butter, stir in the flour until golden." => "blond",
+      "Fry the onions until golden. Stir in the flour, cook until golden." => "blond"
+    }.each do |step, colour|
+      it("is #{colour} where '#{step}'") do
+        expect(roux.colour_in(read("3 tbsp flour\n1 cup stock\n#{step}"))).to eq colour
+      end
+    end
+
     it("a brown roux swaps for more of a flour") do
       expect(
         %w[white brown]

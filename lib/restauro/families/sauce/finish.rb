@@ -16,6 +16,10 @@ module Restauro
             ingredient.buffer_mmol_kg_ph >= Constants.fetch(:sauce, :sharp_buffer) && ingredient.alcohol_pct.to_f.zero?
         end
 
+        # "Bay leaf"; of "4 cloves" the amount is all there is.   @param lines [Array<Recipes::Line>]   @return [String]
+        def self.names(lines) =
+          Companions.list(lines.map { |line| [line.name_text, line.text].compact.map(&:strip).reject(&:empty?).first })
+
         def initialize(swap, catalogue, lines)
           @swap = swap
           @ours = swap.ours
@@ -29,17 +33,14 @@ module Restauro
 
         private
 
-        # "Bay leaf"; of "4 cloves" the amount is all there is.
-        def named(line) = [line.name_text, line.text].compact.map(&:strip).reject(&:empty?).first
-
         def minutes(seconds) = (seconds / 60.0 * 2).round / 2.0
 
         # What only gave its taste.
         def fished
           out = @lines.companions.at("infuse")
-          return if out.empty?
+          return if out.empty? || @lines.of_crumbs?
 
-          Step.new(kind: "finish", text: "Lift out #{Companions.list(out.map { |line| named(line) })}.", uses: out)
+          Step.new(kind: "finish", text: "Lift out #{Finish.names(out)}.", uses: out)
         end
 
         def cheese
@@ -88,7 +89,8 @@ module Restauro
 
         # Herbs, mustard, what is sharp; salt is tasted for last.
         def finish
-          late = [*@lines.companions.at("finish"), *@lines.crumbs, *@lines.last]
+          crumbs = @lines.of_crumbs? ? [] : @lines.crumbs
+          late = [*@lines.companions.at("finish"), *crumbs, *@lines.last]
           return if late.empty?
 
           salt, rest = late.partition { |line| %w[fine_salt flake_salt].include?(line.ingredient) }

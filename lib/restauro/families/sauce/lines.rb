@@ -66,6 +66,8 @@ module Restauro
         def toast = OnToast.new(@ours.recipe, @catalogue)
         # @return [Array<Recipes::Line>]
         def crumbs = of("crumb")
+        # Whether nothing else thickens it.
+        def of_crumbs? = crumbs.any? && thickeners.empty?
         # Last of all: sharp things, cream that splits, mustard, salt.
         def last
           late = of("liquid").select { |line| late?(line) } - liquids - with_yolks

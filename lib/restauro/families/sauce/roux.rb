@@ -22,13 +22,19 @@ module Restauro
         # @param step [String]   @return [Array<String>]
         def sentences(step)
           ahead = nil
-          Recipes::Sentences.of(step).select do |sentence|
-            found = sentence.match?(OF) || (ahead&.match?(OF) && !sentence.match?(FRIED))
+          Recipes::Sentences.of(step).filter_map do |sentence|
+            found = from_the_flour(sentence) || (sentence if ahead&.match?(OF) && !sentence.match?(FRIED))
             ahead = sentence
             found
           end
         end
-        private_class_method :sentences
+
+        # What is golden in a clause before it is no roux: "fry the mushrooms until golden, stir in the flour".
+        def from_the_flour(sentence)
+          at = sentence.index(OF) or return
+          sentence[0...at][/[^,;]*\z/] + sentence[at..]
+        end
+        private_class_method :sentences, :from_the_flour
 
         # So dark that onions would burn in the fat before: they go into it and stop it (common practice).
         def first?(colour) = %w[brown dark].include?(colour)

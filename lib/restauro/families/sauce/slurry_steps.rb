@@ -13,10 +13,24 @@ module Restauro
         def steps
           return cold_start if cold_start?
 
-          [*wine, warm, *tender_first, (boiled_eggs? ? custard : stir_slurry), simmered, *late].compact
+          [*wine, warm, *tender_first, thickened, simmered, *late].compact
         end
 
         private
+
+        def thickened
+          return crumbs_in if @lines.of_crumbs?
+
+          boiled_eggs? ? custard : stir_slurry
+        end
+
+        # They swell in what is already hot; what gave its taste is out of the way.
+        def crumbs_in
+          out = @lines.companions.at("infuse")
+          lifted = "Lift out #{Finish.names(out)}. " if out.any?
+          Step.new(kind: "mix", text: "#{lifted}Stir in #{@lines.list(@lines.crumbs)}.", uses: [*out, *@lines.crumbs],
+                   look_for: "every crumb wet: they go on swelling")
+        end
 
         # A slurry that stews for long goes thin: what takes its time is done before it goes in.
         def tender_first = boiled_eggs? ? [] : @lines.companions.simmer_steps(but: along + @lines.companions.quick)
@@ -51,7 +65,6 @@ module Restauro
 
         def wet = [*@lines.wines, *poured, @lines.slurry].compact
         def fat_in = @lines.fats.any? ? ", #{@lines.list(@lines.fats)} with it" : ""
-        # What only crumbs thicken has nothing to stir in.
         def stir_slurry
           return if @lines.thickeners.empty?
 

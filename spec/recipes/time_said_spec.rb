@@ -1,5 +1,5 @@
 # The times of a method, as people write them.
-RSpec.describe Restauro::Dishes::TimeSaid do
+RSpec.describe Restauro::Recipes::TimeSaid do
   {
     "Simmer for 1.5 hours, then 20 minutes more" => [90, 20], "an hour and a half" => [90], "1 hour 20 minutes" => [80],
     "2½ hours" => [150], "1 1/2 hrs" => [90], "half an hour" => [30], "20-25 mins" => [22.5], "2 to 3 hours" => [150],

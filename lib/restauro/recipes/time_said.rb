@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Restauro
-  module Dishes
+  module Recipes
     # The times that a sentence says, in its order: "1 hour 20 minutes, then 10 more" is 80 and 10.
     module TimeSaid
       HOUR = "hours?|hrs?|h(?=\\b|\\d)|stunden?|std\\.?|heures?|ore|ora|horas?|uur"

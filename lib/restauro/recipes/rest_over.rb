@@ -1,0 +1,62 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Recipes
+    # "Stir in two thirds of the cheese ... scatter the rest over it": the one line is two, the second under a heading
+    # of its own.
+    class RestOver
+      HEADING = "Topping"
+      STREWS, REST, BAKED =
+        DataFiles.words("recipes/words.yml").values_at(:strews_the_rest, :the_rest, :baked_or_grilled)
+      SHARES = DataFiles.yaml("recipes/shares.yml").map { |row| [/#{row["words"]}/i, Float(row["share"])] }.freeze
+      # What may stand between the share and its name: "half of the grated".
+      BETWEEN = /(?:\s+(?:of|the|your|der|des|de|du|la|le|del|il|grated|gerieben\p{L}*)){0,4}\s+/i
+      private_constant :STREWS, :REST, :BAKED, :SHARES, :BETWEEN
+
+      # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
+      def self.of(lines)
+        cheeses = lines.select { |line| line.role == "cheese" && line.grams }
+        return lines unless cheeses.one?
+
+        share = share(cheeses.first, Sentences.of_steps(lines)) or return lines
+        parted(lines, cheeses.first, share)
+      end
+
+      # The rest is said to be the rest, or the cheese is strewn after a share of it went in.
+      # @param cheese [Line]   @param sentences [Array<String>]   @return [Float, nil] of 1 that is stirred in
+      def self.share(cheese, sentences)
+        name = names(cheese)
+        SHARES.each do |words, share|
+          at = sentences.index { |text| text.match?(/#{words}#{BETWEEN}#{name}/i) } or next
+          return share if strewn?(sentences, at, name) && sentences.any?(BAKED)
+        end
+        nil
+      end
+
+      def self.strewn?(sentences, at, name) =
+        sentences.grep(STREWS).any? { |text| text.match?(/#{REST}[^.;]{0,40}#{name}/i) } ||
+          sentences.drop(at + 1).any? { |text| text.match?(/#{STREWS}[^.;]{0,60}#{name}/i) }
+
+      def self.names(cheese)
+        named = cheese.name_text.to_s[/\A[^,(]*/].scan(/\p{L}{4,}/).map { |word| Regexp.escape(word) }
+        /\b(?:cheese|k(?:ä|ae)se|fromage|formaggio|queso|kaas|#{named.join("|")})/i
+      end
+
+      # Behind what stands in the same list.
+      def self.parted(lines, cheese, share)
+        last = lines.rindex { |line| !line.words? && line.part == cheese.part }
+        first = part(cheese, cheese.grams * share)
+        rest = part(cheese, cheese.grams * (1 - share)).with(part: HEADING)
+        found = lines.map { |line| line.equal?(cheese) ? first : line }
+        found.insert(last + 1, rest)
+      end
+
+      def self.part(line, grams)
+        name = line.name_text.to_s.sub(/[,(].*/, "").strip
+        line.with(text: "#{WeighedLine.tenths(grams.value.round(1))} g #{name}", grams: grams, amount_text: nil,
+                  name_text: name)
+      end
+      private_class_method :share, :strewn?, :names, :parted, :part
+    end
+  end
+end

@@ -1,0 +1,26 @@
+# Mince that goes raw into what it fills. Common practice.
+RSpec.describe Restauro::Families::RawFilling do
+  said = ->(spec, title, steps) do
+    recipe = spec.read("#{title}\n300 g flour\n1 egg\nFilling:\n300 g minced beef\n1 onion\n#{steps}")
+    described_class.said?(recipe, recipe.ingredients)
+  end
+
+  {
+    ["Filled pasta", "Mix the mince with the onion. Fill."] => true,
+    ["Filled pasta", "Fry the mince with the onion. Mix. Fill."] => false,
+    ["Filled pasta", "Fry the onion. Mix the mince with it."] => true,
+    ["Filled pasta", "Mix the dough. Fill."] => false,
+    ["Filled pasta", ""] => false,
+    ["Pork wontons", ""] => true,
+    ["Pork wontons", "Brown the mince."] => false
+  }.each do |(title, steps), raw|
+    it "is #{raw} of '#{title}' with '#{steps}'" do
+      expect(said[self, title, steps]).to be raw
+    end
+  end
+
+  it "asks nothing where there is no mince" do
+    recipe = read("Pelmeni\n300 g flour\n1 egg\nFilling:\n300 g mushrooms")
+    expect(described_class.said?(recipe, recipe.ingredients)).to be false
+  end
+end

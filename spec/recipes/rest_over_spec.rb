@@ -1,0 +1,43 @@
+# frozen_string_literal: true
+
+# Cheese of which a step takes a share, and another strews the rest. Common practice.
+RSpec.describe Restauro::Recipes::RestOver do
+  def cheeses(steps, list: "300 ml milk\n20 g flour\n90 g cheddar, grated")
+    lines = read("Bake\n#{list}\n#{steps}", system: "uk").ingredients
+    lines.select { |line| line.role == "cheese" }.map { |line| [line.grams.value.round(1), line.part] }
+  end
+
+  {
+    "Stir in half the cheese. Scatter over the remaining cheese and bake." => [45.0, 45.0],
+    "Stir in two-thirds of the cheddar. Bake with the rest of the cheddar scattered over." => [60.0, 30.0],
+    "Beat in most of the cheese. Sprinkle with the remaining cheese; grill." => [67.5, 22.5],
+    "Stir in a third of the grated cheese. Bake, topped with the reserved cheese." => [30.0, 60.0],
+    "Stir in half of the cheese. Cover with cheese and bake." => [45.0, 45.0]
+  }.each do |steps, grams|
+    it "parts 90 g where '#{steps}'" do
+      expect(cheeses(steps)).to eq grams.zip([nil, "Topping"])
+    end
+  end
+
+  [
+    "Stir in half the cheese. Eat the remaining cheese.",
+    "Stir in the cheese. Scatter breadcrumbs over it and bake.",
+    "Stir in half the cheese, and the remaining cheese at the table, scattered over."
+  ].each do |steps|
+    it "leaves it whole where '#{steps}'" do
+      expect(cheeses(steps).map(&:first)).to eq [90.0]
+    end
+  end
+
+  it "leaves two cheeses as they are listed" do
+    list = "300 ml milk\n20 g flour\n90 g cheddar\n40 g parmesan"
+    expect(cheeses("Stir in half the cheese. Scatter the remaining cheese over and bake.", list: list).map(&:first))
+      .to eq [90.0, 40.0]
+  end
+
+  it "puts the rest behind what stands in the same list" do
+    lines = read("Bake\n90 g cheddar\n300 ml milk\n20 g flour\nStir in half the cheese. Scatter the remaining " \
+                 "cheese over and bake.").ingredients
+    expect(lines.map(&:part)).to eq [nil, nil, nil, "Topping"]
+  end
+end
