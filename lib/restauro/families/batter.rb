@@ -23,6 +23,7 @@ module Restauro
         Swapper
         Tin
       ].each { |name| autoload name.to_sym, "restauro/families/batter/#{name.downcase}" }
+      autoload :FriedIn, "restauro/families/batter/fried_in"
       autoload :HotTin, "restauro/families/batter/hot_tin"
       autoload :InADish, "restauro/families/batter/in_a_dish"
       autoload :Muffins, "restauro/families/batter/muffins"
@@ -68,8 +69,8 @@ module Restauro
         freeze
       end
 
-      # A batter is read as it stands, but for what its pieces are dusted with.   @return [Recipes::Recipe]
-      def read(recipe) = Dusted.of(recipe)
+      # A batter is read as it stands, but for what its pieces are dusted with and fried in.   @return [Recipes::Recipe]
+      def read(recipe) = FriedIn.of(Dusted.of(recipe))
       # @return [Options]   @raise [InvalidInput]
       def options(**choices) = Options.new(**choices)
       def event(text) = raise(InvalidInput, "a batter has no events, got '#{text}'")

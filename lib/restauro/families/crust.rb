@@ -44,6 +44,7 @@ module Restauro
       autoload :FillingSwap, "restauro/families/crust/filling_swap"
       autoload :DoughRest, "restauro/families/crust/dough_rest"
       autoload :DoughSteps, "restauro/families/crust/dough_steps"
+      autoload :Dropped, "restauro/families/crust/dropped"
       autoload :FillingMaker, "restauro/families/crust/filling_maker"
       autoload :FillingWarnings, "restauro/families/crust/filling_warnings"
       autoload :FruitFilling, "restauro/families/crust/fruit_filling"

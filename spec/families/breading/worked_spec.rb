@@ -46,4 +46,48 @@ RSpec.describe Restauro::Families::Breading do
     found = [0.25, 0.0, 1.0].map { |share| described_class::Wrapping.send(:inside, profile, share) }
     expect(found).to eq [20.0, -5.0, 95.0]
   end
+
+  describe described_class::FlourAndMeal do
+    told = ->(spec, steps) do
+      text = "Fried okra\n400 g okra\n200 ml buttermilk\n120 g cornmeal\n60 g flour\n1 tsp salt\n" \
+             "oil for frying\n#{steps}"
+      lines[spec, text].dishes.map { |dish| dish.map(&:ingredient) }
+    end
+
+    it "stirs meal into the flour where a step does" do
+      expect(told[self, "Mix the cornmeal, flour and salt. Dredge the okra."].flatten)
+        .to include("cornmeal", "corn_starch", "fine_salt")
+    end
+
+    it "keeps a dish for each where none does" do
+      expect(told[self, "Dip the okra in flour, then in cornmeal."].length).to be > 1
+    end
+
+    it "takes a batter for no mix of what is dry" do
+      recipe = breading.read(read("Okra\n400 g okra\n120 g cornmeal\n60 g flour\nMix flour, milk and cornmeal."))
+      expect(described_class.said?(recipe, catalogue)).to be false
+    end
+
+    it "weighs the two as one" do
+      recipe = breading.read(read("Okra\n400 g okra\n120 g cornmeal\n60 g flour"))
+      expect(described_class.ingredient(recipe, catalogue).say).to match(/cornmeal/)
+    end
+
+    it "has nothing to weigh where only one amount is told" do
+      recipe = breading.read(read("Okra\n400 g okra\n120 g cornmeal\nflour"))
+      expect(described_class.ingredient(recipe, catalogue)).to be_nil
+    end
+  end
+
+  {
+    "Soak the okra in the buttermilk for 10 minutes. Dredge in flour." => [10.0, /lie in it/],
+    "Marinate overnight. Dredge in flour." => [60.0, /overnight/],
+    "Marinate for 2 hours. Dredge in flour." => [60.0, /overnight/]
+  }.each do |steps, (minutes, words)|
+    it "soaks for #{minutes} minutes where '#{steps}'" do
+      recipe = breading.read(read("Fried chicken\n600 g chicken thighs\n300 ml buttermilk\n100 g flour\n#{steps}"))
+      soak = breading.steps(breading.swap(recipe, breading.options)).find { |step| step.text.start_with?("Turn") }
+      expect([soak.minutes, soak.text]).to match [minutes, words]
+    end
+  end
 end

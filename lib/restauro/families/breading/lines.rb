@@ -17,16 +17,15 @@ module Restauro
         attr_reader :companions
 
         def initialize(swap, catalogue)
-          @all = swap.ours.recipe.ingredients
+          @ours = swap.ours
+          @all = @ours.recipe.ingredients
           @bound = swap.ours.bound?
           @blitzed = Mixture.blitzed?(swap.ours.recipe)
           @meals = @all.select { |line| catalogue.find_key(line.ingredient)&.group == "meal" }
           @title = swap.ours.recipe.title.to_s
-          @dredged = swap.ours.dredged?
           @pinned = Pinned.of(swap.ours.recipe)
           @squeezed = SqueezedOver.of(swap.ours.recipe)
           @sandwich = Batter::Dipped.sandwich?(swap.ours.recipe)
-          @egg_first = swap.ours.egg_first?
           @crumb = swap.ours.layers.find { |layer| layer.name == "crumb" }&.ingredient
           @companions = Companions.new(@all.select { |line| line.role == "other" } - wrapped, catalogue)
           freeze
@@ -37,6 +36,7 @@ module Restauro
         def dishes
           meal = coarse + behind_the_egg
           dust, wet, crumb = of(DUST) - meal - mixture, of(WET) - mixture - inside - soak - squeezed, meal + crumbs
+          dust, crumb = dust + crumb, [] if @ours.meal_in_flour?
           first = dust.any? ? dust : crumb
           first.concat(of(%w[seasoning acid]) - seasoned) unless cakes?
           (egg_first? ? [wet, dust, crumb] : [dust, wet, crumb]).reject(&:empty?)
@@ -51,9 +51,9 @@ module Restauro
         # What the pieces lie in before they are dredged.
         def soak = soaked? ? of(WET) - @squeezed + steeped : []
         # Dusted, dipped in what has egg in it, and pressed into the flour again.
-        def floured_again? = @dredged && !egg_first? && of(%w[egg]).any?
+        def floured_again? = @ours.dredged? && !egg_first? && of(%w[egg]).any?
         # Dipped, and pressed into the flour.
-        def egg_first? = @egg_first
+        def egg_first? = @ours.egg_first?
         # @return [Array<Recipes::Line>] what the coat goes around
         def coated
           return bread + (@companions.lines - bread) + of(%w[cheese]) if sandwich?
@@ -103,7 +103,7 @@ module Restauro
 
         private
 
-        def soaked? = @dredged && !floured_again? && !egg_first?
+        def soaked? = @ours.dredged? && !floured_again? && !egg_first?
         # Garlic and ginger that something lies in.
         def steeped
           found = @companions.lines.select { |line| line.text.match?(CompanionStarts::SCORCHES) }

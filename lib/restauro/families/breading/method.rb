@@ -5,6 +5,8 @@ module Restauro
     class Breading
       # The steps of a crumb coat: dried pieces, three dishes, pressed, rested, cooked.
       class Method
+        include Soak
+
         WATERY = DataFiles.words("families/breading/words.yml").fetch(:watery)
         def initialize(swap, catalogue)
           @swap = swap
@@ -23,15 +25,6 @@ module Restauro
         def clean
           set = @lines.bound? ? "a clean bowl, a board" : "three clean dishes"
           Step.new(kind: "set_out", safety: ["coeliac_dishes"], text: "Set out #{set}, a rack, and the packs.")
-        end
-
-        def soak
-          return if @lines.soak.empty?
-
-          Step.new(kind: "rest", text: "Turn #{list(@lines.coated)} in #{list(@lines.soak)}; cover them, in the " \
-                                       "fridge, an hour to overnight.",
-                   minutes: Constants.fetch(:making, :soak_minutes), hold_minutes: 1440,
-                   uses: [*@lines.coated, *@lines.soak], safety: ["raw_meat"])
         end
 
         def salt
@@ -80,8 +73,10 @@ module Restauro
           words = "#{with_salt(what(coated))}one hand for dry, one for wet: #{order}."
           Step.new(kind: "shape", text: words[0].upcase + words[1..], uses: coated + rubbed,
                    look_for: "#{(1000 * @ours.coat_m).round(1)} mm all over, no bare spots",
-                   safety: ["raw_flour", *(@lines.companions.safety(coated).any? ? ["raw_meat"] : [])])
+                   safety: ["raw_flour", *raw_meat])
         end
+
+        def raw_meat = @lines.companions.safety(@lines.coated).any? ? ["raw_meat"] : []
 
         def with_salt(what) = rubbed.any? ? what.sub(/: \z/, ", rubbed with #{list(rubbed)}: ") : what
 
@@ -99,11 +94,12 @@ module Restauro
 
         # By what there is to dust, dip and press.
         def order
-          return "lift out, let it drip, press it into the flour on every side, shake off" if @lines.soak.any?
+          dry = @ours.meal_in_flour? ? "mix" : "flour"
+          return "lift out, let it drip, press it into the #{dry} on every side, shake off" if @lines.soak.any?
 
-          return "dip and drip, then press it into the flour on every side, shake off" if @lines.egg_first?
+          return "dip and drip, then press it into the #{dry} on every side, shake off" if @lines.egg_first?
 
-          return "dust, dip and drip, then press it into the flour again on every side" if @lines.floured_again?
+          return "dust, dip and drip, then press it into the #{dry} again on every side" if @lines.floured_again?
 
           layers = @ours.layers.map(&:name)
           [("dust and shake off" if layers.include?("dust")), ("dip and drip" if layers.include?("wet")),

@@ -16,6 +16,7 @@ module Restauro
           @recipe = recipe
           @options = with_piece(options, catalogue)
           @catalogue = catalogue
+          @meal_in_flour = FlourAndMeal.said?(recipe, catalogue)
           @layers =
             (
               if dredged?
@@ -44,6 +45,8 @@ module Restauro
             dust_g > Layers.figure(:pressed_share) * (food_g || (pieces && pieces.first * piece_g)).to_f
         end
 
+        # Whether meal or crumbs are in its flour.
+        def meal_in_flour? = @meal_in_flour
         # Whether it is mixed and shaped before it is coated.
         def cakes? = !mixture_g.nil?
         # @return [Float, nil] m of the whole coat
@@ -82,11 +85,13 @@ module Restauro
         def first(&block) =
           recipe.ingredients.select { |line| line.ingredient && !Bound.in?(line) }
             .map { |line| @catalogue.fetch(line.ingredient) }.find(&block)
-        def crumb = first { |i| i.group == "crumb" } || first { |i| i.group == "meal" }
+        def crumb = (first { |i| i.group == "crumb" } || first { |i| i.group == "meal" } unless meal_in_flour?)
         def dust_g =
           recipe.ingredients.sum(0.0) { |line| Lines::DUST.include?(line.role) ? line.grams&.value.to_f : 0.0 }
 
-        def dust = first { |i| %w[flour starch blend].include?(i.group) }
+        def dust =
+          (FlourAndMeal.ingredient(recipe, @catalogue) if meal_in_flour?) ||
+            first { |i| %w[flour starch blend].include?(i.group) }
 
         # As thick as crumbs lie, or as far as those there are go round.   @return [Float] mm
         def crumb_mm

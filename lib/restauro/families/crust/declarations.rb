@@ -37,10 +37,11 @@ module Restauro
         # On top where it covers; for as long as the recipe bakes or fries it.
         def usual(place, recipe, chosen)
           {
-            cover: (over(recipe, chosen) if place.covers?),
+            cover: (over(recipe, place.dish.recipe, chosen) if place.covers?),
             bake_minutes: place.said.baked ? place.said.bake_minutes : place.frying&.minutes,
             stew_minutes: place.said.simmer_minutes,
             crowned: (true if place.crowned?(catalogue)),
+            cut_out: (true if Dropped.cut_out?(place.dish.recipe)),
             round_cm: RoundsSaid.mm(place.dish.recipe)&.then { |wide| wide / 10 },
             steam_minutes: (steamed(place, recipe) unless chosen[:oven]),
             blind_minutes: place.said.blind_minutes,
@@ -56,12 +57,12 @@ module Restauro
           minutes if minutes.to_f >= Constants.fetch(:crust, :steamed_least_minutes) && Filling.of(recipe, catalogue)
         end
 
-        # A lid; small pies have cases too, where there is dough for them.
-        def over(recipe, chosen)
+        # A lid; small pies have cases too, where there is dough for them, and a pie of which only its name is told.
+        def over(recipe, dish_recipe, chosen)
           return "double" if Cover.dough_words(Cover.words(recipe)) == "double"
 
           crust = Prediction.new(recipe, catalogue, options(**chosen.slice(:makes, :pan, :style), cover: "top"))
-          Cups.cases?(crust) ? "double" : "top"
+          Cups.cases?(crust) || Cover.two_crusts?(crust, dish_recipe) ? "double" : "top"
         end
 
         # (see Declared#holds)

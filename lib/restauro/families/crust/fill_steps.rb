@@ -6,6 +6,7 @@ module Restauro
       # What goes on a crust between its blind baking and its oven: a barrier, the filling, the lid, the wash.
       class FillSteps
         include ByThePiece
+        include Dropped
 
         STARTS = {"hot" => "hot", "cold" => "cold from the fridge", "room" => "no longer hot"}.freeze
         WHOLE = %w[quick_meat whole_meat fish].freeze
@@ -99,13 +100,6 @@ module Restauro
         def tucked
           Step.new(kind: "shape", text: "Lay it over, tuck the rim down inside the tin, prick it.", uses: glaze,
                    look_for: "no gap at the rim; five minutes after the oven, a plate on top and over with it")
-        end
-
-        def dropped
-          over = "; scatter #{strewn} over it" if strewn
-          where = filled? ? "over it" : "onto a lined tray"
-          Step.new(kind: "shape", text: "Drop the dough by the spoonful #{where}, with gaps between#{over}.",
-                   uses: glaze, look_for: "rough peaks: they brown", hold_minutes: 10)
         end
 
         def fold

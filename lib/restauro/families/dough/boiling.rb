@@ -68,10 +68,12 @@ module Restauro
           by_law? ? [law_minutes, heated].max : heated
         end
 
-        # Until dough and filling are done.   @return [Float, nil] min
+        # Until dough and filling are done; raw meat no shorter than it is usually boiled, however small the pieces.
+        # @return [Float, nil] min
         def minutes_done
           stuffed = @dough.filled? ? body.minutes_to(Safety.celsius(:stuffed)) : 0.0
-          [boil_minutes, stuffed].max if boil_minutes && stuffed
+          raw = @options.raw_filling ? constant(:raw_filled_minutes) : 0.0
+          [boil_minutes, stuffed, raw].max if boil_minutes && stuffed
         end
 
         # From the freezer.   @return [Float, nil] min

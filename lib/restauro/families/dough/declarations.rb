@@ -55,11 +55,16 @@ module Restauro
 
         def shaped(place)
           return {} unless rolled?
-          return {shape: "filled", **unboiled(place), **ring(place)} if place.filled?
+          return {shape: "filled", **unboiled(place), **ring(place), **raw(place)} if place.filled?
 
           return {shape: "sheets"} if place.between?
 
           {cutter_mm: Ribbon.width_mm(place.dish.recipe), thickness_mm: Ribbon.thick_mm(place.dish.recipe)}.compact
+        end
+
+        def raw(place)
+          filling = place.inside.flat_map { |at| place.dish.parts[at].lines }
+          {raw_filling: (true if RawFilling.said?(place.dish.recipe, filling))}.compact
         end
 
         # As the recipe cuts them, so far as a pot holds them.

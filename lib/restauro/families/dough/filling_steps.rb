@@ -9,8 +9,7 @@ module Restauro
           @ours = swap.ours
           @catalogue = catalogue
           @lines = lines.filling
-          others = @lines.select { |line| line.role == "other" } - raw_roots
-          @companions = Companions.new(others, catalogue)
+          @companions = Companions.new(@lines.select { |line| line.role == "other" } - raw_roots, catalogue)
           freeze
         end
 
@@ -19,10 +18,16 @@ module Restauro
           return [] unless @ours.filled? || @lines.any?
 
           fats = @lines.select { |line| line.role == "fat" }
-          [*boiled, *@companions.early_steps(fats), *drained, mixed].compact
+          [*boiled, *cooked.early_steps(fats), *drained, mixed].compact
         end
 
         private
+
+        # All of it; beside raw meat only what a step softens.
+        def cooked =
+          raw? ? Companions.new(@companions.lines.select(&:softened), @catalogue) : @companions
+
+        def raw? = @ours.options.raw_filling
 
         # Beside minced meat cabbage goes in raw, cut fine; leaves never do.
         def drained
@@ -54,12 +59,12 @@ module Restauro
 
           Step.new(
             kind: "mix",
-            text: "Mix the filling#{named}#{mash}; well drained and cold.#{each}",
+            text: "Mix the filling#{named}#{mash}; #{raw? ? "raw" : "well drained"} and cold.#{each}",
             uses: @lines,
-            look_for: "no liquid in the bowl",
-            hold_minutes: 1440,
+            look_for: raw? ? "sticky: it holds together" : "no liquid in the bowl",
+            hold_minutes: raw? ? 120 : 1440,
             caution: "Keep it cold until it goes in.",
-            safety: @companions.safety(@companions.lines)
+            safety: [*@companions.safety(@companions.lines), *("raw_meat" if raw?)]
           )
         end
 

@@ -9,12 +9,12 @@ module Restauro
       # boiled from the freezer · filling_g or nil   roasted_from_g, roasted_to_g of the purée's vegetable · look key of
       # data/families/dough/moisture.yml · hands flour or oil   without Array of diets, allergens, groups or keys ·
       # offer Array of keys to offer first · way steamed or panned, nil for boiled, as the recipe says ·
-      # steam_minutes and boil_minutes as it says
+      # steam_minutes and boil_minutes as it says · raw_filling whether its meat goes in raw
       Options =
         Struct.new(:family, :school, :with, :target, :shape, :thickness_mm, :cutter_mm, :rope_mm, :seal, :tool,
                    :helpers, :litres, :watts,
                            :altitude_m, :frozen, :filling_g, :roasted_from_g, :roasted_to_g, :look, :hands, :without,
-                           :offer, :way, :steam_minutes, :boil_minutes, keyword_init: true) do
+                           :offer, :way, :steam_minutes, :boil_minutes, :raw_filling, keyword_init: true) do
         # What other families are asked for is taken and left alone.
         def initialize(family:, with: [], target: nil, seal: "folded", tool: "machine", helpers: 1, heat: "high",
                        altitude: 0, altitude_m: altitude,
@@ -25,7 +25,7 @@ module Restauro
                 without: without.dup.freeze,
                 offer: offer.dup.freeze, **more.slice(:school, :shape, :thickness_mm, :cutter_mm, :rope_mm, :litres,
                                                       :filling_g, :roasted_from_g, :roasted_to_g, :look, :way,
-                                                      :steam_minutes, :boil_minutes))
+                                                      :steam_minutes, :boil_minutes, :raw_filling))
           check
           freeze
         end
