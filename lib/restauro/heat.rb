@@ -10,6 +10,7 @@ module Restauro
     autoload :Oil, "restauro/heat/oil"
     autoload :Piece, "restauro/heat/piece"
     autoload :PieceLine, "restauro/heat/piece_line"
+    autoload :UsualPiece, "restauro/heat/usual_piece"
     autoload :Pot, "restauro/heat/pot"
     autoload :Section, "restauro/heat/section"
     autoload :Surroundings, "restauro/heat/surroundings"

@@ -47,6 +47,7 @@ module Restauro
       HOT_TIN, COOKS, BAKED_VERB =
         DataFiles.words("dishes/words.yml").values_at(:fat_in_its_tin, :cooks_for, :baked_verb)
       PAN_WORD, DRY_PAN = DataFiles.words("dishes/words.yml").values_at(:pan, :a_dry_pan)
+      PAN_FRIED = /\bpan[- ]?fr(?:y|ied)\w*/i
       # @param recipe [Recipes::Recipe]   @param roasts [Boolean] whether what is said of a roast is asked for
       # @return [Said]
       def of(recipe, roasts: false)
@@ -116,7 +117,7 @@ module Restauro
       end
 
       def pan(texts)
-        first_in(texts) do |text|
+        first_in(texts.map { |text| text.gsub(PAN_FRIED, "fry") }) do |text|
           next if !text.match?(PAN_WORD) || text.match?(DRY_PAN)
 
           Kitchen::BakingPan.parse(text) ||

@@ -64,7 +64,7 @@ module Restauro
       end
 
       def usual_piece(place, recipe)
-        return Heat::PieceLine.usual(cake(recipe), catalogue) if recipe.ingredients.any?(&:inside?)
+        return Heat::UsualPiece.of(cake(recipe), catalogue) if recipe.ingredients.any?(&:inside?)
 
         line = known_piece(place, recipe)
         line &&= with_what_the_title_tells(line, recipe.title.to_s)
@@ -72,7 +72,7 @@ module Restauro
         made = round || place.around_another? || rolls?(place)
         line ||= Recipes::Line.new(text: "croquette#{" ball" if round}", role: "other") if made
         line ||= vegetable(recipe)
-        line && Heat::PieceLine.usual(line, catalogue)
+        line && Heat::UsualPiece.of(line, catalogue)
       end
 
       # Crisp onions with oil of their own, over what is baked.
@@ -93,8 +93,8 @@ module Restauro
       # Its shape, where the line has none, and that it is filled.
       def with_what_the_title_tells(line, title)
         told = (title[BALLS] && "ball") || title[Heat::PieceLine::KIND]
-        shape = title[Heat::PieceLine::FINGERS] || (told unless line.text.match?(Heat::PieceLine::KIND))
-        line.with(text: [line.text, shape, title[Heat::PieceLine::STUFFED]].compact.join(" "))
+        shape = title[Heat::UsualPiece::FINGERS] || (told unless line.text.match?(Heat::PieceLine::KIND))
+        line.with(text: [line.text, shape, title[Heat::UsualPiece::STUFFED]].compact.join(" "))
       end
 
       # Croquettes, whatever they are of.

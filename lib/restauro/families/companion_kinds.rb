@@ -18,7 +18,7 @@ module Restauro
       # Woody leaves on their stalks simmer along and come out; soft ones do not.
       SPRIGS, PICKED = DataFiles.words("ingredients/words.yml").values_at(:sprigs, :picked)
       # On the bone, or as thick: it is not done when it is brown.
-      JOINT = Heat::PieceLine::JOINT
+      JOINT = Heat::UsualPiece::JOINT
       PORTIONS, STRIPS, PULSES, IN_SHELLS, GNOCCHI =
         DataFiles.words("ingredients/words.yml").values_at(:portions, :strips, :pulses, :in_shells, :bought_gnocchi)
       # Roots cut as fine as the onion go in with it.
@@ -39,13 +39,13 @@ module Restauro
       def self.thick(line)
         return unless line.kind == "poultry"
         return "bird" if WholeBird.is?(line)
-        return "joint" if line.text.match?(Regexp.union(JOINT, PORTIONS)) && !line.text.match?(Heat::PieceLine::BONED)
+        return "joint" if line.text.match?(Regexp.union(JOINT, PORTIONS)) && !line.text.match?(Heat::UsualPiece::BONED)
 
-        "breast" if line.text.match?(Heat::PieceLine::WHOLE)
+        "breast" if line.text.match?(Heat::UsualPiece::WHOLE)
       end
 
       # Whether it is on its bones: minutes of a sauce are its own.   @param line [Recipes::Line]
-      def self.joint?(line) = %w[bird joint].include?(thick(line)) && !line.text.match?(Heat::PieceLine::THIN)
+      def self.joint?(line) = %w[bird joint].include?(thick(line)) && !line.text.match?(Heat::UsualPiece::THIN)
 
       private
 
@@ -142,7 +142,7 @@ module Restauro
       end
 
       # Stewing meat is diced as a matter of course; only strips of it are quick.
-      def thin(line) = line.kind == "whole_meat" ? STRIPS : Heat::PieceLine::THIN
+      def thin(line) = line.kind == "whole_meat" ? STRIPS : Heat::UsualPiece::THIN
 
       def kind_row(name) = DataFiles.yaml("ingredients/kinds.yml")[name]
     end

@@ -96,11 +96,14 @@ module Restauro
         at("brown").map do |line|
           fat = fats.first if line.equal?(at("brown").first)
           into = " in a little of the #{@catalogue.fetch(fat.ingredient).say}" if fat
-          Step.new(kind: "brown", text: "#{capital(words(line))}#{into}; lift it out.", minutes: figure(:brown_minutes),
+          Step.new(kind: "brown", text: "#{capital(words(line))}#{into}; lift it out.", minutes: brown_minutes(line),
                    uses: [line, fat].compact,
                    look_for: "brown all over, its juice clear", safety: [*safety([line]), "raw_meat"])
         end
       end
+
+      # As long as the recipe browns a cut.   @return [Float] min
+      def brown_minutes(line) = line.fried_for&.minutes || figure(:brown_minutes)
     end
   end
 end

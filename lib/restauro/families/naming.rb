@@ -31,6 +31,10 @@ module Restauro
       # @param lines [Array<Recipes::Line>]   @return [String] "200 g onions, 1 carrot and thyme"
       def named(lines, catalogue) = Companions.list(lines.map { |line| say(line, catalogue) })
 
+      # The same with how a step cuts them.   @return [String]
+      def named_cut(lines, catalogue) =
+        Companions.list(lines.map { |line| [say(line, catalogue), line.cut].compact.join(", ") })
+
       # @return [String] "200 g ", to a tenth where it is under 20
       def grams(line) =
         line.grams ? "#{Recipes::WeighedLine.tenths(line.grams.value.round(line.grams.value < 20 ? 1 : 0))} g " : ""

@@ -22,7 +22,7 @@ module Restauro
                   minutes: minutes, uses: [*fats, *found], look_for: softened_look(found, heat))]
       end
 
-      def browned?(found) = found.any? { |line| line.softened&.browned }
+      def browned?(found) = found.any? { |line| line.fried_for&.browned }
 
       def softened_look(found, heat)
         return "soft and see-through; for a brown gravy let it go golden" unless browned?(found)
@@ -35,7 +35,7 @@ module Restauro
       # As long as the recipe says; else a heap of them steams before it softens.   @return [Float] min
       def soften_minutes(found)
         slow = found.reject { |line| line.text.match?(CompanionStarts::SCORCHES) }
-        told = slow.filter_map { |line| line.softened&.minutes }.max
+        told = slow.filter_map { |line| line.fried_for&.minutes }.max
         told || reckoned_softening(found)
       end
 

@@ -92,7 +92,7 @@ module Restauro
 
       def behind_the_root(lines, at, root, mashed)
         *first, rest = halves(lines[at], mashed, lines[(at + 1)..root])
-        [*lines[0...at], *first, rest, *lines[(root + 1)..]]
+        [*lines[0...at], *first, rest.with(part: lines[root].part), *lines[(root + 1)..]]
       end
 
       # The sauce's share before what it is cooked with.

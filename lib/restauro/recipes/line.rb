@@ -12,11 +12,12 @@ module Restauro
     #   the cook has put it right
     #   added a swap has written it · moved_to name of the part the cook has put it in, or nil · occurrence which of
     #   equal lines it is, from 0: one "1 egg" is in the cakes, the other around them
-    #   softened    SoftenedFor::Said, how long a step keeps it in the fat, or nil
+    #   cut         how a step cuts it ("cut into 2 cm strips"), or nil
+    #   fried_for   FriedFor::Said, how long a step keeps it in the fat, or nil
     Line =
       Struct.new(
         :text, :ingredient, :grams, :role, :understood, :part, :amount_text, :name_text, :warnings, :corrected, :added,
-        :kind, :source, :number, :moved_to, :occurrence, :softened,
+        :kind, :source, :number, :moved_to, :occurrence, :fried_for, :cut,
         keyword_init: true
       ) do
         def initialize(
@@ -36,7 +37,8 @@ module Restauro
           number: 0,
           moved_to: nil,
           occurrence: 0,
-          softened: nil
+          fried_for: nil,
+          cut: nil
         )
           raise ArgumentError, "no role #{role}" unless Line::ROLES.include?(role)
 
@@ -57,7 +59,8 @@ module Restauro
             number: number,
             moved_to: moved_to,
             occurrence: occurrence,
-            softened: softened
+            fried_for: fried_for,
+            cut: cut
           )
           freeze
         end

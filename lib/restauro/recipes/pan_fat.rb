@@ -6,8 +6,8 @@ module Restauro
     # fried in (common practice).
     module PanFat
       KIND = "pan_fat"
-      SWIMS = DataFiles.words("dishes/words.yml").fetch(:swims_by_name)
-      private_constant :SWIMS
+      SWIMS, FRIES = DataFiles.words("dishes/words.yml").values_at(:swims_by_name, :shallow_fried)
+      private_constant :SWIMS, :FRIES
 
       module_function
 
@@ -18,12 +18,12 @@ module Restauro
         lines.map { |line| bare?(line) ? for_the_pan(line) : line }
       end
 
-      # Crumbs and the egg they stick to; nothing is poured that fat could go into.
+      # Crumbs and the egg they stick to; nothing is poured that fat could go into, or a step fries.
       # @param lines [Array<Line>]
       def coated?(lines)
         roles = lines.map(&:role)
-        %w[crumb egg].all? { |role| roles.include?(role) } && lines.none? { |line| line.role == "liquid" } &&
-          lines.none?(&:inside?)
+        dry = lines.none? { |line| line.role == "liquid" } || Sentences.of_steps(lines).any?(FRIES)
+        %w[crumb egg].all? { |role| roles.include?(role) } && dry && lines.none?(&:inside?)
       end
 
       # @param lines [Array<Line>]

@@ -16,7 +16,7 @@ module Restauro
           Infused, PotWater, CrackedIn, BoiledEggs, PartedEggs, Poached, TakenOff.new(@line_reader),
           OwnBroth.new(@line_reader), Divided.new(@line_reader), RestOver,
           KeptInPan.new(@line_reader), InDumplings.new(catalogue), InTheirOwnJuice.new(catalogue), PanFat, ToDredge,
-          LeftInTheDish.new(@line_reader), SoftenedFor.new(DataFiles.yaml("ingredients/kinds.yml"))
+          LeftInTheDish.new(@line_reader), CutByStep, FriedFor.new(DataFiles.yaml("ingredients/kinds.yml"))
         ].freeze
         freeze
       end

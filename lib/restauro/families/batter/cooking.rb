@@ -32,7 +32,7 @@ module Restauro
           when "pudding" then HotTin.new(@ours, @lines, @catalogue).steps
           when "baked" then InADish.new(@options, @lines, @catalogue, egg: @ours.egg?).steps
           when "muffin" then Muffins.new(@ours, @lines).steps
-          when "pancake", "fritter", "patty" then Pancakes.new(@ours, @lines, @catalogue).steps
+          when "pancake", "fritter", "patty" then swims? ? by_eye : Pancakes.new(@ours, @lines, @catalogue).steps
           else @options.oil ? by_eye : unplanned
           end
         end
@@ -49,6 +49,9 @@ module Restauro
         def self.half(minutes) = (minutes * 2).ceil / 2.0
 
         private
+
+        # Spoonfuls in deep fat that nothing is reckoned of: no water was told.
+        def swims? = @ours.style != "pancake" && @options.oil && !@options.oil.shallow
 
         def half(minutes) = minutes && Cooking.half(minutes)
         def section = @ours.section
@@ -78,12 +81,13 @@ module Restauro
         def what
           return "sandwiches of #{list(@lines.coated)}, pressed together" if @dips && @lines.sandwich?
 
-          @lines.coated.any? ? "#{list(@lines.coated)}#{cut}" : "the pieces"
+          @lines.coated.any? ? "#{Companions.named_cut(@lines.coated, @catalogue)}#{cut}" : "the pieces"
         end
 
         # A vegetable that comes whole is cut as it was reckoned.
         def cut
           return unless @options.piece && @lines.coated.one? && Heat::PieceLine.whole_vegetable?(@lines.coated.first)
+          return if @lines.coated.first.cut
 
           cut = " in #{piece.kind}s" unless @lines.coated.first.text.match?(Heat::PieceLine::CUT_UP)
           "#{cut} #{piece.millimetres.round} mm thick"

@@ -30,10 +30,12 @@ module Restauro
         # In fat of a known heat, for as long as nobody has reckoned.
         def by_eye
           fat = Fat.new(@options.oil, nil, nil)
+          told = @options.fry_minutes&.sum
           [fat.heat(uses: @lines.pan_fat),
            Step.new(kind: "fry", text: "#{into_fat}A few at a time, with room between.", uses: @lines.coated + dust,
-                    celsius: @options.oil.celsius, look_for: "golden all over, hot in the middle", caution: CHOOSE,
-                    safety: unknown_safety),
+                    celsius: @options.oil.celsius, minutes: told, look_for: "golden all over, hot in the middle",
+                    caution: (CHOOSE unless told),
+                    safety: spooned? ? safety : unknown_safety),
            fat.drain]
         end
       end

@@ -89,7 +89,7 @@ module Restauro
 
           return @lines.mixture.any? ? "the #{@lines.shaped[/\w+\z/]}, cold: " : "" if coated.empty?
 
-          "#{list(coated)}#{", dried" if @lines.soak.empty?}: "
+          "#{Companions.named_cut(coated, @catalogue)}#{", dried" if @lines.soak.empty?}: "
         end
 
         # By what there is to dust, dip and press.

@@ -115,6 +115,9 @@ module Restauro
         # The recipe's own milk, where it has no egg for that and who eats may have it.
         def brushed_with
           exclusion = @ours.options.exclusion(@catalogue)
+          fat = glaze.find { |line| line.role == "fat" && line.ingredient }
+          return "melted #{@catalogue.fetch(fat.ingredient).say}" if fat && glaze.none? { |line| line.role == "egg" }
+
           milk = glaze.find { |line| line.role == "liquid" && line.ingredient } if glaze.none? { |l| l.role == "egg" }
           milk &&= @catalogue.fetch(milk.ingredient)
           return milk.say if milk && exclusion.allows?(milk)

@@ -21,7 +21,8 @@ module Restauro
         def apart(recipe, catalogue)
           watered = watered?(recipe, catalogue)
           lines = recipe.lines.map do |line|
-            (watered && beaten?(line)) || at_last?(line) || strewn?(line) || sets_nothing?(line, recipe, catalogue) ?
+            (watered && beaten?(line)) || at_last?(line) || strewn?(line) || (line.role == "fat" && brushed?(line)) ||
+              sets_nothing?(line, recipe, catalogue) ?
               line.with(part: PART) : line
           end
           recipe.with(lines: lines)
@@ -64,7 +65,9 @@ module Restauro
 
         def line?(line) =
           line.part == PART || strewn?(line) || headed?(line) || (brushed?(line) && line.text.match?(WORDS))
-        def brushed?(line) = %w[egg liquid].include?(line.role)
+        # Butter too, where it says that it is for that.
+        def brushed?(line) =
+          %w[egg liquid].include?(line.role) || (line.role == "fat" && line.text.match?(WORDS))
         def beaten?(line)
           line.role == "egg" && line.text.match?(/\bbeaten\b/i) && line.grams && one?(line)
         end

@@ -25,7 +25,7 @@ module Restauro
 
         # All of it; beside raw meat only what a step softens.
         def cooked =
-          raw? ? Companions.new(@companions.lines.select(&:softened), @catalogue) : @companions
+          raw? ? Companions.new(@companions.lines.select(&:fried_for), @catalogue) : @companions
 
         def raw? = @ours.options.raw_filling
 

@@ -1,9 +1,9 @@
 # frozen_string_literal: true
 
 # How long a step keeps an onion in the fat. Common practice.
-RSpec.describe Restauro::Recipes::SoftenedFor do
+RSpec.describe Restauro::Recipes::FriedFor do
   def softened(steps, things: "2 onions\n25 g butter\n2 tbsp flour\n500 ml stock")
-    read("Onion sauce\n#{things}\n#{steps}", system: "uk").ingredients.first.softened
+    read("Onion sauce\n#{things}\n#{steps}", system: "uk").ingredients.first.fried_for
   end
 
   {
@@ -44,6 +44,19 @@ RSpec.describe Restauro::Recipes::SoftenedFor do
 
   it "asks nothing of what is not softened" do
     lines = read("Sauce\n2 onions\n25 g butter\n200 ml milk\nFry the onions in the butter 9 minutes.").ingredients
-    expect(lines.drop(1).map(&:softened)).to all be_nil
+    expect(lines.drop(1).map(&:fried_for)).to all be_nil
+  end
+
+  {
+    ["500 g sirloin, sliced", "Brown the beef 2 minutes; set aside."] => 2,
+    ["500 g pork fillet, sliced", "Sear the pork for 3 minutes on each side."] => 6,
+    ["600 g Kalbfleisch, geschnetzelt", "Fleisch 2 Minuten anbraten, herausnehmen."] => 2,
+    ["500 g braising steak", "Simmer the beef for 2 hours."] => nil,
+    ["500 g beef mince", "Brown the mince for 3 minutes."] => nil,
+    ["4 chicken thighs", "Brown the chicken for 3 minutes."] => nil
+  }.each do |(thing, steps), minutes|
+    it "browns '#{thing}' for #{minutes || "no told"} minutes" do
+      expect(softened(steps, things: "#{thing}\n25 g butter\n2 tbsp flour\n500 ml stock")&.minutes).to eq minutes
+    end
   end
 end
