@@ -15,6 +15,7 @@ module Restauro
     autoload :Entities, "restauro/recipes/entities"
     autoload :FreeForm, "restauro/recipes/free_form"
     autoload :Forms, "restauro/recipes/forms"
+    autoload :GrainWater, "restauro/recipes/grain_water"
     autoload :Html, "restauro/recipes/html"
     autoload :JsonLd, "restauro/recipes/json_ld"
     autoload :LeftInTheDish, "restauro/recipes/left_in_the_dish"

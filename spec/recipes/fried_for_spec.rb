@@ -51,6 +51,7 @@ RSpec.describe Restauro::Recipes::FriedFor do
     ["500 g sirloin, sliced", "Brown the beef 2 minutes; set aside."] => 2,
     ["500 g pork fillet, sliced", "Sear the pork for 3 minutes on each side."] => 6,
     ["600 g Kalbfleisch, geschnetzelt", "Fleisch 2 Minuten anbraten, herausnehmen."] => 2,
+    ["1 rabbit, jointed\n100 g bacon lardons", "Fry the bacon 5 minutes."] => nil,
     ["500 g braising steak", "Simmer the beef for 2 hours."] => nil,
     ["500 g beef mince", "Brown the mince for 3 minutes."] => nil,
     ["4 chicken thighs", "Brown the chicken for 3 minutes."] => nil

@@ -4,8 +4,8 @@ module Restauro
     #   Needs @recipe, grams, flour, ratio, poured, figure and told_by_title.
     module DetectionBeside
       FRIED = DataFiles.words("dishes/words.yml").fetch(:fried)
-      DREDGED, DREDGES, EGG_THEN_FLOUR =
-        DataFiles.words("families/breading/words.yml").values_at(:dredged, :dredges, :egg_then_flour)
+      DREDGED, DREDGES, EGG_THEN_FLOUR, FLOUR_THEN_EGG =
+        DataFiles.words("families/breading/words.yml").values_at(:dredged, :dredges, :egg_then_flour, :flour_then_egg)
       PIECES = DataFiles.words("heat/words.yml").fetch(:cut_up)
       NUTS = "ground_nuts".freeze
       LAYERED = DataFiles.words("dishes/words.yml").fetch(:layered)
@@ -15,7 +15,7 @@ module Restauro
       WATERY = %w[water soda_water beer gf_beer].freeze
       ROUX = DataFiles.words("families/sauce/words.yml").fetch(:roux_by_name)
       private_constant :WATERY, :SOAKS, :SOY, :MARINADES, :NUTS, :LAYERED, :FRIED, :DREDGED, :DREDGES, :EGG_THEN_FLOUR,
-                       :PIECES
+                       :FLOUR_THEN_EGG, :PIECES
 
       private
 
@@ -101,10 +101,18 @@ module Restauro
       # "Soak the rings in buttermilk. Dredge in flour."
       def dredged_by_steps? = pieces_g.positive? && @recipe.steps.any? { |line| line.text.match?(DREDGES) }
 
-      # "Dip in egg, then in flour", whatever the egg is beaten with: no batter is made of it.
-      def floured_again? =
-        grams("egg").positive? && grams("leavener").zero? && (pieces_g.positive? || unweighed_piece?) &&
-          @recipe.steps.any? { |line| line.text.match?(EGG_THEN_FLOUR) }
+      # "Dip in egg, then in flour", or the other way, whatever the egg is beaten with: no batter is made of it.
+      def floured_again?
+        return false unless grams("egg").positive? && grams("leavener").zero?
+
+        told = ->(words) { @recipe.steps.any? { |line| line.text.match?(words) } }
+        return true if told[FLOUR_THEN_EGG] && (anything? || unweighed_piece?)
+
+        told[EGG_THEN_FLOUR] && (pieces_g.positive? || unweighed_piece?)
+      end
+
+      # To coat: vegetables too.
+      def anything? = @recipe.ingredients.any? { |line| %w[other cheese].include?(line.role) && line.grams }
 
       # A spoon of flour and nothing poured that is known: what it is poured in is still to be typed.
       def unwetted_spoon? = grams("liquid").zero? && flour <= Constants.fetch(:dishes, :second_liquid_g)

@@ -7,6 +7,7 @@ module Restauro
       BRACKET_BEHIND = /\s*\(\s*[\d.,½¼¾]+\s*(?:k?g|lbs?|oz|pounds?|kilos?)\.?\s*\)\s*\z/i
       # What a weight leaves of its brackets.
       EMPTY = /\s*\([\s\p{P}à]*\)/
+      DONE = /\A(?:each )?(?:cut|sliced|halved|split|pounded|flattened|bashed|butterflied|diced|cubed)\b.*/
       # How warm it comes is for the step to say.
       WARMTH = /\A(?:(?:ice|very|boiling)[- ])?(?:hot|cold|warm|boiling|chilled|lukewarm|iced)\s+(?!sauce|pepper)/i
 
@@ -31,9 +32,9 @@ module Restauro
       # @param lines [Array<Recipes::Line>]   @return [String] "200 g onions, 1 carrot and thyme"
       def named(lines, catalogue) = Companions.list(lines.map { |line| say(line, catalogue) })
 
-      # The same with how a step cuts them.   @return [String]
+      # The same with how a step cuts them, where that is said as a line would.   @return [String]
       def named_cut(lines, catalogue) =
-        Companions.list(lines.map { |line| [say(line, catalogue), line.cut].compact.join(", ") })
+        Companions.list(lines.map { |line| [say(line, catalogue), line.cut&.[](DONE)].compact.join(", ") })
 
       # @return [String] "200 g ", to a tenth where it is under 20
       def grams(line) =

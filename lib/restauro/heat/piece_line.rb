@@ -30,12 +30,15 @@ module Restauro
         text = metric(words(line))
         name = text.gsub(FILLER, "").split.join(" ")
         Piece.parse(
-          [name.empty? ? "piece" : name, text[KIND, 1] || ("cube" if text.match?(BITES)),
+          [name.empty? ? "piece" : name, shape(text) || ("cube" if text.match?(BITES)),
            text[THICK]].compact.join(" "), catalogue
         )
       rescue InvalidInput
         nil
       end
+
+      # What it is cut into, behind its name, before what it is: fillets in strips are strips.   @return [String, nil]
+      def shape(text) = text[/,.*/].to_s[KIND, 1] || text[KIND, 1]
 
       # @return [Integer, nil] how many, where the line counts them
       def count(recipe) = (told(recipe) || counted(recipe))&.then { |line| how_many(line) }

@@ -36,7 +36,8 @@ module Restauro
         done(words.gsub(names(line), " "))
       end
 
-      def self.done(words) = DONE.reduce(words) { |text, (verb, done)| text.gsub(verb, done) }.squeeze(" ").strip.downcase
+      def self.done(words) =
+        DONE.reduce(words) { |text, (verb, done)| text.gsub(verb, done) }.squeeze(" ").strip.downcase
 
       # By its name, or as what it is.
       def self.of?(text, line) = Sentences.name?(text, line) || (line.by_the_piece? && text.match?(PIECES))

@@ -39,7 +39,7 @@ module Restauro
       def first(line, sentences, others)
         case line.kind
         when SOFT then sentences.lazy.filter_map { |text| softened(clauses(line, text, GREENS), others) }.first
-        when *CUTS then sentences.lazy.filter_map { |text| seared(clauses(line, text, MEAT)) }.first
+        when *CUTS then sentences.lazy.filter_map { |text| seared(line, text, others) }.first
         end
       end
 
@@ -60,8 +60,11 @@ module Restauro
         Said.new(minutes: minutes, browned: browned) if minutes || browned
       end
 
-      def seared(clauses)
-        told, = as_timed(clauses)
+      # A time that is said of other meat alone is not its own.
+      def seared(line, text, others)
+        told, = as_timed(clauses(line, text, MEAT))
+        return if !Sentences.name?(told, line) && of_named?(told, others - [line])
+
         minutes = TimeSaid.of(told).first
         return if minutes.nil? || !told.match?(SEARS) || told.match?(IN_LIQUID)
 
@@ -74,8 +77,9 @@ module Restauro
         [clauses.first(count).join(","), clauses.drop(count)]
       end
 
-      def of_meat?(text, others) =
-        text.match?(MEAT) || others.any? { |line| @meats.include?(line.kind) && Sentences.name?(text, line) }
+      def of_meat?(text, others) = text.match?(MEAT) || of_named?(text, others)
+      def of_named?(text, others) =
+        others.any? { |line| @meats.include?(line.kind) && Sentences.name?(text, line) }
     end
   end
 end

@@ -13,7 +13,7 @@ module Restauro
           StepLiquid.new(@line_reader), SameVolume.new(@line_reader, catalogue),
           Squeezed.new(@line_reader), PanJuices.new(@line_reader), Served.new(catalogue), FriedByName,
           SlicedByName, RolledUp,
-          Infused, PotWater, CrackedIn, BoiledEggs, PartedEggs, Poached, TakenOff.new(@line_reader),
+          Infused, PotWater, GrainWater, CrackedIn, BoiledEggs, PartedEggs, Poached, TakenOff.new(@line_reader),
           OwnBroth.new(@line_reader), Divided.new(@line_reader), RestOver,
           KeptInPan.new(@line_reader), InDumplings.new(catalogue), InTheirOwnJuice.new(catalogue), PanFat, ToDredge,
           LeftInTheDish.new(@line_reader), CutByStep, FriedFor.new(DataFiles.yaml("ingredients/kinds.yml"))

@@ -30,10 +30,17 @@ RSpec.describe Restauro::Families::Crust do
 
   describe described_class::Cover do
     pie = "Pot pie\n%s flour\n150 g butter\n4 tbsp water\nFilling:\n400 g cooked chicken\n%s"
+    tin = Restauro::Kitchen::BakingPan.parse("23 cm round")
     both = ->(spec, flour, step) do
       recipe = spec.read(format(pie, flour, step))
-      prediction = crust.predict(crust.read(recipe), crust.options(cover: "top"))
+      prediction = crust.predict(crust.read(recipe), crust.options(cover: "top", pan: tin))
       described_class.two_crusts?(prediction, recipe)
+    end
+
+    it "has one where no tin is told" do
+      recipe = read(format(pie, "300 g", ""))
+      prediction = crust.predict(crust.read(recipe), crust.options(cover: "top"))
+      expect(described_class.two_crusts?(prediction, recipe)).to be false
     end
 
     {

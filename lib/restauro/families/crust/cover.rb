@@ -95,12 +95,12 @@ module Restauro
         # Small ones have lids and cases.
         def pie_cover(crust, words) = Cups.row(crust.recipe) || both?(crust) ? "double" : lid(words)
 
-        # A pie with dough for a lid and a base, and no word of the one alone.
+        # A pie with dough for a lid and a base of the tin that is told, and no word of the one alone.
         # @param crust [Prediction]   @param recipe [Recipes::Recipe] of the whole dish
         def two_crusts?(crust, recipe)
           told = words(recipe)
-          crust.style.key == "rolled" && told.match?(WORDS.fetch(:pie)) && !told.match?(WORDS.fetch(:one_lid)) &&
-            both?(crust)
+          asked = crust.style.key == "rolled" && !crust.options.pan.nil? && told.match?(WORDS.fetch(:pie))
+          asked && !told.match?(WORDS.fetch(:one_lid)) && both?(crust)
         end
 
         # Dough for a lid as well.

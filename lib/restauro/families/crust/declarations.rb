@@ -37,7 +37,7 @@ module Restauro
         # On top where it covers; for as long as the recipe bakes or fries it.
         def usual(place, recipe, chosen)
           {
-            cover: (over(recipe, place.dish.recipe, chosen) if place.covers?),
+            cover: (over(recipe, chosen, place.dish.recipe) if place.covers?),
             bake_minutes: place.said.baked ? place.said.bake_minutes : place.frying&.minutes,
             stew_minutes: place.said.simmer_minutes,
             crowned: (true if place.crowned?(catalogue)),
@@ -58,7 +58,7 @@ module Restauro
         end
 
         # A lid; small pies have cases too, where there is dough for them, and a pie of which only its name is told.
-        def over(recipe, dish_recipe, chosen)
+        def over(recipe, chosen, dish_recipe = recipe)
           return "double" if Cover.dough_words(Cover.words(recipe)) == "double"
 
           crust = Prediction.new(recipe, catalogue, options(**chosen.slice(:makes, :pan, :style), cover: "top"))
