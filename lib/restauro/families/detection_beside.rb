@@ -99,20 +99,18 @@ module Restauro
       end
 
       # "Soak the rings in buttermilk. Dredge in flour."
-      def dredged_by_steps? = pieces_g.positive? && @recipe.steps.any? { |line| line.text.match?(DREDGES) }
+      def dredged_by_steps? = pieces_g.positive? && said?(DREDGES)
+      def said?(words) = @recipe.steps.any? { |line| line.text.match?(words) }
 
       # "Dip in egg, then in flour", or the other way, whatever the egg is beaten with: no batter is made of it.
       def floured_again?
         return false unless grams("egg").positive? && grams("leavener").zero?
 
-        told = ->(words) { @recipe.steps.any? { |line| line.text.match?(words) } }
-        return true if told[FLOUR_THEN_EGG] && (anything? || unweighed_piece?)
-
-        told[EGG_THEN_FLOUR] && (pieces_g.positive? || unweighed_piece?)
+        (said?(FLOUR_THEN_EGG) && anything?) || (said?(EGG_THEN_FLOUR) && (pieces_g.positive? || unweighed_piece?))
       end
 
       # To coat: vegetables too.
-      def anything? = @recipe.ingredients.any? { |line| %w[other cheese].include?(line.role) && line.grams }
+      def anything? = unweighed_piece? || @recipe.ingredients.any? { |line| %w[other cheese].include?(line.role) && line.grams }
 
       # A spoon of flour and nothing poured that is known: what it is poured in is still to be typed.
       def unwetted_spoon? = grams("liquid").zero? && flour <= Constants.fetch(:dishes, :second_liquid_g)
