@@ -110,7 +110,8 @@ module Restauro
       end
 
       # To coat: vegetables too.
-      def anything? = unweighed_piece? || @recipe.ingredients.any? { |line| %w[other cheese].include?(line.role) && line.grams }
+      def anything? =
+        unweighed_piece? || @recipe.ingredients.any? { |line| %w[other cheese].include?(line.role) && line.grams }
 
       # A spoon of flour and nothing poured that is known: what it is poured in is still to be typed.
       def unwetted_spoon? = grams("liquid").zero? && flour <= Constants.fetch(:dishes, :second_liquid_g)
