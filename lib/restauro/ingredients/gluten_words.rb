@@ -21,7 +21,7 @@ module Restauro
 
     # @param text [String] one recipe line   @return [Array<Find>] finding is "contains" or "check", the worst first
     def find(text)
-      plain = text.tr("’", "'")
+      plain = text.tr("’", "'").gsub(Names::FLESH, " ")
       finds = @rows.filter_map do |words, except, row|
         word = (except ? plain.gsub(except, " ") : plain)[words] or next
         Find.new(word.downcase, finding(row, plain), row["why"])

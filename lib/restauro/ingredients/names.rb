@@ -12,6 +12,9 @@ module Restauro
                i na do].freeze
     # A flour of something else.
     OF = /(?:di|de|of|von)\s|d['’]/i
+    FLESH = DataFiles.words("ingredients/words.yml").fetch(:flesh)
+    # "TK-Spinat", "Bio-Eier": frozen spinach is spinach.
+    SOLD = /(?<![[:alpha:]])(?:bio|tk|h|öko)-(?=[[:alpha:]]{3})/i
     WORD = /\d+(?::|-to-)\d+|[[:alpha:]][[:alpha:]'’\-%]*|\d+\s?%|&/
 
     # @param catalogue [Catalogue]   @param region [String] us, metric, uk or au
@@ -41,7 +44,7 @@ module Restauro
 
     # The part before a comma, bracket or "or" first, then all of it.
     def phrases(phrase)
-      bare = phrase.gsub(/\([^)]*\)|\[[^\]]*\]/, " ").gsub(/\s&\s/, " and ")
+      bare = phrase.gsub(/\([^)]*\)|\[[^\]]*\]/, " ").gsub(FLESH, "").gsub(SOLD, "").gsub(/\s&\s/, " and ")
       [bare.split(%r{,|;|\bor\b|\bplus\b|\+|/}i).first.to_s, bare.split(/,|;/).first.to_s, bare].uniq
     end
 

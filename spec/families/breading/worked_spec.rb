@@ -90,4 +90,18 @@ RSpec.describe Restauro::Families::Breading do
       expect([soak.minutes, soak.text]).to match [minutes, words]
     end
   end
+
+  it "leaves crumbs that a step coats with around the cakes" do
+    told = ["Shape into cakes. Coat in the breadcrumbs and fry.", "Mix everything, shape, fry."].map do |step|
+      recipe = read("Fish cakes\n400 g cod, cooked\n1 egg\n80 g breadcrumbs\n#{step}")
+      described_class::Bound.of(recipe).ingredients.count(&:inside?)
+    end
+    expect(told).to eq [0, 2]
+  end
+
+  it "says what stands in for the egg of a coat that holds no gluten" do
+    text = "Fried cod\n600 g cod\n50 g maize starch\n2 eggs\n100 g gluten-free breadcrumbs\noil for frying"
+    swap = breading.swap(breading.read(read(text)), breading.options(without: %w[egg]))
+    expect(swap.substitutions.map { |found| found.line.text }).to eq ["2 eggs"]
+  end
 end
