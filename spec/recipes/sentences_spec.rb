@@ -27,4 +27,16 @@ RSpec.describe Restauro::Recipes::Sentences do
     said = ["Melt the BUTTER.", "Add the egg.", "Salt it."].map { |text| described_class.name?(text, line) }
     expect(said).to eq([true, false, false])
   end
+
+  describe "where a text speaks of a thing" do
+    {
+      ["fry the onion", "2 onions"] => 8, ["die Zwiebel anbraten", "2 Zwiebeln"] => 4, ["bak de ui", "1 ui"] => 7,
+      ["bak de uien", "1 ui"] => 7, ["fruitig", "1 ui"] => nil, ["add the butter", "2 onions"] => nil
+    }.each do |(text, thing), place|
+      it "is #{place.inspect} of '#{thing}' in '#{text}'" do
+        line = read("200 ml milk\n#{thing}", system: "metric").ingredients.last
+        expect(described_class.place(text, line)).to eq place
+      end
+    end
+  end
 end

@@ -49,13 +49,16 @@ module Restauro
       end
 
       # Potatoes boiled, dried and mashed with the rest; kale and the like are boiled with them, bacon and leeks go in
-      # out of the pan.
+      # out of the pan, a sausage on top.
       def mash(lines)
         root = root(lines)
         greens = lines.select { |line| GREENS.include?(line.kind) && !line.equal?(root) }
         rest = lines - [root, *greens]
         panned = rest.select { |line| line.role == "other" && !line.text.match?(EATEN_RAW) }
-        mixed = Families::Step.new(kind: "mix", text: "#{name}: mash them#{" with #{list(rest)}" if rest.any?}.",
+        sausages, stirred = rest.partition { |line| line.kind == "sausage" }
+        with = " with #{list(stirred)}" if stirred.any?
+        on_it = "; #{list(sausages)} on it" if sausages.any?
+        mixed = Families::Step.new(kind: "mix", text: "#{name}: mash them#{with}#{on_it}.",
                                    uses: rest, look_for: "smooth, and stiff enough to spread")
         [*Families::Companions.new(panned, @catalogue).early_steps,
          Families::Companions.boil_roots([root, *greens], @catalogue), mixed]

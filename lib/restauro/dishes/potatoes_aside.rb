@@ -5,10 +5,11 @@ module Restauro
     # Potatoes in one list with a sauce that they are not in: mash over it or beside it, chips.
     #   Needs @title, part, flour?, wet?.
     module PotatoesAside
-      MASHED, MASH_BESIDE, CHIPS, FRIES, LAID_ON_TOP =
+      MASHED, MASH_BESIDE, CHIPS, FRIES, LAID_ON_TOP, MASHES =
         DataFiles.words("dishes/words.yml")
-          .values_at(:mash_over, :mash_beside, :chips_beside, :fries, :roots_laid_on_top)
+          .values_at(:mash_over, :mash_beside, :chips_beside, :fries, :roots_laid_on_top, :mashes)
       ON_TOP = "Potato slices"
+      WITH = %w[fat liquid cheese].freeze
       UNDER = %w[cooked_egg fish simmer wilt].freeze
 
       private
@@ -72,8 +73,18 @@ module Restauro
         fats = mash.select { |line| line.role == "fat" }
         # Of two the last is the sauce's.
         mash -= fats.last(fats.length > 1 ? 1 : fats.length) if (lines - mash).none? { |line| line.role == "fat" }
+        mash += told_mashed(lines - mash)
         rest = lines - mash
         [part(nil, rest), part("Mash", mash)] if rest.any? { |line| flour?(line) } && wet?(rest)
+      end
+
+      # What a step mashes them with, wherever it stands: of two butters the last, nothing that the sauce is made of.
+      def told_mashed(lines)
+        told = Recipes::Sentences.of_steps(@recipe.lines).grep(MASHES).join(" ")
+        named = lines.select { |line| WITH.include?(line.role) && Recipes::Sentences.name?(told, line) }
+        named.group_by(&:role).filter_map do |role, found|
+          found.last if role == "cheese" || lines.count { |line| line.role == role } > 1
+        end
       end
 
       def mashed_in?(line) =

@@ -7,8 +7,10 @@ module Restauro
       # "160 ml. water" goes on.
       ENDS = /(?<=[.;!])(?:(?<!\bml\.|\bcl\.|\bdl\.|\boz\.|\btbsp\.|\btsp\.)\s+|\s+(?=[[:upper:]]))/
       NAMING = /\p{L}{4,}/
+      # "Ui", "løg": all of a name.
+      SHORT = /\A\p{L}{2,3}\z/
       MANY = /(?<=\p{L}{4})(?:e?s|e?n)\z/
-      private_constant :ENDS, :NAMING, :MANY
+      private_constant :ENDS, :NAMING, :SHORT, :MANY
 
       module_function
 
@@ -25,7 +27,9 @@ module Restauro
       # Where a text first speaks of a thing, of one or of many.   @return [Integer, nil]
       def place(text, line)
         said = text.downcase
-        line.name_text.to_s.downcase.scan(NAMING).filter_map { |word| said.index(word.sub(MANY, "")) }.min
+        name = line.name_text.to_s.downcase
+        found = name.scan(NAMING).filter_map { |word| said.index(word.sub(MANY, "")) }.min
+        found || (said.index(/\b#{Regexp.escape(name)}(?:en|e|s)?\b/) if name.match?(SHORT))
       end
     end
   end
