@@ -29,6 +29,12 @@ RSpec.describe Restauro::Recipes::RestOver do
     end
   end
 
+  it "parts the one of two cheeses that is named" do
+    list = "300 ml milk\n20 g flour\n90 g parmesan\n40 g mozzarella"
+    found = cheeses("Stir in half the parmesan. Top with mozzarella and the remaining parmesan and bake.", list: list)
+    expect(found).to eq [[45.0, nil], [40.0, nil], [45.0, "Topping"]]
+  end
+
   it "leaves two cheeses as they are listed" do
     list = "300 ml milk\n20 g flour\n90 g cheddar\n40 g parmesan"
     expect(cheeses("Stir in half the cheese. Scatter the remaining cheese over and bake.", list: list).map(&:first))

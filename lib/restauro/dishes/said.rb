@@ -42,7 +42,6 @@ module Restauro
       GRILLED_NAME = DataFiles.words("dishes/words.yml").fetch(:grilled_by_name)
       GRILLS = DataFiles.words("dishes/words.yml").fetch(:grills)
       STEAMS = DataFiles.words("dishes/words.yml").fetch(:steams)
-      BOILS, RESTS = DataFiles.words("dishes/words.yml").values_at(:boils_in_water, :rests_for)
       NO_OVEN = DataFiles.words("dishes/words.yml").fetch(:no_oven)
       HOT_TIN, COOKS, BAKED_VERB =
         DataFiles.words("dishes/words.yml").values_at(:fat_in_its_tin, :cooks_for, :baked_verb)

@@ -5,10 +5,10 @@ module Restauro
     # The sentences of a method, as far as what they say of oven and stove belongs together.
     module SaidSentences
       BAKES, TURNS, FILLED_THEN, BLIND, STOVE_THEN_BAKE, BATTER_IN, ROASTED, DOUGH_OF_ROOTS, FRIES, SIMMERS,
-        BAKED_IN_FAT =
+        BOILS, RESTS, BAKED_IN_FAT =
         DataFiles.words("dishes/words.yml")
           .values_at(:bakes, :turns, :filled_then, :blind, :stove_then_bake, :batter_in, :roasted_beforehand,
-                     :dough_turned, :fries_for, :simmers, :baked_in_fat)
+                     :dough_turned, :fries_for, :simmers, :boils_in_water, :rests_for, :baked_in_fat)
       # Where one thing that is done ends and the next begins.
       CLAUSE = /(?<=[,;])|(?=\s(?:and|then|und|dann|et|puis|e|poi|y|luego|en|dan)\s)/
 
@@ -17,14 +17,16 @@ module Restauro
       # Gnocchi, and what is filled and boiled.
       BOILED = Regexp.union(DOUGH_OF_ROOTS, DataFiles.words("families/dough/shapes.yml").fetch(:filled))
       DEGREES = /\d{3}\s*°?\s*[CF]\b|gas (?:mark )?\d/i
-      private_constant :BARE_MINUTES, :DEGREES, :BOILED, :CLAUSE
+      # "Simmer until thick, about 5 minutes".
+      TIME_ALONE = /\A\s*(?:(?:for|about|another|etwa|ca\.?|environ|circa|unos)\s+)*\d/i
+      private_constant :TIME_ALONE, :BARE_MINUTES, :DEGREES, :BOILED, :CLAUSE
 
       private
 
       # @param texts [Array<String>] the words of a recipe   @return [Array<String>]
       def sentences(texts)
         all = texts.flat_map { |text| Recipes::Sentences.of(text) }.map { |text| fried_by_baking(text) }
-                   .flat_map { |text| stove_first(text) }.flat_map { |text| simmer_apart(text) }
+                   .flat_map { |text| stove_first(text) }.flat_map { |text| apart(text) }
         turns_joined(all.map { |text| with_minutes(text) })
       end
 
@@ -43,15 +45,28 @@ module Restauro
         apart ? [stove, bake] : [text]
       end
 
-      # "Cook the flour for 1 minute, stir in the stock and simmer for 2 hours" is two.   @return [Array<String>]
-      def simmer_apart(text)
-        clauses = text.split(CLAUSE)
+      # "Cook the flour for 1 minute, stir in the stock and simmer for 2 hours" is two, and so is "rest it 20 minutes,
+      # fry it 3": a time is said of one thing.   @return [Array<String>]
+      def apart(text)
+        clauses = text.split(CLAUSE).slice_when { |_, clause| !clause.match?(TIME_ALONE) }.map(&:join)
         timed = clauses.each_index.select { |at| Recipes::TimeSaid.of(clauses[at]).any? }
-        simmers = timed.find { |at| clauses[at].match?(SIMMERS) }
-        return [text] if simmers.nil? || simmers == timed.first || clauses.first(simmers).any?(SIMMERS)
+        cuts = timed.each_cons(2).filter_map { |before, at| before if turns?(clauses[before], clauses[at]) }
+        return [text] if cuts.empty?
 
-        cut = clauses.first(timed[timed.index(simmers) - 1] + 1).join
-        [cut, text.delete_prefix(cut)]
+        pieces(clauses, cuts)
+      end
+
+      # What is done in a clause is another thing than in the one before it.
+      def turns?(before, clause)
+        kind = done(clause)
+        !kind.nil? && kind != done(before)
+      end
+
+      def done(clause) = [SIMMERS, FRIES, BOILS, RESTS, BAKES].find { |words| clause.match?(words) }
+
+      def pieces(clauses, cuts)
+        from = 0
+        [*cuts, clauses.length - 1].map { |to| clauses[from..to].join.tap { from = to + 1 } }
       end
 
       # Of an oven, then: no fat is spoken of.

@@ -73,7 +73,7 @@ module Restauro
         when "breading"
           crumbs? || !liquid_over_flour? || soaked? || dredged_by_name?
         else
-          ratio && ratio < figure(:unsure_over)
+          ratio && ratio < figure(:unsure_over) && !dusted_stew?
         end
       end
 
@@ -98,6 +98,9 @@ module Restauro
 
         grams("egg") > figure(:egg_share) * flour ? %w[batter] : %w[sauce batter]
       end
+
+      # A spoon of flour on raw meat: what lies under a crust is none.
+      def dusted_stew? = raw_meat? && flour <= figure(:dredge_g)
 
       # Browned before anything is poured: it is no crêpe.
       def raw_meat?

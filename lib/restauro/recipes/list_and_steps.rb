@@ -6,7 +6,8 @@ module Restauro
     # milk. Melt, stir, simmer." Another list may follow: "Topping: 50 g crumbs, 20 g butter. Bake."
     class ListAndSteps
       # Not behind "1 c." or "2 tsp.".
-      SENTENCE_END = /(?<!\d c)(?<!\b(?:oz|lb|pt|qt))(?<!tsp)(?<!bsp)\.\s+(?=\p{Lu}|\d)/
+      SENTENCE_END = /(?<!\d[ ]c)(?<!\b(?:oz|lb|pt|qt|EL|TL|ca))(?<!\b(?:Pck|Pkg|Msp|Stk))(?<!gestr)(?<!\bgeh)
+        (?<!tsp)(?<!bsp)\.\s+(?=\p{Lu}|\d)/x
       private_constant :SENTENCE_END
 
       # @param headings [Headings]   @param several [Several]

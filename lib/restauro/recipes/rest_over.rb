@@ -16,16 +16,18 @@ module Restauro
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
       def self.of(lines)
         cheeses = lines.select { |line| line.role == "cheese" && line.grams }
-        return lines unless cheeses.one?
-
-        share = share(cheeses.first, Sentences.of_steps(lines)) or return lines
-        parted(lines, cheeses.first, share)
+        sentences = Sentences.of_steps(lines)
+        cheeses.each do |cheese|
+          share = share(names(cheese, alone: cheeses.one?), sentences)
+          return parted(lines, cheese, share) if share
+        end
+        lines
       end
 
       # The rest is said to be the rest, or the cheese is strewn after a share of it went in.
-      # @param cheese [Line]   @param sentences [Array<String>]   @return [Float, nil] of 1 that is stirred in
-      def self.share(cheese, sentences)
-        name = names(cheese)
+      # @param name [Regexp] of the cheese   @param sentences [Array<String>]
+      # @return [Float, nil] of 1 that is stirred in
+      def self.share(name, sentences)
         SHARES.each do |words, share|
           at = sentences.index { |text| text.match?(/#{words}#{BETWEEN}#{name}/i) } or next
           return share if strewn?(sentences, at, name) && sentences.any?(BAKED)
@@ -37,9 +39,12 @@ module Restauro
         sentences.grep(STREWS).any? { |text| text.match?(/#{REST}[^.;]{0,40}#{name}/i) } ||
           sentences.drop(at + 1).any? { |text| text.match?(/#{STREWS}[^.;]{0,60}#{name}/i) }
 
-      def self.names(cheese)
-        named = cheese.name_text.to_s[/\A[^,(]*/].scan(/\p{L}{4,}/).map { |word| Regexp.escape(word) }
-        /\b(?:cheese|k(?:ä|ae)se|fromage|formaggio|queso|kaas|#{named.join("|")})/i
+      # Of two cheeses only its own name tells.
+      def self.names(cheese, alone:)
+        own = cheese.name_text.to_s.downcase[/\A[^,(]*/].scan(/\p{L}{4,}/) - %w[cheese]
+        named = own.map { |word| Regexp.escape(word) }
+        any = alone ? %w[cheese k(?:ä|ae)se fromage formaggio queso kaas] : []
+        /\b(?:#{[*any, *named].join("|")})/i
       end
 
       # Behind what stands in the same list.
