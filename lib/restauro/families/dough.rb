@@ -32,6 +32,7 @@ module Restauro
       autoload :Formula, "restauro/families/dough/formula"
       autoload :MixSteps, "restauro/families/dough/mix_steps"
       autoload :Ribbon, "restauro/families/dough/ribbon"
+      autoload :RopeSaid, "restauro/families/dough/rope_said"
       autoload :SteamSteps, "restauro/families/dough/steam_steps"
       autoload :PotSteps, "restauro/families/dough/pot_steps"
       autoload :Solver, "restauro/families/dough/formula"

@@ -54,7 +54,7 @@ module Restauro
         def rolled? = key == "pasta"
 
         def shaped(place)
-          return {} unless rolled?
+          return {rope_mm: RopeSaid.mm(place.dish.recipe)}.compact unless rolled?
           return {shape: "filled", **unboiled(place), **ring(place), **raw(place)} if place.filled?
 
           return {shape: "sheets"} if place.between?
