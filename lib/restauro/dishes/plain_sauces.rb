@@ -7,8 +7,8 @@ module Restauro
     module PlainSauces
       # Kinds that nobody eats raw.
       RAW = %w[poultry joint ground_poultry ground_meat sausage quick_meat whole_meat cured fish].freeze
-      STIRRED, EATEN_RAW, RELISH, COOKED =
-        DataFiles.words("dishes/words.yml").values_at(:stirred_raw, :eaten_raw, :relish, :cooked)
+      STIRRED, EATEN_RAW, RELISH, COOKED, UNBOILED =
+        DataFiles.words("dishes/words.yml").values_at(:stirred_raw, :eaten_raw, :relish, :cooked, :never_boiled)
       TOMATOES = "tomato_passata"
       PASTA = %w[gf_pasta gf_pasta_sheets gf_noodles].freeze
       CURDLES = %w[plain_yogurt plant_yogurt sour_cream].freeze
@@ -30,6 +30,7 @@ module Restauro
 
         return true if name.match?(STIRRED) || leaves_in_vinegar?(lines)
         return true if name.match?(RELISH) && lines.none? { |line| cooks?(line) }
+        return true if lines.any? { |line| line.text.match?(UNBOILED) } && lines.none? { |line| cooks?(line) }
 
         liquids = lines.select { |line| line.role == "liquid" }
         liquids.any? { |line| CURDLES.include?(line.ingredient) } &&

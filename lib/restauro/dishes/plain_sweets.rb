@@ -50,9 +50,11 @@ module Restauro
       end
 
       # Sugar boiled with butter, cream or juice: a syrup that nothing thickens.
+      # Mayonnaise and yogurt curdle in it: those are stirred.
       def sweet?(lines) =
-        name.match?(SWEET) && lines.any? { |line| sugar?(line) } && lines.length > 1 &&
-          lines.none? { |line| PlainSauces::RAW.include?(line.kind) || %w[egg cheese crumb].include?(line.role) }
+        name.match?(SWEET) && lines.any? { |line| sugar?(line) } && lines.length > 1 && lines.none? do |line|
+          PlainSauces::RAW.include?(line.kind) || %w[egg cheese crumb].include?(line.role) || line.text.match?(PlainSauces::UNBOILED)
+        end
 
       def sweet(lines)
         return [icing(lines)] if icing?(lines)
