@@ -9,6 +9,7 @@ module Restauro
     autoload :PartedEggs, "restauro/recipes/parted_eggs"
     autoload :CrackedIn, "restauro/recipes/cracked_in"
     autoload :CutByStep, "restauro/recipes/cut_by_step"
+    autoload :ButterInside, "restauro/recipes/butter_inside"
     autoload :CupDensity, "restauro/recipes/cup_density"
     autoload :Divided, "restauro/recipes/divided"
     autoload :DidYouMean, "restauro/recipes/did_you_mean"
