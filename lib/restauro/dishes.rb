@@ -31,6 +31,7 @@ module Restauro
       CrustOfCrumbs
       Dish
       Dredged
+      DoughLast
       DumplingsInOven
       FamiliesOfParts
       FatSaid

@@ -113,7 +113,8 @@ module Restauro
         groups.flat_map do |group|
           table, own = group.lines.partition { |line| served?(line) || (line.part != group.label && table?(line.part)) }
           first, *rest = list.split(Group.new(group.label, own))
-          next [first, *rest, Group.new("To serve", table)] if first.label.to_s.match?(FILLING) && table.any?
+          next [first, *rest] if table.empty?
+          next [first, *rest, Group.new("To serve", table)] if first.label.to_s.match?(FILLING)
 
           lines = (first.lines + table).sort_by { |line| group.lines.index { |one| one.equal?(line) } || 0 }
           [Group.new(first.label, lines), *rest]

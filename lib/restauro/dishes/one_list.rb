@@ -6,6 +6,7 @@ module Restauro
     # and what goes over it, a crust and its fruit, mash over a pie. First that fits.
     class OneList
       include BoundInList
+      include DoughLast
       include HollowedInList
       include InLayers
       include LineKinds
@@ -21,8 +22,9 @@ module Restauro
       WAYS = %i[under_cheese crisp_onions stuffed hollowed rice_balls sandwiched turned_in_sauce over_a_coat bound
                 dumplings rolled slices_over layered under_white_sauce].freeze
       # Ways to split one without a heading.
-      UNNAMED = %i[filo_over crumb_topping crumbs_over_food dropped_over roasted meringue_over cream_over crust_first
-                   dredged iced pancakes over_a_dough filled_dough eggs_aside named_aside beside_fried].freeze
+      UNNAMED = %i[dough_last filo_over crumb_topping crumbs_over_food dropped_over roasted meringue_over cream_over
+                   crust_first dredged iced pancakes over_a_dough filled_dough eggs_aside named_aside
+                   beside_fried].freeze
       TO_FILL = %i[crust_first pancakes filled_dough].freeze
       DOUGH = %w[flour egg liquid].freeze
 
@@ -91,11 +93,9 @@ module Restauro
       def crisp_onions(group) = named(Crisped.split(@recipe, group.lines), group.label, Crisped::NAME)
       def rice_balls(group) = named(RiceBalls.split(@title, group.lines), RiceBalls::NAME, nil)
       def over_a_coat(group) = named(OverACoat.split(group.lines), group.label, "Sauce")
-      # What is headed a sauce is that sauce, whatever is fried beside it.
       def turned_in_sauce(group)
-        return if group.label.to_s.match?(TurnedInSauce::SAUCE)
-
-        named(TurnedInSauce.new(@catalogue, @recipe).split(group.lines), group.label, TurnedInSauce::NAME)
+        found = TurnedInSauce.new(@catalogue, @recipe).split(group.lines, heading: group.label)
+        named(found, group.label, TurnedInSauce::NAME)
       end
 
       def beside_fried(group)

@@ -58,7 +58,7 @@ module Restauro
         lines.any? { |line| line.counted? && (of_dough?(@catalogue.fetch(line.ingredient)) || line.role == "crumb") }
 
       def parts_of(groups)
-        return [Part.new(name: @recipe.title, family: lone_family, recipe: @recipe)] if groups.length == 1
+        return [lone(groups.first)] if groups.length == 1
 
         groups.each_with_index.map do |group, index|
           recipe = @recipe.with(lines: [heading(group, index, groups), dish_title, *own(group.lines),
@@ -75,7 +75,15 @@ module Restauro
         end
       end
 
-      def lone_family = Families.detect(@recipe, @catalogue).key
+      # As it stands, or with the dough that ended it in front.
+      def lone(group)
+        turned = group.lines != @recipe.ingredients && group.lines.length == @recipe.ingredients.length
+        recipe = turned ? in_order(group.lines) : @recipe
+        Part.new(name: @recipe.title, family: Families.detect(recipe, @catalogue).key, recipe: recipe)
+      end
+
+      def in_order(lines) =
+        @recipe.with(lines: @recipe.lines.select { |line| line.role == "title" } + lines + @recipe.steps)
       def dish_title = @recipe.title && Recipes::Line.new(text: @recipe.title, role: "title")
 
       # A part is judged by its heading, the first by the dish's own title where it has none.

@@ -17,7 +17,7 @@ module Restauro
       POURED = [*BOTTLED, "cider_vinegar", "wine_vinegar", "malt_vinegar", "lemon_juice", "orange_juice", "dry_wine",
                 "tomato_paste", "tomato_passata", "stock", "apple_juice"].freeze
       STIRRED = %w[late herb soften infuse].freeze
-      private_constant :TURNED, :BY_STEP, :MARINATED, :MELTED, :DIPPED, :A_SAUCE, :BOTTLED, :POURED, :STIRRED
+      private_constant :TURNED, :BY_STEP, :SAUCE, :MARINATED, :MELTED, :DIPPED, :A_SAUCE, :BOTTLED, :POURED, :STIRRED
 
       # @param name [String, nil] of a part   @param recipe [Recipes::Recipe, nil] whose steps may say it of a sauce
       # @return [Boolean] whether pieces are turned in it
@@ -37,9 +37,10 @@ module Restauro
       end
 
       # @param lines [Array<Recipes::Line>] of one list
+      # @param heading [String, nil] over it: what is headed a sauce is that sauce, whatever is fried beside it
       # @return [Array(Array, Array), nil] what is coated, and the sauce it is turned in
-      def split(lines)
-        return if @sauce || (@dipped && !told?)
+      def split(lines, heading: nil)
+        return if heading.to_s.match?(SAUCE) || @sauce || (@dipped && !told?)
 
         cut = behind(lines) or return
         coated, sauce = lines.first(cut), lines.drop(cut)

@@ -5,7 +5,8 @@ module Restauro
       class Prediction
         include Coated
 
-        DREDGED, EGG_THEN_FLOUR = DataFiles.words("families/breading/words.yml").values_at(:dredged, :egg_then_flour)
+        DREDGED, EGG_THEN_FLOUR, FLOUR_THEN_EGG =
+          DataFiles.words("families/breading/words.yml").values_at(:dredged, :egg_then_flour, :flour_then_egg)
 
         HOLLOWED, FILLED = %w[soften simmer late].freeze, %w[other cheese].freeze
         private_constant :HOLLOWED, :FILLED
@@ -38,7 +39,8 @@ module Restauro
         def egg_first?
           return false if crumb || recipe.title.to_s.match?(DREDGED)
 
-          return true if recipe.steps.any? { |line| line.text.match?(EGG_THEN_FLOUR) }
+          told = recipe.steps.map(&:text)
+          return told.any?(EGG_THEN_FLOUR) if [EGG_THEN_FLOUR, FLOUR_THEN_EGG].any? { |words| told.any?(words) }
 
           egg, flour = [%w[egg], Lines::DUST].map { |of| recipe.ingredients.index { |line| of.include?(line.role) } }
           egg && flour && egg < flour &&
