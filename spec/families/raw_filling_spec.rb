@@ -23,4 +23,12 @@ RSpec.describe Restauro::Families::RawFilling do
     recipe = read("Pelmeni\n300 g flour\n1 egg\nFilling:\n300 g mushrooms")
     expect(described_class.said?(recipe, recipe.ingredients)).to be false
   end
+
+  {"Boil 2 minutes." => "boil", "Fry 2 minutes, add water, cover and steam 2 minutes." => "simmer"}.each do |way, kind|
+    it "takes raw meat out no sooner than five minutes where a step says '#{way}'" do
+      steps = answer("Pork wontons\nDough:\n300 g flour\n1 egg\n120 ml water\nFilling:\n300 g pork mince\n#{way}").steps
+      cooked = steps.select { |step| step.kind == kind && step.safety.include?("stuffed") }
+      expect(cooked.map(&:minutes).min).to be >= 5
+    end
+  end
 end

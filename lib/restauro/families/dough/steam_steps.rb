@@ -30,8 +30,11 @@ module Restauro
         # @return [Array<Step>]
         def steps = @options.way == "panned" ? [browned, steamed_in_the_pan, crisped] : [water, steamed]
 
-        # @return [Float] min under the lid
-        def minutes = @options.steam_minutes || figure(:steam_minutes)
+        # Raw meat is done no sooner than in a pot.   @return [Float] min under the lid
+        def minutes
+          least = @options.raw_filling ? Constants.fetch(:boil, :raw_filled_minutes) : 0.0
+          [@options.steam_minutes || figure(:steam_minutes), least].max
+        end
 
         private
 
