@@ -24,7 +24,7 @@ RSpec.describe Restauro::Families::RawFilling do
     expect(described_class.said?(recipe, recipe.ingredients)).to be false
   end
 
-  {"Boil 2 minutes." => "boil", "Fry 2 minutes, add water, cover and steam 2 minutes." => "simmer"}.each do |way, kind|
+  {"Boil 2 minutes." => "boil", "Pan-fry 2 minutes, add water, cover and steam for 2 minutes." => "simmer"}.each do |way, kind|
     it "takes raw meat out no sooner than five minutes where a step says '#{way}'" do
       steps = answer("Pork wontons\nDough:\n300 g flour\n1 egg\n120 ml water\nFilling:\n300 g pork mince\n#{way}").steps
       cooked = steps.select { |step| step.kind == kind && step.safety.include?("stuffed") }
