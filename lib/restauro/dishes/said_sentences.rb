@@ -10,7 +10,7 @@ module Restauro
           .values_at(:bakes, :turns, :filled_then, :blind, :stove_then_bake, :batter_in, :roasted_beforehand,
                      :dough_turned, :fries_for, :simmers, :boils_in_water, :rests_for, :baked_in_fat)
       # Where one thing that is done ends and the next begins.
-      CLAUSE = /(?<=[,;])|(?=\s(?:and|then|und|dann|et|puis|e|poi|y|luego|en|dan)\s)/
+      CLAUSE = /(?<=[,;])|(?=\s(?:and|then|und|dann|et|puis|e|poi|y|luego|dan)\s)/
 
       # "Bake for 30", "180 for 35-40": nobody bakes for hours, or for so many who eat.
       BARE_MINUTES = /\bfor\s+(?:about\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?(?=\s*(?:[.,;]|\z))/i

@@ -82,6 +82,7 @@ RSpec.describe Restauro::Families::Breading do
   {
     "Soak the okra in the buttermilk for 10 minutes. Dredge in flour." => [10.0, /lie in it/],
     "Marinate overnight. Dredge in flour." => [60.0, /overnight/],
+    "Marinate overnight. Dredge in flour. Let them stand 15 minutes." => [60.0, /overnight/],
     "Marinate for 2 hours. Dredge in flour." => [60.0, /overnight/]
   }.each do |steps, (minutes, words)|
     it "soaks for #{minutes} minutes where '#{steps}'" do
