@@ -26,7 +26,8 @@ RSpec.describe Restauro::Families::RawFilling do
 
   {"Boil 2 minutes." => "boil", "Pan-fry 2 minutes, add water, cover and steam for 2 minutes." => "simmer"}.each do |way, kind|
     it "takes raw meat out no sooner than five minutes where a step says '#{way}'" do
-      steps = answer("Pork wontons\nDough:\n300 g flour\n1 egg\n120 ml water\nFilling:\n300 g pork mince\n#{way}").steps
+      list = "Dough:\n300 g flour\n1 egg\n120 ml water\nFilling:\n300 g pork mince"
+      steps = answer("Pork wontons\n#{list}\n#{way}").steps
       cooked = steps.select { |step| step.kind == kind && step.safety.include?("stuffed") }
       expect(cooked.map(&:minutes).min).to be >= 5
     end

@@ -53,7 +53,8 @@ module Restauro
       # Mayonnaise and yogurt curdle in it: those are stirred.
       def sweet?(lines) =
         name.match?(SWEET) && lines.any? { |line| sugar?(line) } && lines.length > 1 && lines.none? do |line|
-          PlainSauces::RAW.include?(line.kind) || %w[egg cheese crumb].include?(line.role) || line.text.match?(PlainSauces::UNBOILED)
+          PlainSauces::RAW.include?(line.kind) || %w[egg cheese crumb].include?(line.role) ||
+            line.text.match?(PlainSauces::UNBOILED)
         end
 
       def sweet(lines)
