@@ -24,7 +24,9 @@ RSpec.describe Restauro::Families::RawFilling do
     expect(described_class.said?(recipe, recipe.ingredients)).to be false
   end
 
-  {"Boil 2 minutes." => "boil", "Pan-fry 2 minutes, add water, cover and steam for 2 minutes." => "simmer"}.each do |way, kind|
+  {
+    "Boil 2 minutes." => "boil", "Pan-fry 2 minutes, add water, cover and steam for 2 minutes." => "simmer"
+  }.each do |way, kind|
     it "takes raw meat out no sooner than five minutes where a step says '#{way}'" do
       list = "Dough:\n300 g flour\n1 egg\n120 ml water\nFilling:\n300 g pork mince"
       steps = answer("Pork wontons\n#{list}\n#{way}").steps
