@@ -46,4 +46,10 @@ RSpec.describe Restauro::Recipes::RestOver do
                  "cheese over and bake.").ingredients
     expect(lines.map(&:part)).to eq [nil, nil, nil, "Topping"]
   end
+
+  it "puts the rest with the topping that there is" do
+    lines = read("Bake\nSauce:\n90 g cheddar\n300 ml milk\n20 g flour\nTopping:\n40 g breadcrumbs\nStir in half the " \
+                 "cheese. Scatter the remaining cheese and the crumbs over and bake.").ingredients
+    expect(lines.map(&:part)).to eq %w[Sauce Sauce Sauce Topping Topping]
+  end
 end

@@ -6,12 +6,13 @@ module Restauro
     # of its own.
     class RestOver
       HEADING = "Topping"
+      HEADED = /\A\W*topping\b/i
       STREWS, REST, BAKED =
         DataFiles.words("recipes/words.yml").values_at(:strews_the_rest, :the_rest, :baked_or_grilled)
       SHARES = DataFiles.yaml("recipes/shares.yml").map { |row| [/#{row["words"]}/i, Float(row["share"])] }.freeze
       # What may stand between the share and its name: "half of the grated".
       BETWEEN = /(?:\s+(?:of|the|your|der|des|de|du|la|le|del|il|grated|gerieben\p{L}*)){0,4}\s+/i
-      private_constant :STREWS, :REST, :BAKED, :SHARES, :BETWEEN
+      private_constant :HEADED, :STREWS, :REST, :BAKED, :SHARES, :BETWEEN
 
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
       def self.of(lines)
@@ -47,11 +48,12 @@ module Restauro
         /\b(?:#{[*any, *named].join("|")})/i
       end
 
-      # Behind what stands in the same list.
+      # At the end of the topping that there is, else behind what stands in the same list.
       def self.parted(lines, cheese, share)
-        last = lines.rindex { |line| !line.words? && line.part == cheese.part }
+        topping = lines.filter_map(&:part).find { |heading| heading.match?(HEADED) }
+        last = lines.rindex { |line| !line.words? && line.part == (topping || cheese.part) }
         first = part(cheese, cheese.grams * share)
-        rest = part(cheese, cheese.grams * (1 - share)).with(part: HEADING)
+        rest = part(cheese, cheese.grams * (1 - share)).with(part: topping || HEADING)
         found = lines.map { |line| line.equal?(cheese) ? first : line }
         found.insert(last + 1, rest)
       end
