@@ -16,6 +16,8 @@ RSpec.describe Restauro::Dishes::DoughLast do
                                     "Steam for 2 hours."],
     "Quiche" => ["250 g plain flour\n125 g butter\n4 tbsp water", "200 g bacon\n3 eggs\n300 ml cream\n100 g cheddar",
                  "Bake at 180C for 35 minutes"],
+    "Custard tart" => ["250 g plain flour\n125 g butter\n4 tbsp water", "6 egg yolks\n400 ml double cream\n75 g sugar",
+                       "Bake at 150C for 40 minutes"],
     "Ravioli" => ["300 g flour\n3 eggs", "500 g spinach\n250 g ricotta\n50 g parmesan", "Boil 4 minutes"]
   }.each do |title, (dough, inside, step)|
     it "makes the same #{title} either way round" do

@@ -15,12 +15,12 @@ module Restauro
       # @param group [Grouping::Group]   @return [Array<Grouping::Group>, nil]
       def dough_last(group)
         from = dough_from(group.lines)
-        return unless from&.positive? && @title.match?(Regexp.union(CRUST, FILLED)) && inside?(group.lines[0...from])
+        return unless from&.positive? && @title.match?(Regexp.union(CRUST, FILLED))
 
-        dough = group.lines[from..]
-        return if group.label || @fruit.split(group) || !holds?(dough)
+        inside, dough = group.lines[0...from], group.lines[from..]
+        return if group.label || @fruit.split(group) || !holds?(dough) || !inside?(inside, dough)
 
-        split(Grouping::Group.new(nil, dough + group.lines[0...from]))
+        split(Grouping::Group.new(nil, dough + inside))
       end
 
       # Where the dough begins: its flour, and the fat, salt or powder right before it.   @return [Integer, nil]
@@ -42,15 +42,11 @@ module Restauro
       end
 
       def of_dough?(line) = BESIDE.include?(line.role) || group_of(line) == "sugar"
-      # Something that is no dough.
-      def inside?(lines) = lines.any? { |line| !of_dough?(line) }
-
-      # No more water than a dough can hold.
-      def holds?(dough)
-        flour = grams(dough) { |line| flour?(line) }
-        wet = grams(dough) { |line| %w[liquid egg].include?(line.role) }
-        wet.positive? && wet <= Constants.fetch(:dishes, :dough_wet_share) * flour
-      end
+      # Something that is no dough, or more cream and eggs than it can hold.
+      def inside?(lines, dough) = lines.any? { |line| !of_dough?(line) } || wet_g(lines) > most_wet_g(dough)
+      def holds?(dough) = wet_g(dough).positive? && wet_g(dough) <= most_wet_g(dough)
+      def wet_g(lines) = grams(lines) { |line| %w[liquid egg].include?(line.role) }
+      def most_wet_g(dough) = Constants.fetch(:dishes, :dough_wet_share) * grams(dough) { |line| flour?(line) }
 
       def least_dough_g = Constants.fetch(:dishes, :least_dough_g)
     end
