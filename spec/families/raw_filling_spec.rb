@@ -10,6 +10,8 @@ RSpec.describe Restauro::Families::RawFilling do
     ["Filled pasta", "Fry the mince with the onion. Mix. Fill."] => false,
     ["Filled pasta", "Fry the onion. Mix the mince with it."] => true,
     ["Filled pasta", "Mix the dough. Fill."] => false,
+    ["Filled pasta", "Cook the mince for 10 minutes. Mix the mince with the onion."] => false,
+    ["Filled pasta", "Mix the mince with the onion. Boil until the meat is cooked through."] => true,
     ["Filled pasta", ""] => false,
     ["Pork wontons", ""] => true,
     ["Pork wontons", "Brown the mince."] => false

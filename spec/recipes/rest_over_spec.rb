@@ -35,6 +35,12 @@ RSpec.describe Restauro::Recipes::RestOver do
     expect(found).to eq [[45.0, nil], [40.0, nil], [45.0, "Topping"]]
   end
 
+  it "takes one that is only called cheese, beside another, for any" do
+    list = "300 ml milk\n20 g flour\n90 g cheese\n40 g mozzarella"
+    expect(cheeses("Stir in half the milk. Scatter over the rest of the crumbs and bake.", list: list).map(&:first))
+      .to eq [90.0, 40.0]
+  end
+
   it "leaves two cheeses as they are listed" do
     list = "300 ml milk\n20 g flour\n90 g cheddar\n40 g parmesan"
     expect(cheeses("Stir in half the cheese. Scatter the remaining cheese over and bake.", list: list).map(&:first))

@@ -9,16 +9,14 @@ module Restauro
         DataFiles.words("dishes/words.yml")
           .values_at(:bakes, :turns, :filled_then, :blind, :stove_then_bake, :batter_in, :roasted_beforehand,
                      :dough_turned, :fries_for, :simmers, :boils_in_water, :rests_for, :baked_in_fat)
-      # Where one thing that is done ends and the next begins.
-      CLAUSE = /(?<=[,;])|(?=\s(?:and|then|und|dann|et|puis|e|poi|y|luego|dan)\s)/
+      # Where one thing that is done ends and the next begins; "simmer until thick, about 5 minutes" is one.
+      CLAUSE, TIME_ALONE = DataFiles.words("dishes/words.yml").values_at(:next_clause, :time_alone)
 
       # "Bake for 30", "180 for 35-40": nobody bakes for hours, or for so many who eat.
       BARE_MINUTES = /\bfor\s+(?:about\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?(?=\s*(?:[.,;]|\z))/i
       # Gnocchi, and what is filled and boiled.
       BOILED = Regexp.union(DOUGH_OF_ROOTS, DataFiles.words("families/dough/shapes.yml").fetch(:filled))
       DEGREES = /\d{3}\s*°?\s*[CF]\b|gas (?:mark )?\d/i
-      # "Simmer until thick, about 5 minutes".
-      TIME_ALONE = /\A\s*(?:(?:for|about|another|etwa|ca\.?|environ|circa|unos)\s+)*\d/i
       private_constant :TIME_ALONE, :BARE_MINUTES, :DEGREES, :BOILED, :CLAUSE
 
       private

@@ -7,7 +7,7 @@ module Restauro
       BRACKET_BEHIND = /\s*\(\s*[\d.,½¼¾]+\s*(?:k?g|lbs?|oz|pounds?|kilos?)\.?\s*\)\s*\z/i
       # What a weight leaves of its brackets.
       EMPTY = /\s*\([\s\p{P}à]*\)/
-      DONE = /\A(?:each )?(?:cut|sliced|halved|split|pounded|flattened|bashed|butterflied|diced|cubed)\b.*/
+      DONE = /\A(?:each )?(?:cut|#{DataFiles.yaml("recipes/participles.yml").values.join("|")})\b.*/
       # How warm it comes is for the step to say.
       WARMTH = /\A(?:(?:ice|very|boiling)[- ])?(?:hot|cold|warm|boiling|chilled|lukewarm|iced)\s+(?!sauce|pepper)/i
 

@@ -13,11 +13,8 @@ module Restauro
 
       # @param recipe [Recipes::Recipe]   @return [Float, nil] mm across
       def mm(recipe)
-        texts = recipe.steps.map { |line| Heat::PieceLine.metric(line.text) }
-        found = texts.lazy.filter_map { |text| AHEAD.match(text) || BEHIND.match(text) }.first or return
-        wide = found[1].tr(",", ".").to_f * (found[2].casecmp?("cm") ? 10 : 1)
         least, most = %i[least_round_mm most_round_mm].map { |name| Constants.fetch(:shaping, name) }
-        wide if wide.between?(least, most)
+        Heat::PieceLine.told_mm(recipe, AHEAD, BEHIND)&.then { |wide| wide if wide.between?(least, most) }
       end
     end
   end

@@ -100,6 +100,15 @@ module Restauro
       # @return [Recipes::Line, nil] the first that says how thick
       def told(recipe) = recipe.ingredients.find { |line| line.role == "other" && metric(words(line)).match?(THICK) }
 
+      # What a step says of a length, by patterns that hold THICK.
+      # @param recipe [Recipes::Recipe]   @param patterns [Array<Regexp>]   @return [Float, nil] mm, inches read too
+      def told_mm(recipe, *patterns)
+        texts = recipe.steps.map { |line| metric(line.text) }
+        found = texts.lazy.filter_map { |text| patterns.lazy.filter_map { |words| words.match(text) }.first }.first
+        figure, unit = found&.captures&.compact
+        figure && (figure.tr(",", ".").to_f * (unit.casecmp?("cm") ? 10 : 1))
+      end
+
       # "1/2 inch" as 13 mm.   @return [String]
       def metric(text) =
         text.gsub(INCHES) do

@@ -12,9 +12,8 @@ module Restauro
                i na do].freeze
     # A flour of something else.
     OF = /(?:di|de|of|von)\s|d['’]/i
-    FLESH = DataFiles.words("ingredients/words.yml").fetch(:flesh)
-    # "TK-Spinat", "Bio-Eier": frozen spinach is spinach.
-    SOLD = /(?<![[:alpha:]])(?:bio|tk|h|öko)-(?=[[:alpha:]]{3})/i
+    # Of a potato or a cheese; and "TK-Spinat", "Bio-Eier": frozen spinach is spinach.
+    FLESH, SOLD = DataFiles.words("ingredients/words.yml").values_at(:flesh, :sold_as)
     WORD = /\d+(?::|-to-)\d+|[[:alpha:]][[:alpha:]'’\-%]*|\d+\s?%|&/
 
     # @param catalogue [Catalogue]   @param region [String] us, metric, uk or au

@@ -5,12 +5,12 @@ module Restauro
     # How a step cuts what is coated: "cut the chicken into 2 cm strips", "halve the breasts and pound them to 1 cm". It
     # tells how many pieces there are and how thick, as well as if it stood on their line.
     class CutByStep
-      CUTS, MORE, CUT, PIECES =
-        DataFiles.words("recipes/words.yml").values_at(:cuts_pieces, :beats_flat, :cut_on_its_line, :piece_of_it)
+      CUTS, MORE, CUT, PIECES, THE =
+        DataFiles.words("recipes/words.yml").values_at(:cuts_pieces, :beats_flat, :cut_on_its_line, :piece_of_it,
+                                                       :the_or_each)
       # "Halve" as a line would say it.
       DONE = DataFiles.yaml("recipes/participles.yml").transform_keys { |verb| /\b#{verb}\b/i }.freeze
       ROLES, NO_PIECES = %w[other cheese].freeze, %w[infuse herb late table].freeze
-      THE = /\b(?:(?:the|each|your|das|die|den|le|la|les|il|lo|gli|el|los|las|de|het)\s+)?/i
       private_constant :CUTS, :MORE, :CUT, :PIECES, :DONE, :THE, :ROLES, :NO_PIECES
 
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]

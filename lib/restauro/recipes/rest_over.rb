@@ -10,9 +10,9 @@ module Restauro
       STREWS, REST, BAKED =
         DataFiles.words("recipes/words.yml").values_at(:strews_the_rest, :the_rest, :baked_or_grilled)
       SHARES = DataFiles.yaml("recipes/shares.yml").map { |row| [/#{row["words"]}/i, Float(row["share"])] }.freeze
-      # What may stand between the share and its name: "half of the grated".
-      BETWEEN = /(?:\s+(?:of|the|your|der|des|de|du|la|le|del|il|grated|gerieben\p{L}*)){0,4}\s+/i
-      private_constant :HEADED, :STREWS, :REST, :BAKED, :SHARES, :BETWEEN
+      # What may stand between the share and its name: "half of the grated"; and what any cheese is called.
+      BETWEEN, CHEESE = DataFiles.words("recipes/words.yml").values_at(:between_share_and_name, :any_cheese)
+      private_constant :HEADED, :STREWS, :REST, :BAKED, :SHARES, :BETWEEN, :CHEESE
 
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
       def self.of(lines)
@@ -42,10 +42,8 @@ module Restauro
 
       # Of two cheeses only its own name tells.
       def self.names(cheese, alone:)
-        own = cheese.name_text.to_s.downcase[/\A[^,(]*/].scan(/\p{L}{4,}/) - %w[cheese]
-        named = own.map { |word| Regexp.escape(word) }
-        any = alone ? %w[cheese k(?:ä|ae)se fromage formaggio queso kaas] : []
-        /\b(?:#{[*any, *named].join("|")})/i
+        own = cheese.name_text.to_s.downcase[/\A[^,(]*/].scan(/\p{L}{4,}/).grep_v(CHEESE)
+        Regexp.union(*(CHEESE if alone), *own.map { |word| /\b#{Regexp.escape(word)}/i })
       end
 
       # At the end of the topping that there is, else behind what stands in the same list.

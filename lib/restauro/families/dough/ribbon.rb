@@ -16,22 +16,14 @@ module Restauro
         def width_mm(recipe) = said_mm(recipe) || NAMED.find { |words, _| recipe.title.to_s.match?(words) }&.last
 
         # @return [Float, nil] mm, "Cut them 2 cm wide"
-        def said_mm(recipe) = mm(recipe, SAID)
+        def said_mm(recipe) = Heat::PieceLine.told_mm(recipe, SAID)
 
         # "Roll 1/8 inch thick": a thick noodle stays one; what is thinner than wheatless dough bears does not.
         # @param recipe [Recipes::Recipe]   @return [Float, nil] mm
         def thick_mm(recipe)
           least, most = %i[least_told_mm most_told_mm].map { |name| Constants.fetch(:dough, name) }
-          mm(recipe, ROLLED)&.then { |thick| thick if thick.between?(least, most) }
+          Heat::PieceLine.told_mm(recipe, ROLLED)&.then { |thick| thick if thick.between?(least, most) }
         end
-
-        # @return [Float, nil] inches in it too
-        def mm(recipe, words)
-          texts = recipe.steps.map { |line| Heat::PieceLine.metric(line.text) }
-          match = texts.lazy.filter_map { |text| words.match(text) }.first or return
-          match[1].tr(",", ".").to_f * (match[2].casecmp?("cm") ? 10 : 1)
-        end
-        private_class_method :mm
       end
     end
   end

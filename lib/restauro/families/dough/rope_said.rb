@@ -13,12 +13,8 @@ module Restauro
 
         # @param recipe [Recipes::Recipe]   @return [Float, nil] mm
         def mm(recipe)
-          texts = recipe.steps.map { |line| Heat::PieceLine.metric(line.text) }
-          found = texts.lazy.filter_map { |text| SAID.match(text) }.first or return
-          figure, unit = found.captures.compact
-          thick = figure.tr(",", ".").to_f * (unit.casecmp?("cm") ? 10 : 1)
           least, most = %i[least_mm most_mm].map { |name| Constants.fetch(:dough, name) }
-          thick if thick.between?(least, most)
+          Heat::PieceLine.told_mm(recipe, SAID)&.then { |thick| thick if thick.between?(least, most) }
         end
       end
     end
