@@ -40,13 +40,14 @@ module Restauro
       web.get("/practice/:id") { lesson_page }
 
       web.post("/practice/:id") do
-        lesson = PracticePage.new(practice_row, services)
         guess = FormText.clean(params["guess"])[0, 80]
-        lesson.go_on(
-          FormText.clean(params["do"])[0, 40],
-          FormText.number(params["advance"]) || 0.0,
-          guess.empty? ? nil : guess
-        )
+        services.practices.hold(practice_row.id) do
+          PracticePage.new(practice_row, services).go_on(
+            FormText.clean(params["do"])[0, 40],
+            FormText.number(params["advance"]) || 0.0,
+            guess.empty? ? nil : guess
+          )
+        end
         next redirect(to("/practice/#{params["id"]}"), 303) unless request.env["HTTP_X_RESTAURO_LIVE"]
 
         lesson_page

@@ -9,6 +9,7 @@ module Restauro
 
       # @param clock [#call] the time now
       def initialize(database, clock:)
+        @database = database
         @rows = database[:practices]
         @clock = clock
       end
@@ -29,6 +30,15 @@ module Restauro
       def fetch(id)
         row = @rows.first(id: id) or raise NotFound, "there is no such lesson under way"
         Row.new(**row, acts: row[:acts].to_a, own: row[:own]&.to_hash)
+      end
+
+      # One change after another: a tap and the passing of time arrive together, and neither undoes the other.
+      # @yield with the lesson held until the block is done
+      def hold(id)
+        @database.transaction do
+          @rows.where(id: id).for_update.get(:id)
+          yield
+        end
       end
 
       def go_on(id, acts:, seconds:, guess:)

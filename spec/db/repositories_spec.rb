@@ -138,5 +138,28 @@ RSpec.describe Restauro::Database do
     end
   end
 
+  describe Restauro::Database::PracticeRepository do
+    subject(:practices) { described_class.new(database, clock: clock) }
+
+    # Threads work on connections of their own, outside of the example's transaction.
+    it "two changes that arrive together both count" do
+      id = Thread.new { practices.start("browser", "thin_in_the_pan") }.value
+      changes =
+        %w[stir now].map do |doing|
+          Thread.new do
+            practices.hold(id) do
+              acts = practices.fetch(id).acts
+              sleep 0.2
+              practices.go_on(id, acts: [*acts, doing], seconds: 1.0, guess: nil)
+            end
+          end
+        end
+      changes.each(&:join)
+      expect(practices.fetch(id).acts).to contain_exactly("stir", "now")
+    ensure
+      Thread.new { database[:practices].where(id: id).delete }.join
+    end
+  end
+
   it("migrates twice without a word") { expect { described_class.migrate(database) }.not_to raise_error }
 end
