@@ -67,6 +67,7 @@ module Restauro
       PlainBound
       PlainCold
       PlainCrispOnions
+      PlainGratedRoots
       PlainHollowed
       PlainKinds
       PlainLayers
@@ -111,6 +112,7 @@ module Restauro
       TwoPots
       UnderWhiteSauce
       WorkOrder
+      WrappedInHam
     ].each { |name| autoload name.to_sym, "restauro/dishes/#{name.gsub(/(?<!^)([A-Z])/, '_\1').downcase}" }
     autoload :Join, "restauro/dishes/dish"
     autoload :Part, "restauro/dishes/dish"

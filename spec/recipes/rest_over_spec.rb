@@ -12,7 +12,8 @@ RSpec.describe Restauro::Recipes::RestOver do
     "Stir in two-thirds of the cheddar. Bake with the rest of the cheddar scattered over." => [60.0, 30.0],
     "Beat in most of the cheese. Sprinkle with the remaining cheese; grill." => [67.5, 22.5],
     "Stir in a third of the grated cheese. Bake, topped with the reserved cheese." => [30.0, 60.0],
-    "Stir in half of the cheese. Cover with cheese and bake." => [45.0, 45.0]
+    "Stir in half of the cheese. Cover with cheese and bake." => [45.0, 45.0],
+    "Stir in 60 g of the cheese. Scatter the remaining cheese over and bake." => [60.0, 30.0]
   }.each do |steps, grams|
     it "parts 90 g where '#{steps}'" do
       expect(cheeses(steps)).to eq grams.zip([nil, "Topping"])
@@ -20,6 +21,7 @@ RSpec.describe Restauro::Recipes::RestOver do
   end
 
   [
+    "Stir in 90 g cheese. Scatter the rest of the cheese over and bake.",
     "Stir in half the cheese. Eat the remaining cheese.",
     "Stir in the cheese. Scatter breadcrumbs over it and bake.",
     "Stir in half the cheese, and the remaining cheese at the table, scattered over."

@@ -39,15 +39,12 @@ module Restauro
 
         return [turned_in(from)] if to.part.role == :coat && TurnedInSauce.named?(from.name, @dish.recipe)
 
-        if from.part.role == :sauce
-          return sauces.map { |sauce| poured(sauce, where(to)) }
-        end
-
-        return [] unless beside?(from, to)
+        poured = sauces.map { |sauce| poured(sauce, where(to)) }
+        return poured if from.part.role == :sauce || !beside?(from, to)
 
         return [step(text: "#{from.name} over them while they are warm.", part: from.name)] if from.name.match?(SETS)
 
-        [step(text: "#{beside(join.to)} beside it.", part: from.name)]
+        [step(text: "#{beside(join.to)} beside it.", part: from.name), *poured]
       end
 
       # Crumbs that no oven has browned on it.   @return [Array<Families::Step>]
@@ -129,7 +126,11 @@ module Restauro
 
       # @param to [PartAnswer] what it is for
       def where(to)
-        return "into bowls, the #{to.name.downcase} beside it" if BesideBiscuits.of?(to.part, @dish.recipe)
+        if BesideBiscuits.of?(to.part, @dish.recipe)
+          return "over the #{to.name.downcase}, split" if BesideBiscuits.under_it?(@dish.recipe)
+
+          return "into bowls, the #{to.name.downcase} beside it"
+        end
 
         crisp = to.part.role == :coat && to.family.crisp?(to.swap)
         crisp ? "beside it, or over it at the last moment: a coat stays crisp only so" : "over it at the table"

@@ -5,10 +5,11 @@ module Restauro
     # Biscuits and scones that are eaten with a soup or a stew: "Soup with cheese scones", and nothing that lays them on
     # it.
     module BesideBiscuits
-      TITLE, HEADING, ON_IT, ALONGSIDE =
+      TITLE, HEADING, ON_IT, ALONGSIDE, UNDER_IT =
         DataFiles.words("dishes/words.yml")
-          .values_at(:biscuits_beside, :biscuits_by_heading, :biscuits_on_it, :served_alongside)
-      private_constant :TITLE, :HEADING, :ON_IT, :ALONGSIDE
+          .values_at(:biscuits_beside, :biscuits_by_heading, :biscuits_on_it, :served_alongside,
+                     :biscuits_under_it)
+      private_constant :TITLE, :HEADING, :ON_IT, :ALONGSIDE, :UNDER_IT
 
       module_function
 
@@ -16,9 +17,12 @@ module Restauro
       def of?(part, recipe)
         return false unless part.role == :shell && part.name.to_s.match?(HEADING)
 
-        steps = recipe.steps.map(&:text)
-        steps.none?(ON_IT) && (recipe.title.to_s.match?(TITLE) || steps.any?(ALONGSIDE))
+        steps = Recipes::Sentences.of_steps(recipe.lines).grep_v(UNDER_IT)
+        steps.none?(ON_IT) && (under_it?(recipe) || recipe.title.to_s.match?(TITLE) || steps.any?(ALONGSIDE))
       end
+
+      # What they are eaten with is poured over them.   @param recipe [Recipes::Recipe]
+      def under_it?(recipe) = recipe.steps.any? { |line| line.text.match?(UNDER_IT) }
     end
   end
 end

@@ -10,7 +10,7 @@ module Restauro
         DataFiles.words("dishes/words.yml")
           .values_at(:to_dredge, :bound_poached, :bound_poached_by_name, :bound_browned)
 
-      BAKED = DataFiles.words("dishes/words.yml").fetch(:bound_baked)
+      BAKED, FISH = DataFiles.words("dishes/words.yml").values_at(:bound_baked, :bound_fish)
       # A loaf of nuts or pulses.
       NUTS = DataFiles.words("dishes/words.yml").fetch(:loaf_of_nuts)
       # Cakes and croquettes have their crumbs around them; what is in something is no patty.
@@ -28,8 +28,9 @@ module Restauro
       # @param lines [Array<Recipes::Line>] of a part   @param title [String]
       def by_crumbs?(lines, title)
         title = title.to_s
-        (title.match?(WORDS) || unnamed?(lines, title)) && !title.match?(COATED) &&
-          lines.any? { |line| mince?(line) } && (lines.any? { |line| binds?(line) } || dry?(lines)) &&
+        fish = title.match?(FISH)
+        (fish || title.match?(WORDS) || unnamed?(lines, title)) && !title.match?(COATED) &&
+          lines.any? { |line| mince?(line) || (fish && line.kind == "fish") } && (lines.any? { |line| binds?(line) } || dry?(lines)) &&
           lines.none? { |line| thickens?(line) && !dusts?(line) && !stirred_in?(line, lines) }
       end
 
@@ -45,9 +46,9 @@ module Restauro
 
       def thickens?(line) = %w[flour thickener].include?(line.role) && line.grams
 
-      # A spoon or two of flour to a pound of mince, behind it and with an egg: it binds.
+      # A spoon or two of flour to a pound of mince or fish, behind it and with an egg: it binds.
       def stirred_in?(line, lines)
-        mince = lines.select { |one| mince?(one) }.sum { |one| one.grams&.value.to_f }
+        mince = lines.select { |one| mince?(one) || one.kind == "fish" }.sum { |one| one.grams&.value.to_f }
         lines.any? { |one| one.role == "egg" } && lines.none? { |one| one.role == "fat" && !one.to_fry_in? } &&
           line.grams.value <= Constants.fetch(:dishes, :stirred_in_share) * mince
       end

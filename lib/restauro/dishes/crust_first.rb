@@ -57,8 +57,13 @@ module Restauro
       end
 
       def whole?(crust)
-        crust.one? { |line| line.role == "flour" } && (@yeast || crust.one? { |line| line.role == "fat" }) &&
-          crust.any? { |line| binder?(line) }
+        crust.one? { |line| line.role == "flour" } && (@yeast || fat?(crust)) && crust.any? { |line| binder?(line) }
+      end
+
+      # One, or lard and butter; butter that stands a second time is another's.
+      def fat?(crust)
+        fats = crust.select { |line| line.role == "fat" }
+        fats.any? && fats.uniq { |line| line.ingredient || line.text }.length == fats.length
       end
 
       # Flour and fat, with a water that nobody writes down.
@@ -75,7 +80,14 @@ module Restauro
           ((eggs >= least && milk >= least) || many || (crumbs && syrup >= @flour_g / 2))
       end
 
-      def binder?(line) = BINDS.include?(line.ingredient) || (@yeast && MILKS.include?(line.ingredient))
+      def binder?(line) =
+        BINDS.include?(line.ingredient) || (MILKS.include?(line.ingredient) && (@yeast || before_meat?(line)))
+
+      # A little milk instead of water: what comes right behind it is no custard.
+      def before_meat?(line)
+        following = @lines[@lines.index { |one| one.equal?(line) } + 1]
+        SecondFormula::MEATS.include?(following&.kind)
+      end
     end
   end
 end

@@ -26,6 +26,7 @@ module Restauro
         @catalogue = catalogue
         @title = recipe.title.to_s
         @steps = recipe.steps.map(&:text)
+        @braised = Recipes::Braised.said?(recipe.lines)
         @pinned = Families::Breading::Pinned.of(recipe)
         freeze
       end
@@ -34,7 +35,7 @@ module Restauro
       # @return [Array(Array, Array), nil] what is coated with its flour, and the sauce
       def split(lines)
         flour = lines.select { |line| flour?(line) }
-        return if @title.match?(GRAVY)
+        return if @title.match?(GRAVY) || @braised
         return unless flour.one? && lines.any? { |line| piece?(line) } && dredges?(flour.first, lines)
 
         coat = lines.select { |line| coats?(line) || @pinned.include?(line) || line.equal?(frying_fat(lines)) }

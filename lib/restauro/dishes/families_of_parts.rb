@@ -23,7 +23,8 @@ module Restauro
         return if Hollowed.host(@recipe, group.lines) && !thickened?(group)
         return "sauce" if emulsion?(group, recipe)
         return crumbs_only(group) unless flour?(group.lines) && thickened?(group)
-        return if fruit_in_its_juice?(group) || dusted?(group) || floured_roots?(group) || dry_over_a_dough?(group)
+        return if fruit_in_its_juice?(group) || dusted?(group) || floured_roots?(group) || dry_over_a_dough?(group) ||
+                packed_raw?(group) || dry_filling?(group)
 
         found = Families::Detection.new(recipe, @catalogue).candidates
         return if [%w[sauce], %w[batter]].include?(found) && mixed_filling?(group)
@@ -46,6 +47,17 @@ module Restauro
         !bound && (group.label.to_s.match?(WRAPPERS) ||
           @recipe.ingredients.any? { |line| line.part.to_s.match?(Recipes::Parts::FILLING) })
       end
+
+      # Meat that goes raw into a crust, turned in a spoon of flour: the crust makes it.
+      def packed_raw?(group)
+        filling = group.label.to_s.match?(Recipes::Parts::FILLING)
+        filling && Families::RawFilling.packed?(@recipe, group.lines)
+      end
+
+      # Meat with a spoon of flour for its juice, and nothing to make a sauce of.
+      def dry_filling?(group) =
+        group.label.to_s.match?(Recipes::Parts::FILLING) && group.lines.any? { |line| SecondFormula::MEATS.include?(line.kind) } &&
+          group.lines.none? { |line| %w[liquid puree fat].include?(line.role) || wet?(line) }
 
       # Lentils with a spoon of flour, and nothing poured: they bind in their own water.
       def dry_over_a_dough?(group) =

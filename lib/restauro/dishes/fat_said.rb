@@ -9,8 +9,8 @@ module Restauro
       # No higher in the pan than a finger.
       LOW = /\bshallow|\b(?:[1-9]|1\d|2[0-4])\s*mm\b|\b(?:1|2|1\.5)\s*cm\b|
         \b(?:1\/4|1\/2|3\/4|½|¼|¾)\s*-?\s*(?:in\b|inch)/ix
-      # "Fry at 325 till done".
-      BARE_DEGREES = /(?<=\bat )\d{3}\b(?!\s*(?:°|[CF]\b|g\b|ml\b))/i
+      # "Fry at 325 till done", "hot oil (365)".
+      BARE_DEGREES = /(?<=\bat |\boil \()\d{3}\b(?!\s*(?:°|[CF]\b|g\b|ml\b))/i
       HOT = /(?<=\boil)\s+(?:at |@ ?)?(\d{3}(?:\s*°?\s*[CF])?)\s*\z/i
       private_constant :HOT, :BARE_DEGREES, :DEEP, :SHALLOW, :HEATED, :BY_NAME, :LOW
 

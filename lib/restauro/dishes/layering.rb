@@ -5,6 +5,8 @@ module Restauro
     # What goes into the baking dish, and how it lies there: in layers, rolled up, turned into it, with what is on top.
     #   Needs @dish, @answers, @bake, @catalogue and strewn?.
     module Layering
+      include WrappedInHam
+
       ROLLED = DataFiles.words("dishes/words.yml").fetch(:rolled_sheets)
       SANDWICH, CASES = DataFiles.words("dishes/words.yml").values_at(:sandwich, :pastry_cases)
       SHEETS = {"gf_pasta_sheets" => "sheet", "gf_tortilla" => "tortilla"}.freeze
@@ -56,9 +58,8 @@ module Restauro
         return "Lay the pieces in a buttered dish, one over the edge of the next" if cut?
         return stand_filled if hollowed
         return "Spoon it into #{list(cases)}, on a tray" if cases.any?
-
         return IN_A_POT if lid? && main_parts.any?(&:dropped?)
-
+        return wrapped if wrapped_in_ham?
         return "Layer #{Families::Companions.list(names)} in the dish#{cheese_on_top}" if names.length > 1
 
         sheets = main_parts.flat_map(&:lines).select { |line| SHEETS.key?(line.ingredient) }

@@ -56,11 +56,22 @@ module Restauro
       def filling_named? = @recipe.ingredients.any? { |line| line.part.to_s.match?(Recipes::Parts::FILLING) }
 
       def pieces(group)
-        found = base_and_filling(group) || @fruit.split(group) || fried_first(@second.split(group.lines))
+        found = base_and_filling(group) || @fruit.split(group) || brushed(fried_first(@second.split(group.lines)))
         found.each_with_index.map do |lines, index|
           part((group.label if index.zero?) || @fruit.strewn(lines, found), lines)
         end
       end
+
+      # What a pie is brushed with goes to its dough, wherever it stands.
+      def brushed(found)
+        home = found.length > 1 && @title.match?(CRUST) && found.find { |lines| fat_and_flour?(lines) && holds?(lines) }
+        return found unless home
+
+        wash = (found - [home]).flatten.select { |line| Families::Crust::Glaze.line?(line) }
+        found.map { |lines| lines.equal?(home) ? lines + wash : lines - wash }.reject(&:empty?)
+      end
+
+      def fat_and_flour?(lines) = lines.any? { |line| line.role == "fat" } && lines.any? { |line| flour?(line) }
 
       # Oil to fry in goes with the coat or batter before it.
       def fried_first(found)

@@ -8,6 +8,7 @@ module Restauro
       include PlainBound
       include PlainCold
       include PlainCrispOnions
+      include PlainGratedRoots
       include PlainHollowed
       include PlainKinds
       include PlainLayers
@@ -25,7 +26,7 @@ module Restauro
       LAST = %w[cheese seasoning].freeze
       # What a part may be, the first that fits: it says so in a method of that name with a question mark.
       KINDS = %i[filo crisp_onions for_crisping to_turn_in rice hollowed roast pan_sauce cracked crumbs root_top mash
-                 bound chips whipped glazed meringue laid fried_slices drained salad broth stirred stewed sweet
+                 bound grated chips whipped glazed meringue laid fried_slices drained salad broth stirred stewed sweet
                  tomatoes melted poached].freeze
       DRAINED = DataFiles.words("dishes/words.yml").fetch(:drained)
       # Whether a line is of what is boiled before a white sauce goes over it.

@@ -62,7 +62,7 @@ module Restauro
           pan: pan(sentences),
           bake_minutes: (minutes(behind_the_batter(sentences), COOKS) if oven(baking)) || minutes(baking, BAKES),
           turned: first_in(baking) { |text| TurnedDown.of(text) },
-          simmer_minutes: minutes(on_the_stove(sentences, oven(baking)&.last), SIMMERS),
+          simmer_minutes: minutes(on_the_stove(sentences, oven(baking)&.last), SIMMERS) || stewed_first(baking),
           steam_minutes: minutes(sentences, STEAMS),
           makes: first_in(words) { |text| CountSaid.of(text, title: text.equal?(words.first)) },
           oil: FatSaid.of(recipe, sentences),

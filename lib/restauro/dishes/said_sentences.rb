@@ -94,6 +94,18 @@ module Restauro
         clauses(sentences).partition { |text| !text.match?(BLIND) }.flatten
       end
 
+      # In an oven too, before what is laid on it has its own time there.
+      # @param baking [Array<String>] see filled_first   @return [Array(Float, String), nil] min, and where it says so
+      def stewed_first(baking)
+        lid, *others = baking
+        return unless lid&.match?(FILLED_THEN) && lid.match?(BAKES)
+
+        others.grep(BAKES).filter_map do |text|
+          minutes = Recipes::TimeSaid.of(text).max
+          [minutes, text] if minutes.to_f >= Constants.fetch(:dishes, :oven_stew_minutes)
+        end.first
+      end
+
       # "Drop the dough over it. Bake for 30 minutes." is one, behind the fruit's own bake.
       def fills_joined(sentences)
         sentences.each_with_object([]) do |text, kept|

@@ -44,7 +44,7 @@ module Restauro
 
         cut = behind(lines) or return
         coated, sauce = lines.first(cut), lines.drop(cut)
-        [coated, sauce] if coated?(coated) && sharp?(sauce)
+        [coated, sauce] if coated?(coated) && sharp?(sauce) && !floured?(coated)
       end
 
       private
@@ -69,6 +69,9 @@ module Restauro
 
       def told? = @words.any? { |text| text.match?(TURNED) }
       def marinated? = @words.any? { |text| text.match?(MARINATED) } && !told?
+
+      # A flour of its own at its beginning thickens it.
+      def floured?(coated) = flour?(coated.last) && coated.count { |line| flour?(line) } > 1
 
       def coated?(lines) =
         lines.any? { |line| flour?(line) } && lines.any? { |line| piece?(line) } &&

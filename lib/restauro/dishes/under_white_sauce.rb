@@ -8,8 +8,9 @@ module Restauro
       WHITE_SAUCE = DataFiles.words("dishes/words.yml").fetch(:under_white_sauce)
       SOUP = DataFiles.words("families/sauce/words.yml").fetch(:soup)
       LAID_BY_NAME, LAID_BY_STEP = DataFiles.words("dishes/words.yml").values_at(:laid_by_name, :laid_by_step)
+      LAID = Regexp.union(LAID_BY_STEP, WrappedInHam::WORDS)
       MEATS = %w[poultry whole_meat quick_meat fish].freeze
-      private_constant :LAID_BY_NAME, :LAID_BY_STEP, :MEATS, :SOUP, :WHITE_SAUCE
+      private_constant :LAID_BY_NAME, :LAID_BY_STEP, :LAID, :MEATS, :SOUP, :WHITE_SAUCE
 
       private
 
@@ -27,7 +28,7 @@ module Restauro
 
       # "Arrange the broccoli in a dish, the chicken on it; pour the sauce over."
       def laid_under? =
-        @title.match?(LAID_BY_NAME) || @recipe.steps.any? { |line| line.text.match?(LAID_BY_STEP) }
+        @title.match?(LAID_BY_NAME) || @recipe.steps.any? { |line| line.text.match?(LAID) }
 
       def ready_meat?(line) =
         line.kind == "ready_meat" || (MEATS.include?(line.kind) && line.text.match?(Families::CompanionKinds::READY))

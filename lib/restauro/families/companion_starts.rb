@@ -44,10 +44,14 @@ module Restauro
                   look_for: "no dark ring around the yolk: too long")]
       end
 
-      # Beside the sauce, kept warm.
-      def until_tender(line) =
-        Step.new(kind: "boil", text: "#{capital(words(line))}.", minutes: figure(:tender_minutes), uses: [line],
-                 hold_minutes: 60, look_for: "no chalk in the middle of a grain", safety: %w[steam hot_hold])
+      # Beside the sauce, kept warm; what makes porridge rich goes into it.
+      def until_tender(line)
+        into = @rows[line]["with"] ? at(@rows[line]["with"]) : []
+        stirred = "; off the heat, stir in #{said(into)}" if into.any?
+        Step.new(kind: "boil", text: "#{capital(words(line))}#{stirred}.", uses: [line, *into], hold_minutes: 60,
+                 minutes: line.cooked_for || figure(:tender_minutes),
+                 look_for: "no chalk in the middle of a grain", safety: %w[steam hot_hold])
+      end
 
       # Giblets and bones, which only give their taste.
       def strained

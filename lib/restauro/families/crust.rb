@@ -58,6 +58,8 @@ module Restauro
       autoload :ShapeSteps, "restauro/families/crust/shape_steps"
       autoload :NutCaramel, "restauro/families/crust/nut_caramel"
       autoload :NutFilling, "restauro/families/crust/nut_filling"
+      autoload :LaidRaw, "restauro/families/crust/laid_raw"
+      autoload :RawPacked, "restauro/families/crust/raw_packed"
       autoload :SheetSteps, "restauro/families/crust/sheet_steps"
       autoload :SheetSwapper, "restauro/families/crust/sheet_swapper"
 

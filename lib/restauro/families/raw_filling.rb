@@ -10,7 +10,10 @@ module Restauro
                                                       :filled_raw_by_name)
       MEAT = DataFiles.words("recipes/words.yml").fetch(:a_meat)
       MINCED = %w[ground_meat ground_poultry sausage].freeze
-      private_constant :MIXES, :BROWNS, :COOKS, :BY_NAME, :MEAT, :MINCED
+      # Cuts and mince that a crust is filled with.
+      MEATS = %w[whole_meat quick_meat ground_meat].freeze
+      HEATED = Regexp.union(DataFiles.words("dishes/words.yml").values_at(:bakes, :steams))
+      private_constant :MIXES, :BROWNS, :COOKS, :BY_NAME, :MEAT, :MINCED, :HEATED
 
       module_function
 
@@ -23,6 +26,18 @@ module Restauro
         return false if minced.empty? || told.grep(BROWNS).any?
 
         named || mixed_raw?(told.join(" "))
+      end
+
+      # Whether meat in pieces, or minced, is told to be packed raw into a crust that it is baked or steamed in.
+      # @param recipe [Recipes::Recipe] with its steps   @param lines [Array<Recipes::Line>] of the filling
+      # @return [Boolean, nil] nil where nothing is told of it
+      def packed?(recipe, lines)
+        meats = lines.select { |line| MEATS.include?(line.kind) }
+        told = Recipes::Sentences.of_steps(recipe.lines).select { |text| of_it?(text, meats) || text.match?(Recipes::Parts::FILLING) }
+        return if meats.empty? || told.empty?
+        return false if told.grep(BROWNS).any?
+
+        mixed_raw?(told.join(" ")) || (told.grep_v(HEATED).grep(COOKS).any? ? false : nil)
       end
 
       # Mixed, and cooked no sooner.

@@ -2,12 +2,14 @@
 
 module Restauro
   module Families
-    # How wide rounds are cut, where a step says so: "cut 3-inch circles", "rounds of 12 cm", "with an 8 cm cutter".
+    # How wide rounds are cut, and how many, where a step says so: "cut 3-inch circles", "rounds of 12 cm", "with an 8 cm
+    # cutter", "into 8 squares".
     module RoundsSaid
       ROUNDS = DataFiles.words("families/crust/words.yml").fetch(:rounds)
       AHEAD = /#{Heat::PieceLine::THICK}[^.;\d]{0,20}?#{ROUNDS}/i
       BEHIND = /#{ROUNDS}[^.;\d]{0,25}?#{Heat::PieceLine::THICK}/i
-      private_constant :ROUNDS, :AHEAD, :BEHIND
+      SO_MANY = DataFiles.words("families/crust/words.yml").fetch(:so_many_rounds)
+      private_constant :ROUNDS, :AHEAD, :BEHIND, :SO_MANY
 
       module_function
 
@@ -15,6 +17,12 @@ module Restauro
       def mm(recipe)
         least, most = %i[least_round_mm most_round_mm].map { |name| Constants.fetch(:shaping, name) }
         Heat::PieceLine.told_mm(recipe, AHEAD, BEHIND)&.then { |wide| wide if wide.between?(least, most) }
+      end
+
+      # @param recipe [Recipes::Recipe]   @return [Integer, nil] how many
+      def count(recipe)
+        said = recipe.steps.filter_map { |line| line.text[SO_MANY, 1] }.first or return
+        (Numbers::WORDS[said.downcase] || said).to_i.then { |found| found if found.positive? }
       end
     end
   end

@@ -36,8 +36,8 @@ module Restauro
       SERVED = /\A\W*((?:to|for)\ (?:serv(?:e|ing)|garnish|finish|decorate)|zum\ (?:servieren|garnieren)|
         (?:pour|para)\ servir|per\ servire|om\ te\ serveren)\s*:\s+([^\d.!]+)\z/ix
       SAYS_WHERE = /\b(?:the|over|on top|through|it|them)\b/i
-      # "~ Pastry ~", "--- Sauce ---", "Gravy -".
-      RULED = /\A\s*[~=_|>•·–—-]+\s+(?=[[:alpha:]][^,.\d]*\s[~=_|<•·–—-]+\s*\z)|(?<=\p{L})\s+[~=_|<•·–—-]+\s*\z/
+      # "~ Pastry ~", "--- Sauce ---", "Gravy -", "Gravy-".
+      RULED = /\A\s*[~=_|>•·–—-]+\s+(?=[[:alpha:]][^,.\d]*\s[~=_|<•·–—-]+\s*\z)|(?<=\p{L})\s*[~=_|<•·–—-]+\s*\z/
       MOST_WORDS = 5
       UNKNOWN_WORDS = 2
       MEATS = %w[fish poultry quick_meat whole_meat ground_meat].freeze

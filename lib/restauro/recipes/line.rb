@@ -13,11 +13,12 @@ module Restauro
     #   added a swap has written it · moved_to name of the part the cook has put it in, or nil · occurrence which of
     #   equal lines it is, from 0: one "1 egg" is in the cakes, the other around them
     #   cut         how a step cuts it ("cut into 2 cm strips"), or nil
-    #   fried_for   FriedFor::Said, how long a step keeps it in the fat, or nil
+    #   fried_for   FriedFor::Said, how long a step keeps it in the fat, or nil · cooked_for min that a step boils a grain
+    #   by itself, or nil
     Line =
       Struct.new(
         :text, :ingredient, :grams, :role, :understood, :part, :amount_text, :name_text, :warnings, :corrected, :added,
-        :kind, :source, :number, :moved_to, :occurrence, :fried_for, :cut,
+        :kind, :source, :number, :moved_to, :occurrence, :fried_for, :cooked_for, :cut,
         keyword_init: true
       ) do
         def initialize(
@@ -38,6 +39,7 @@ module Restauro
           moved_to: nil,
           occurrence: 0,
           fried_for: nil,
+          cooked_for: nil,
           cut: nil
         )
           raise ArgumentError, "no role #{role}" unless Line::ROLES.include?(role)
@@ -60,6 +62,7 @@ module Restauro
             moved_to: moved_to,
             occurrence: occurrence,
             fried_for: fried_for,
+            cooked_for: cooked_for,
             cut: cut
           )
           freeze
@@ -96,7 +99,7 @@ module Restauro
     Line::BREADS = %w[bread gf_bread].freeze
     Line::YEASTS = %w[yeast_dried yeast_fresh].freeze
     Line::BY_THE_PIECE = %w[poultry quick_meat fish].freeze
-    Line::INSIDE = %w[rolled_in bound_in in_dumplings].freeze
+    Line::INSIDE = %w[rolled_in bound_in in_dumplings into_porridge].freeze
     Line::DUSTED = "dusted_on"
     Line::ROLES = %w[
       thickener

@@ -12,14 +12,16 @@ module Restauro
       SHARES = DataFiles.yaml("recipes/shares.yml").map { |row| [/#{row["words"]}/i, Float(row["share"])] }.freeze
       # What may stand between the share and its name: "half of the grated"; and what any cheese is called.
       BETWEEN, CHEESE = DataFiles.words("recipes/words.yml").values_at(:between_share_and_name, :any_cheese)
-      private_constant :HEADED, :STREWS, :REST, :BAKED, :SHARES, :BETWEEN, :CHEESE
+      AMOUNT = /(#{Numbers::ONE})\s*(\p{L}+)/i
+      private_constant :AMOUNT, :HEADED, :STREWS, :REST, :BAKED, :SHARES, :BETWEEN, :CHEESE
 
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
       def self.of(lines)
         cheeses = lines.select { |line| line.role == "cheese" && line.grams }
         sentences = Sentences.of_steps(lines)
         cheeses.each do |cheese|
-          share = share(names(cheese, alone: cheeses.one?), sentences)
+          name = names(cheese, alone: cheeses.one?)
+          share = share(name, sentences) || measured_share(name, sentences, cheese)
           return parted(lines, cheese, share) if share
         end
         lines
@@ -34,6 +36,17 @@ module Restauro
           return share if strewn?(sentences, at, name) && sentences.any?(BAKED)
         end
         nil
+      end
+
+      # "100 g of the cheese", of 150: in the unit of its line.   @return [Float, nil]
+      def self.measured_share(name, sentences, cheese)
+        all, unit = cheese.amount_text.to_s.match(AMOUNT)&.captures
+        return unless unit
+
+        at = sentences.index { |text| text.match?(/(?:#{Numbers::ONE})\s*#{unit}\b#{BETWEEN}#{name}/i) } or return
+        some = sentences[at][/(#{Numbers::ONE})\s*#{unit}\b#{BETWEEN}#{name}/i, 1]
+        share = [some, all].map { |text| Numbers.read(text).first.value.to_f }.reduce(:/)
+        share if share < 1 && strewn?(sentences, at, name) && sentences.any?(BAKED)
       end
 
       def self.strewn?(sentences, at, name) =
@@ -61,7 +74,7 @@ module Restauro
         line.with(text: "#{WeighedLine.tenths(grams.value.round(1))} g #{name}", grams: grams, amount_text: nil,
                   name_text: name)
       end
-      private_class_method :share, :strewn?, :names, :parted, :part
+      private_class_method :share, :measured_share, :strewn?, :names, :parted, :part
     end
   end
 end

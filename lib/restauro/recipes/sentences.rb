@@ -4,8 +4,8 @@ module Restauro
   module Recipes
     # The sentences of a step, as a cook ends them: with a full stop, a semicolon, a shout.
     module Sentences
-      # "160 ml. water" goes on.
-      ENDS = /(?<=[.;!])(?:(?<!\bml\.|\bcl\.|\bdl\.|\boz\.|\btbsp\.|\btsp\.)\s+|\s+(?=[[:upper:]]))/
+      # "160 ml. water" and "1/2 in. hot oil" go on.
+      ENDS = /(?<=[.;!])(?:(?<!\din\.|\d\sin\.|\bml\.|\bcl\.|\bdl\.|\boz\.|\btbsp\.|\btsp\.)\s+|\s+(?=[[:upper:]]))/
       NAMING = /\p{L}{4,}/
       # "Ui", "løg": all of a name.
       SHORT = /\A\p{L}{2,3}\z/

@@ -17,7 +17,7 @@ module Restauro
         /\A(?:ingredients?|amounts?|quantit(?:y|ies)|qty|items?|measures?|weights?|notes?|metric|us|imperial|grams?|cups?)\z/i
       BY_HAND = 400
       SALT_AND_PEPPER = /\bs\s?[&+]\s?p\b/i
-      WITH = /(?<=\s)w(?:\/\s?|\s)(?=\p{Ll})/
+      WITH = /(?<=\s)w(?:[\/.]\s?|\s)(?=\p{Ll})/
       MOST_LINES = 2_000
       MOST_INGREDIENTS = 400
 
@@ -92,10 +92,12 @@ module Restauro
       ABOUT_SO_MUCH = /[~≈]\s?(?=[\d½⅓¼⅔¾⅛])/
       # A box to tick, which is never a word.
       BOX = /\A\s*[▢☐□■◻◽▪▫☑✓✔]\s*/
-      # "Top w breadcrumbs", "serve w/ peas", "s+p".
+      # By the spoon, and never poured.
+      SPOON_OF_SODA = /\b((?:tsp|teaspoon|t|tbsp|tablespoon)s?\.?)\s+soda\b(?!\s+water)/i
+      # "Top w breadcrumbs", "serve w/ peas", "w. gravy", "s+p".
       def in_full(line) =
         line.sub(BOX, "").gsub(WITH, "with ").gsub(SALT_AND_PEPPER, "salt and pepper").gsub(ABOUT_SO_MUCH, "")
-            .gsub(COMMA_SHORT, ", ")
+            .gsub(COMMA_SHORT, ", ").gsub(SPOON_OF_SODA, '\\1 baking soda')
 
       # @param text [String]   @param line_reader [LineReader]   @return [Array<String>]
       def lines(text, line_reader)

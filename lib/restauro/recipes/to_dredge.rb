@@ -39,6 +39,8 @@ module Restauro
 
       # @param lines [Array<Line>]   @return [Float, nil] g of meat that stews in what its flour thickens
       def self.stewed_g(lines)
+        return Braised.grams(lines) if Braised.said?(lines)
+
         rolled = lines.any?(&:inside?)
         weighed = lines.select(&:grams).find { |line| line.kind == "whole_meat" || (rolled && RolledUp.slice?(line)) }
         weighed ? weighed.grams.value : (figure(:rolled_slices_g) if rolled)

@@ -48,9 +48,19 @@ module Restauro
           poured = "medium; lay them in with room between" if patty?
           poured = "medium; pour it in, two fingers deep, lid on" if title.match?(TORN)
           lay = "A hot pan #{fat}#{thick ? "," : ";"} #{poured}."
+          lay = in_shallow_fat if shallow_fat?
           Step.new(kind: "fry", text: lay, minutes: minutes(thick, :pancake),
-                   uses: @lines.pan_fat,
+                   uses: @lines.pan_fat, safety: (["hot_oil"] if shallow_fat?).to_a,
                    look_for: patty? ? "a brown crust: till then it sticks" : "the edge dry, bubbles that stay open")
+        end
+
+        # A fat of so many spoons is only a film.
+        def shallow_fat? = !@ours.options.oil.nil? && @lines.pan_fat.none?(&:grams)
+
+        # As hot as is said, and no deeper than a finger.
+        def in_shallow_fat
+          fat = @lines.pan_fat.any? ? list(@lines.pan_fat) : "fat"
+          "A finger of #{fat} in a wide pan to #{@ours.options.oil.degrees}; drop in spoonfuls with room between."
         end
 
         def second_side(thick)

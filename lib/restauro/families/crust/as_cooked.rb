@@ -12,8 +12,7 @@ module Restauro
             .values_at(:griddled, :dry_pan, :scalded, :rolled_into_flatbread)
         CASES = DataFiles.words("dishes/words.yml").fetch(:cut_cases)
         HOT_OVEN = DataFiles.words("families/crust/words.yml").fetch(:hot_oven)
-        RAW_MEATS = %w[whole_meat ground_meat quick_meat].freeze
-        private_constant :CASES, :HOT_WATER, :GRIDDLED, :DRY_PAN, :SCALDED, :ROLLED_IN, :HOT_OVEN, :RAW_MEATS
+        private_constant :CASES, :HOT_WATER, :GRIDDLED, :DRY_PAN, :SCALDED, :ROLLED_IN, :HOT_OVEN
 
         # In a basin over water.
         def steamed? = !options.steam_minutes.nil?
@@ -72,19 +71,32 @@ module Restauro
         def closed? = style.key == "hand" || cover == "wrapped"
         # Whether the filling lies open to the oven.
         def open? = cover == "bottom" && !style.loose?
-        # A pasty that is baked for long, and a raised pie, take their meat and roots raw, cut small (common practice).
+        # A pasty that is baked for long, and a raised pie, take their meat and roots raw, cut small; others where they
+        # are told to, and are in the heat for long enough (common practice).
         def raw_filling?
           lines = filling.recipe.ingredients
-          lines.any? { |line| RAW_MEATS.include?(line.kind) } &&
-            lines.none? { |line| line.role == "liquid" } && options.bake_minutes.to_f >=
-              Constants.fetch(:crust, style.key == "hand" ? :raw_filling_minutes : :raised_minutes)
+          return false if lines.none? { |line| RawFilling::MEATS.include?(line.kind) }
+
+          told = options.filled_raw
+          return told && long_in_the_heat?(:raw_filling_minutes) unless told.nil?
+
+          lines.none? { |line| line.role == "liquid" } && !steamed? &&
+            long_in_the_heat?(style.key == "hand" ? :raw_filling_minutes : :raised_minutes)
         end
+
+        # @param least [Symbol] min of an oven
+        def long_in_the_heat?(least)
+          minutes, least = options.steam_minutes, :steamed_raw_minutes if steamed?
+          (minutes || options.bake_minutes).to_f >= Constants.fetch(:crust, least)
+        end
+        # What a pan would have cooked goes on as it is, all of it.
+        def laid_raw? = options.laid_raw && !filling.cooked_first?(but: LaidRaw::KINDS)
         # @return [String] hot, cold, or of the room where a custard is poured over what has just been cooked
         def filling_start
           return options.filling_start if options.filling_start
           return "hot" if hot_filling?
 
-          (open? && filling&.custard? && filling.cooked_first?) || filling&.caramel? ? "room" : "cold"
+          (open? && filling&.custard? && filling.cooked_first? && !laid_raw?) || filling&.caramel? ? "room" : "cold"
         end
         # @return [String, nil] where the recipe's minutes are far from those that are reckoned
         def otherwise

@@ -22,8 +22,10 @@ module Restauro
         def told(place, shared)
           said = place.said
           fat = frying(said, place.dish.recipe.ingredients) unless said.oven || shared[:oven]
-          {oven: said.oven, pan: said.pan, oil: fat, makes: said.makes}.compact
+          {oven: said.oven, pan: said.pan, oil: fat, makes: said.makes || folded(place.dish.recipe)}.compact
         end
+        # As many as are cut to be folded over.   @return [Integer, nil]
+        def folded(recipe) = (RoundsSaid.count(recipe) if Style.told(recipe)&.key == "hand")
         # As the method says it; else a pot of fat that stands in the list.   @return [Heat::Frying, nil]
         def frying(said, lines)
           return Heat::Frying.parse(said.oil) if said.oil
@@ -41,6 +43,8 @@ module Restauro
             bake_minutes: place.said.baked ? place.said.bake_minutes : place.frying&.minutes,
             stew_minutes: place.said.simmer_minutes,
             crowned: (true if place.crowned?(catalogue)),
+            filled_raw: RawFilling.packed?(place.dish.recipe, place.dish.recipe.ingredients),
+            laid_raw: (true if LaidRaw.said?(place.dish.recipe)),
             cut_out: (true if Dropped.cut_out?(place.dish.recipe)),
             round_cm: RoundsSaid.mm(place.dish.recipe)&.then { |wide| wide / 10 },
             steam_minutes: (steamed(place, recipe) unless chosen[:oven]),

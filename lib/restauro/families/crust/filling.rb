@@ -46,7 +46,8 @@ module Restauro
         def raw_crust? = @raw_crust
         def custard? = kind == "custard"
         # Whether something of it comes out of a pan, just now or a while ago: no longer hot, and not from the fridge.
-        def cooked_first? = recipe.ingredients.any? { |line| PANNED.include?(line.kind) }
+        # @param but [Array<String>] kinds that do not count
+        def cooked_first?(but: []) = recipe.ingredients.any? { |line| (PANNED - but).include?(line.kind) }
         def fruit? = kind == "fruit"
         def caramel? = kind == "caramel"
         def sugared? = recipe.ingredients.any? { |line| sweet?(line) }

@@ -26,6 +26,7 @@ module Restauro
 
         # Nothing added, nothing set anew.   @return [FillingSwap]
         def as_it_is(warnings = []) = FillingSwap.new(pairs: plain_pairs, warnings: warnings)
+        def poured? = lines.any? { |line| %w[liquid puree].include?(line.role) }
         # Nuts and pulses thicken so little that half a bowl of them would go into the fruit.
         def starchy? =
           @options.filling_with.any? || STARCHES.first(5).any? { |key| exclusion.allows?(@catalogue.fetch(key)) }
@@ -88,10 +89,11 @@ module Restauro
         # With gluten's thickener: the sauce family's own swap, to what holds in a crust.
         def thickened
           swap = @sauce.swap(@recipe, @sauce.options(school: school, with: with, target: target, **choices))
-          pairs = FillingSwap.tossed(without_crumbs(swap.pairs), @filling)
+          pairs = without_crumbs(swap.pairs)
+          pairs = FillingSwap.tossed(pairs) if @filling.in_its_juice? || @options.filled_raw
           FillingSwap.new(pairs: pairs, sauce: swap, e: swap.target, warnings: swap.warnings)
         rescue InvalidInput => e
-          as_it_is([FillingWarnings.by_weight_alone(e)])
+          as_it_is(poured? ? [FillingWarnings.by_weight_alone(e)] : [])
         end
 
         # The cook's own, else no thinner than holds.

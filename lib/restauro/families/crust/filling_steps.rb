@@ -9,11 +9,11 @@ module Restauro
         include ColdFilling
         include FruitFilling
         include NutFilling
+        include RawPacked
         include StewedFilling
 
         RAW = %w[ground_meat ground_poultry sausage fish].freeze
-        CITRUS, FLAVOURS, LAID_RAW =
-          DataFiles.words("families/crust/words.yml").values_at(:citrus, :flavours, :laid_raw)
+        CITRUS, FLAVOURS = DataFiles.words("families/crust/words.yml").values_at(:citrus, :flavours)
         def initialize(swap, catalogue)
           @swap = swap
           @filling = swap.ours.filling
@@ -27,8 +27,8 @@ module Restauro
         # @return [Array<Step>]
         def steps
           return [] if @filling.nil? || @lines.empty?
+          return [packed_raw] if @swap.ours.raw_filling?
           return sauce if @swap.filling&.sauce && !juicy?
-          return [raw] if @swap.ours.raw_filling?
           return in_its_stock if stewed_in_stock?
 
           [*raw_in(@companions.early_steps(fats)), *raw_in(@companions.dry_steps), crumbs, own].compact
@@ -38,12 +38,6 @@ module Restauro
 
         # What is steamed for hours goes tender there.
         def stewed_minutes = @swap.ours.steamed? ? 0.0 : @swap.ours.options.stew_minutes
-
-        def raw
-          Step.new(kind: "mix", text: "Filling: mix #{list(@lines)}, all raw and cut as small as peas.", uses: @lines,
-                   look_for: "nothing larger than a pea", caution: "Bake them at once.",
-                   safety: [*@filling.safety, "raw_meat"])
-        end
 
         # What is wrapped raw is cooked through in its wrapping: minced meat, sausage and fish are not cooked first.
         def raw_in(steps)
@@ -60,9 +54,10 @@ module Restauro
           fried || crumbs_for_juice.any? ? @lines.select { |line| line.role == "fat" } : []
         end
 
-        # Tomatoes in slices go in as they are: the oven is enough.
+        # What goes in as it is needs no pan: the oven is enough.
         def companion?(line) =
-          line.role == "other" && !%w[fruit sugar].include?(group(line)) && !line.text.match?(LAID_RAW)
+          line.role == "other" && !%w[fruit sugar].include?(group(line)) &&
+            !LaidRaw.of?(line, @swap.ours.options.laid_raw)
         def left = @lines - fats - Recipes::Parts.of(@swap.ours.recipe, :bench)
 
         def own

@@ -15,12 +15,9 @@ module Restauro
         # Apples that are turned over lie in their own caramel: nothing binds their juice.   @param recipe [Recipes::Recipe]
         def self.caramel?(recipe) = recipe.lines.any? { |line| line.words? && line.text.match?(FillSteps::TATIN) }
 
-        # Starch that is tossed with fruit in its own juice wants no water.   @return [Array] pairs
-        def self.tossed(pairs, filling)
-          return pairs unless filling.in_its_juice?
-
+        # Starch that is tossed with fruit in its own juice, or with raw meat, wants no water.   @return [Array] pairs
+        def self.tossed(pairs) =
           pairs.map { |line, ours| [line, ours.reject { |one| one.ingredient == "water" && !one.equal?(line) }] }
-        end
 
         # @param recipe [Recipes::Recipe] with its parts marked: what goes in without a weight stays as it is written
         def self.of(filling, recipe, catalogue, options)

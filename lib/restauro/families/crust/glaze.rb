@@ -21,13 +21,14 @@ module Restauro
         def apart(recipe, catalogue)
           watered = watered?(recipe, catalogue)
           lines = recipe.lines.map do |line|
-            (watered && beaten?(line)) || at_last?(line) || strewn?(line) || (line.role == "fat" && brushed?(line)) ||
-              sets_nothing?(line, recipe, catalogue) ?
-              line.with(part: PART) : line
+            told = by_a_step?(line) || at_last?(line) || strewn?(line) || (line.role == "fat" && brushed?(line))
+            told || (watered && beaten?(line)) || sets_nothing?(line, recipe, catalogue) ? line.with(part: PART) : line
           end
           recipe.with(lines: lines)
         end
 
+        # Told by a step alone.
+        def by_a_step?(line) = line.kind == Recipes::BrushedOn::KIND
         # Under "To finish", or "Glaze".
         def at_last?(line) = line.role == "egg" && (line.part.to_s.match?(FINISH) || headed?(line))
         # Egg or milk under a heading that says what it is for.
@@ -64,7 +65,7 @@ module Restauro
             (line.text.match?(STREWN) || line.part.to_s.match?(FINISH) || line.part == PART)
 
         def line?(line) =
-          line.part == PART || strewn?(line) || headed?(line) || (brushed?(line) && line.text.match?(WORDS))
+          line.part == PART || by_a_step?(line) || strewn?(line) || headed?(line) || (brushed?(line) && line.text.match?(WORDS))
         # Butter too, where it says that it is for that.
         def brushed?(line) =
           %w[egg liquid].include?(line.role) || (line.role == "fat" && line.text.match?(WORDS))

@@ -16,6 +16,8 @@ module Restauro
       #   makes how many, as the recipe says, where they are small · cups Cups that they were told to be, or nil
       #   chilled, griddled, scalded whether the recipe's own words had it set in the cold, cooked in a dry pan, made
       #   with boiling water, or nil
+      #   filled_raw whether the recipe packs its meat in raw, or cooks it first, or nil where nothing is told
+      #   laid_raw whether its onions and bacon go on as they are, the oven alone cooks them
       #   cut_out whether the recipe pats a soft dough flat and cuts it, or nil
       #   round_cm of the rounds that are folded over, as the recipe cuts them, or nil
       #   oil Heat::Frying (or its C) or nil: what is folded by the piece can be fried
@@ -24,7 +26,7 @@ module Restauro
           :style, :school, :with, :target, :pan, :oven, :cover, :filling_start, :thickness_mm, :hold, :filling_with,
           :without, :offer, :altitude, :hands, :bake_minutes, :blind_oven, :blind_minutes, :oil,
           :steam_minutes, :stew_minutes, :crowned, :makes, :cups, :chilled, :griddled, :scalded, :round_cm, :cut_out,
-          keyword_init: true
+          :filled_raw, :laid_raw, keyword_init: true
         ) do
           # What other families are asked for is taken and left alone.
           def initialize(
@@ -52,7 +54,7 @@ module Restauro
               **more.slice(
                 :style, :school, :pan, :oven, :cover, :filling_start, :thickness_mm, :bake_minutes, :blind_oven,
                 :blind_minutes, :steam_minutes, :stew_minutes, :crowned, :makes, :cups, :chilled, :griddled, :scalded,
-                :round_cm, :cut_out
+                :round_cm, :cut_out, :filled_raw, :laid_raw
               )
             )
             check

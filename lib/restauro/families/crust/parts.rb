@@ -23,7 +23,7 @@ module Restauro
         def marked(recipe, catalogue)
           return recipe if recipe.lines.any? { |line| filling?(line) }
 
-          named = recipe.lines.any? { |line| line.part.to_s.match?(CRUST) || line.part.to_s.match?(FILLING) }
+          named = recipe.ingredients.any? { |line| line.part.to_s.match?(CRUST) || line.part.to_s.match?(FILLING) }
           kinds = named ? nil : ByKind.new(recipe, catalogue)
           recipe.with(
             lines:
@@ -47,7 +47,7 @@ module Restauro
           line.words? || !crust_named?(recipe) || flour_before?(recipe, catalogue) ? nil : NAME
         end
 
-        def crust_named?(recipe) = recipe.lines.any? { |line| line.part.to_s.match?(CRUST) }
+        def crust_named?(recipe) = recipe.ingredients.any? { |line| line.part.to_s.match?(CRUST) }
 
         def flour_before?(recipe, catalogue)
           before = recipe.ingredients.select { |line| line.part.nil? && line.ingredient }

@@ -138,7 +138,7 @@ module Restauro
         end
 
         def hot_filling? =
-          filling&.cooked? && !filling.raw_crust? && !filling.caramel? && !in_raw_dough? &&
+          filling&.cooked? && !filling.raw_crust? && !filling.caramel? && !in_raw_dough? && !laid_raw? &&
             (!chilled? || chilled.boiled?)
         def in_raw_dough? = closed? || cover == "double" || hot_water?
         def of_groups(group) = weights.sum(0.0) { |ingredient, g| ingredient.group == group ? g : 0.0 }

@@ -1,0 +1,63 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Recipes
+    # How long a step boils a grain by itself, and what it stirs into porridge then: "whisk in the grits and cook 25
+    # minutes. Stir in the cheese." Common practice.
+    class CookedGrain
+      GRAIN, PORRIDGE, FRIES, CHEESE =
+        DataFiles.words("recipes/words.yml").values_at(:grain_of_its_own, :porridge, :softens_for, :any_cheese)
+      STIRS, BAKES = DataFiles.words("dishes/words.yml").values_at(:stirs_in, :bakes)
+      # Of data/ingredients/kinds.yml.
+      COOKED, INTO = "porridge", "into_porridge"
+      private_constant :GRAIN, :PORRIDGE, :FRIES, :CHEESE, :STIRS, :BAKES, :COOKED
+
+      # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
+      def self.of(lines)
+        return lines unless lines.any? { |line| !line.words? && line.text.match?(GRAIN) }
+
+        new(lines).lines
+      end
+
+      attr_reader :lines
+
+      def initialize(lines)
+        @sentences = Sentences.of_steps(lines)
+        @at = @sentences.index { |text| text.match?(GRAIN) && !text.match?(BAKES) && minutes(text) }
+        into = lines.any? { |line| line.kind == COOKED } ? stirred_in(lines) : []
+        @lines = lines.map { |line| told(line, into) }
+      end
+
+      private
+
+      def minutes(text) = TimeSaid.of(text).first
+
+      def told(line, into)
+        return line.with(role: "other", kind: INTO) if into.include?(line)
+        return line if @at.nil? || line.words? || line.role != "other" || !line.text.match?(GRAIN)
+
+        line.with(cooked_for: minutes(@sentences[@at]))
+      end
+
+      # Cheese and butter of the sentence behind it, or of one that names the porridge, that no later one asks for.
+      def stirred_in(lines)
+        at = @sentences.each_index.find { |index| stirs?(@sentences[index]) && behind?(index) } or return []
+        rich = lines.select { |line| %w[cheese fat].include?(line.role) && line.grams }
+        rich.select do |line|
+          name = name(line, alone: rich.one? { |one| one.role == line.role })
+          @sentences[at].match?(name) && @sentences.drop(at + 1).none?(name)
+        end
+      end
+
+      # Of two cheeses only its own name tells.
+      def name(line, alone:)
+        own = line.name_text.to_s.downcase[/\A[^,(]*/].scan(/\p{L}{4,}/).map { |word| /\b#{Regexp.escape(word)}/i }
+        Regexp.union(*(CHEESE if alone && line.role == "cheese"), *own)
+      end
+
+      def stirs?(text) = text.match?(STIRS) && !text.match?(FRIES)
+      def behind?(index) = (@at && index == @at + 1) || into_it?(@sentences[index])
+      def into_it?(text) = text.match?(/\b(?:in)?to\b[^.;]*#{PORRIDGE}/i)
+    end
+  end
+end
