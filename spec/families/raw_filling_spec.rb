@@ -21,6 +21,28 @@ RSpec.describe Restauro::Families::RawFilling do
     end
   end
 
+  packed = ->(spec, steps, list = "500 g stewing beef\n2 tbsp flour\n1 onion") do
+    recipe = spec.read("Pie\n300 g flour\n150 g suet\nFilling:\n#{list}\n#{steps}")
+    described_class.packed(recipe, recipe.ingredients)
+  end
+
+  {
+    "Toss the beef in the flour. Fill the basin and steam for 4 hours." => true,
+    "Mix the filling. Fill and bake for an hour." => true,
+    "Brown the beef in batches. Toss it in the flour. Fill." => false,
+    "Simmer the beef for 2 hours. Fill, cover and bake." => false,
+    "Roll out the dough. Bake for 40 minutes until the beef is cooked." => nil,
+    "Roll out the dough and bake it." => nil
+  }.each do |steps, raw|
+    it "is #{raw.inspect} of meat packed into a crust with '#{steps}'" do
+      expect(packed[self, steps]).to be raw
+    end
+  end
+
+  it "packs nothing raw where there is no meat" do
+    expect(packed[self, "Toss the leeks in the flour. Fill.", "3 leeks\n2 tbsp flour"]).to be_nil
+  end
+
   it "asks nothing where there is no mince" do
     recipe = read("Pelmeni\n300 g flour\n1 egg\nFilling:\n300 g mushrooms")
     expect(described_class.said?(recipe, recipe.ingredients)).to be false

@@ -30,7 +30,8 @@ module Restauro
         title = title.to_s
         fish = title.match?(FISH)
         (fish || title.match?(WORDS) || unnamed?(lines, title)) && !title.match?(COATED) &&
-          lines.any? { |line| mince?(line) || (fish && line.kind == "fish") } && (lines.any? { |line| binds?(line) } || dry?(lines)) &&
+          lines.any? { |line| mince?(line) || (fish && line.kind == "fish") } &&
+          (lines.any? { |line| binds?(line) } || dry?(lines)) &&
           lines.none? { |line| thickens?(line) && !dusts?(line) && !stirred_in?(line, lines) }
       end
 

@@ -23,8 +23,7 @@ module Restauro
         return if Hollowed.host(@recipe, group.lines) && !thickened?(group)
         return "sauce" if emulsion?(group, recipe)
         return crumbs_only(group) unless flour?(group.lines) && thickened?(group)
-        return if fruit_in_its_juice?(group) || dusted?(group) || floured_roots?(group) || dry_over_a_dough?(group) ||
-                packed_raw?(group) || dry_filling?(group)
+        return if floured_roots?(group) || dry_over_a_dough?(group) || dusted?(group) || filled_in?(group)
 
         found = Families::Detection.new(recipe, @catalogue).candidates
         return if [%w[sauce], %w[batter]].include?(found) && mixed_filling?(group)
@@ -48,16 +47,18 @@ module Restauro
           @recipe.ingredients.any? { |line| line.part.to_s.match?(Recipes::Parts::FILLING) })
       end
 
-      # Meat that goes raw into a crust, turned in a spoon of flour: the crust makes it.
-      def packed_raw?(group)
-        filling = group.label.to_s.match?(Recipes::Parts::FILLING)
-        filling && Families::RawFilling.packed?(@recipe, group.lines)
-      end
+      # Fruit, or meat under a heading of what is filled in, that its crust makes.
+      def filled_in?(group) =
+        fruit_in_its_juice?(group) ||
+          (group.label.to_s.match?(Recipes::Parts::FILLING) && made_by_its_crust?(group))
 
-      # Meat with a spoon of flour for its juice, and nothing to make a sauce of.
-      def dry_filling?(group) =
-        group.label.to_s.match?(Recipes::Parts::FILLING) && group.lines.any? { |line| SecondFormula::MEATS.include?(line.kind) } &&
+      # Meat that goes raw into a crust, turned in a spoon of flour, or with one for its juice: no sauce is made of it.
+      def made_by_its_crust?(group)
+        return true if Families::RawFilling.packed(@recipe, group.lines)
+
+        group.lines.any? { |line| SecondFormula::MEATS.include?(line.kind) } &&
           group.lines.none? { |line| %w[liquid puree fat].include?(line.role) || wet?(line) }
+      end
 
       # Lentils with a spoon of flour, and nothing poured: they bind in their own water.
       def dry_over_a_dough?(group) =

@@ -19,10 +19,11 @@ module Restauro
         roots, rest = lines.partition { |line| root?(line) }
         fats, with = rest.partition { |line| line.role == "fat" }
         raw = " and squeezed dry" unless roots.any? { |line| line.text.match?(Families::CompanionKinds::READY) }
+        mixed = ", with #{list(with)}" if with.any?
         [Families::Step.new(kind: "fry", uses: lines, minutes: told_minutes || figure, safety: ["hot_oil"],
-                            text: "#{name}: #{list(roots)}, grated coarsely#{raw}#{", with #{list(with)}" if with.any?}, " \
-                                  "pressed flat in a wide pan in half of #{list(fats)}, on medium; turn it over with a " \
-                                  "plate, the rest of the fat under it.",
+                            text: "#{name}: #{list(roots)}, grated coarsely#{raw}#{mixed}, pressed flat " \
+                                  "in a wide pan in half of #{list(fats)}, on medium; turn it over with a plate, the " \
+                                  "rest of the fat under it.",
                             look_for: "a brown crust on both sides, and soft inside")]
       end
 

@@ -31,7 +31,7 @@ module Restauro
       # Whether meat in pieces, or minced, is told to be packed raw into a crust that it is baked or steamed in.
       # @param recipe [Recipes::Recipe] with its steps   @param lines [Array<Recipes::Line>] of the filling
       # @return [Boolean, nil] nil where nothing is told of it
-      def packed?(recipe, lines)
+      def packed(recipe, lines)
         meats = lines.select { |line| MEATS.include?(line.kind) }
         told = Recipes::Sentences.of_steps(recipe.lines).select { |text| of_it?(text, meats) || text.match?(Recipes::Parts::FILLING) }
         return if meats.empty? || told.empty?

@@ -2,8 +2,8 @@
 
 module Restauro
   module Families
-    # How wide rounds are cut, and how many, where a step says so: "cut 3-inch circles", "rounds of 12 cm", "with an 8 cm
-    # cutter", "into 8 squares".
+    # How wide rounds are cut, and how many, where a step says so: "cut 3-inch circles", "rounds of 12 cm", "with an
+    # 8 cm cutter", "into 8 squares".
     module RoundsSaid
       ROUNDS = DataFiles.words("families/crust/words.yml").fetch(:rounds)
       AHEAD = /#{Heat::PieceLine::THICK}[^.;\d]{0,20}?#{ROUNDS}/i
@@ -21,7 +21,7 @@ module Restauro
 
       # @param recipe [Recipes::Recipe]   @return [Integer, nil] how many
       def count(recipe)
-        said = recipe.steps.filter_map { |line| line.text[SO_MANY, 1] }.first or return
+        said = recipe.steps.filter_map { |line| line.text.match(SO_MANY)&.captures&.compact&.first }.first or return
         (Numbers::WORDS[said.downcase] || said).to_i.then { |found| found if found.positive? }
       end
     end

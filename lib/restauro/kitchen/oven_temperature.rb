@@ -15,7 +15,7 @@ module Restauro
       def self.parse(text)
         basket = text.match?(/\bbasket\b|\bhot[- ]air\b|\bair[- ]fr(?:y|ier)/i)
         still = text.gsub(FAN_SETTING, "")
-        fan = !basket && text.match?(/\bfan\b|convection/i) && (still == text || !set_celsius(still))
+        fan = !basket && text.match?(FAN) && (still == text || !set_celsius(still))
         set = set_celsius(fan ? text : still) || set_celsius(text) or return
         celsius = fan ? set + FAN_LOWER : set
         if celsius.between?(OVEN["lowest_celsius"], OVEN["highest_celsius"])
@@ -73,7 +73,8 @@ module Restauro
     # "A moderate oven".
     BY_WORD = /\b(#{OVEN["words"].keys.sort_by { |word| -word.length }.join("|")})\s+oven\b/i
     # "200C/180C fan/gas 6", "220°C (fan 200°C)": what stands there for a still oven counts.
-    FAN_SETTING = /\b(?:fan|convection)(?:\s+oven)?\s*(?:(?:at|to)\s+)?\d{2,3}\s*°?\s*[CF]?\b|
-      \b\d{2,3}\s*°?\s*[CF]?\b\s*\(?(?:(?:in|for|with|using)\s+(?:an?|the)\s+)?(?:fan|convection)\b(?!\s*\d)/ix
+    FAN = /\b(?:#{OVEN["fan_words"]})\b/i
+    FAN_SETTING = /#{FAN}(?:\s+oven)?\s*(?:(?:at|to|a|à|auf|bei)\s+)?\d{3}\s*°?\s*[CF]?\b|
+      \b\d{2,3}\s*°?\s*[CF]?\b\s*\(?(?:(?:in|for|with|using|en)\s+(?:(?:an?|the)\s+)?)?#{FAN}(?!\s*\d{3})/ix
   end
 end

@@ -10,7 +10,8 @@ module Restauro
       STIRS, BAKES = DataFiles.words("dishes/words.yml").values_at(:stirs_in, :bakes)
       # Of data/ingredients/kinds.yml.
       COOKED, INTO = "porridge", "into_porridge"
-      private_constant :GRAIN, :PORRIDGE, :FRIES, :CHEESE, :STIRS, :BAKES, :COOKED
+      NAMED = /\b(?:in)?to\b[^.;]*#{PORRIDGE}/i
+      private_constant :NAMED, :GRAIN, :PORRIDGE, :FRIES, :CHEESE, :STIRS, :BAKES, :COOKED
 
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
       def self.of(lines)
@@ -57,7 +58,7 @@ module Restauro
 
       def stirs?(text) = text.match?(STIRS) && !text.match?(FRIES)
       def behind?(index) = (@at && index == @at + 1) || into_it?(@sentences[index])
-      def into_it?(text) = text.match?(/\b(?:in)?to\b[^.;]*#{PORRIDGE}/i)
+      def into_it?(text) = text.match?(NAMED)
     end
   end
 end

@@ -15,7 +15,8 @@ module Restauro
       EACH_SIDE = DataFiles.words("dishes/words.yml").fetch(:each_side)
       # Where what is said of them ends.
       THEN = /[,;:]|\bthen\b/
-      private_constant :SOFT, :CUTS, :SOFTENS, :SEARS, :IN_LIQUID, :BROWNED, :GREENS, :MEAT, :EACH_SIDE, :THEN
+      COOK = /\bcook\w*/i
+      private_constant :COOK, :SOFT, :CUTS, :SOFTENS, :SEARS, :IN_LIQUID, :BROWNED, :GREENS, :MEAT, :EACH_SIDE, :THEN
 
       # @param kinds [Hash] of data/ingredients/kinds.yml
       def initialize(kinds)
@@ -55,10 +56,16 @@ module Restauro
         return if !told.match?(SOFTENS) || told.match?(IN_LIQUID) || of_meat?(told, others)
 
         minutes = TimeSaid.of(told).first
+        return if minutes && boiled?(told, minutes)
+
         until_then = rest.take_while { |clause| others.none? { |line| Sentences.name?(clause, line) } }
         browned = [told, *until_then].any? { |clause| clause.match?(BROWNED) }
         Said.new(minutes: minutes, browned: browned) if minutes || browned
       end
+
+      # "Cook 30 min", and no word of a fat or a colour: the pot is meant.
+      def boiled?(told, minutes) =
+        minutes > Constants.fetch(:making, :cooked_soft_minutes) && !told.gsub(COOK, "").match?(SOFTENS)
 
       # A time that is said of other meat alone is not its own.
       def seared(line, text, others)

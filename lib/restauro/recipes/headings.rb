@@ -6,7 +6,7 @@ module Restauro
     # "Sauce: 25 g butter, 25 g flour".
     class Headings
       # "For the gravy: 2 onions, 30 g flour" is a list with its name.
-      FOR = /\A\W*(?:for|to\ (?:make|finish|serve|coat|fill|top|bind|decorate|assemble)|para|für|zum|zur|per\ (?:il|la|le|i|gli)|
+      FOR = /\A\W*(?:for|to\ (?:make|finish|serve|coat|fill|top|bind|decorate|assemble)|para|für|zum|zur|per\ (?:il|lo|la|le|i|gli)|
         pour\ (?:la|les?|l['’]|paner|servir))\b[^.:]*(?::[^.\d½⅓¼⅔¾⅛]*)?\z/ix
       MADE_FOR = /\A(?:for|to (?:make|finish|serve))\b/i
       COLON = /\A[^\d:]{2,60}:\s*\z/

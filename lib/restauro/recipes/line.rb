@@ -13,8 +13,8 @@ module Restauro
     #   added a swap has written it · moved_to name of the part the cook has put it in, or nil · occurrence which of
     #   equal lines it is, from 0: one "1 egg" is in the cakes, the other around them
     #   cut         how a step cuts it ("cut into 2 cm strips"), or nil
-    #   fried_for   FriedFor::Said, how long a step keeps it in the fat, or nil · cooked_for min that a step boils a grain
-    #   by itself, or nil
+    #   fried_for   FriedFor::Said, how long a step keeps it in the fat, or nil · cooked_for min that a step boils a
+    #   grain by itself, or nil
     Line =
       Struct.new(
         :text, :ingredient, :grams, :role, :understood, :part, :amount_text, :name_text, :warnings, :corrected, :added,

@@ -16,6 +16,7 @@ module Restauro
       TOOL = DataFiles.words("recipes/words.yml").fetch(:tool)
       ONE_EGG = /\A\W*(?:an?\s+|one\s+|beaten\s+)?(?:egg|ei|œuf|oeuf|uovo|huevo|ovo|ägg|æg|jajko)\b
         \s*(?:,.*|to\ (?:glaze|brush|coat|bind).*)?\z/ix
+      COUNTED_PEPPER = /\A\W*paprikas?\s*(?:[,(].*)?\z/i
       ZEST = /\b(?:zest(?:ed)?|rind|finely grated)\b(?!.*\bjuice)/i
       # "1/3 cup (76 g) butter": the weight is read, the name is what stands behind it.
       WEIGHT_AHEAD = /\A\s*\((?=[^)]*\d)[^)]*\)\s*(?=\p{L})/
@@ -70,6 +71,8 @@ module Restauro
       def name_in(text, amount)
         # "4 cloves", of nothing: the spice.
         return "whole cloves" if amount && amount.rest.strip.empty? && text.match?(/\bcloves?\W*\z/i)
+        # "2 Paprika", of no spoon: the vegetable.
+        return "bell pepper" if amount && amount.terms.first.unit.nil? && amount.rest.match?(COUNTED_PEPPER)
 
         name = (amount ? amount.rest : Numbers.plain(text).sub(AmountReader::BULLET, "")).sub(SEASONED, "")
         @forms.ground(@forms.tinned(name, text), text)

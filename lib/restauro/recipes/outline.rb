@@ -107,7 +107,9 @@ module Restauro
         return [:title, :steps, part] if METHOD.match?(line)
         return [:title, :ingredients, part] if INGREDIENTS.match?(line)
         return [:title, section, part] if first && dish_title?(line, following)
-        return [:title, :ingredients, @headings.name(line)] if section != :steps && @headings.heading?(line, following)
+        if section != :steps && @headings.heading?(line, following) && !listing?(line)
+          return [:title, :ingredients, @headings.name(line)]
+        end
         if section == :steps && @headings.named?(line) && @line_reader.thing?(following)
           return [:title, :ingredients, @headings.name(line)]
         end
@@ -130,12 +132,17 @@ module Restauro
       # "Layer: 500 g spinach, 250 g ricotta" names what is layered, though it begins as a step would.
       def listing?(line)
         name, things = @headings.on_the_line(line, @several)
-        verb = name && VERBS.match?(name) && !name.match?(Headings::NAMES) && !line.match?(Headings::SERVE)
+        verb = name && VERBS.match?(name) && [Headings::FOR, Headings::NAMES].none? { |words| name.match?(words) }
+        verb &&= !line.match?(Headings::SERVE)
         return false if name.nil? || verb
 
-        @several.split(things).all? { |thing| @line_reader.thing?(thing) || Line::TO_FRY_IN.match?(thing) }
+        things = @several.split(things)
+        things.any? { |thing| @line_reader.thing?(thing) } && things.all? { |thing| listed?(thing) }
       end
 
+      # A thing with its amount, or one that needs none.
+      def listed?(thing) =
+        @line_reader.thing?(thing) || @line_reader.seasoning?(thing) || Line::TO_FRY_IN.match?(thing)
       def amount_first?(line) = AMOUNT_FIRST.match?(line)
     end
   end

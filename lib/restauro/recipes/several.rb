@@ -35,6 +35,8 @@ module Restauro
       # "100 g flour, 1 egg, 250 ml milk; for 8 sausages".
       FOR_SO_MANY = /\Afor\s+(?=\d)/i
       private_constant :TO_DIP, :AND_ELSEWHERE, :TO_TASTE, :MEASURE
+      LEAVES = %w[herb infuse].freeze
+      private_constant :LEAVES
       MOST = 40
       LISTED = 3
 
@@ -103,14 +105,26 @@ module Restauro
       # With its amount, or at the end of a list where none is needed.
       def begins?(things, piece)
         return true if amounted?(piece) && amounted?(things.last)
+        # "... nutmeg, 1 egg": "salt, 1 tsp" is one.
+        return true if things.length > 1 && @line_reader.thing?(piece) && bare?(things.last)
 
-        amounted?(things.first) && (seasons?(piece) || fries?(piece))
+        amounted?(things.first) && (seasons?(piece) || fries?(piece) || of_no_amount?(piece))
       end
 
       def amounted?(piece) = @line_reader.thing?(piece) || @line_reader.measured?(piece)
 
       # "50 g butter, 50 g flour, 600 ml milk, nutmeg": at the end of a list, a thing to taste has no amount.
       def seasons?(piece) = piece.split.length <= 3 && !piece.match?(/\d/) && @line_reader.seasoning?(piece)
+
+      # A leaf, and flour to turn something in.
+      def of_no_amount?(piece)
+        return false unless piece.split.length <= 2 && !piece.match?(/\d/) && @line_reader.known_name?(piece)
+
+        line = @line_reader.read(piece)
+        LEAVES.include?(line.kind) || line.role == "flour"
+      end
+
+      def bare?(piece) = seasons?(piece) || of_no_amount?(piece)
 
       # At the end of a list of things, one more without its amount: "125 g almonds, 1 egg, flaked almonds".
       def bare_name?(piece) = piece.split.length <= 2 && !piece.match?(/\d/) && @line_reader.known_name?(piece)

@@ -23,4 +23,17 @@ RSpec.describe Restauro::Families::Crust::Rounds do
   it "rolls as thick as the cook asks" do
     expect(ours[self, 8, thickness_mm: 3.0].rounds.thickness_mm).to be_within(0.01).of(3.0)
   end
+
+  {
+    "Roll it out and cut 8 squares." => 8, "Cut into six 18 cm rounds." => 6, "Roll into 4 ovals." => 4,
+    "Divide the dough into 10 pieces." => 10, "Cut 5 inch rounds." => nil, "Cut 12 cm circles." => nil,
+    "Den Teig ausrollen und in 9 Quadrate schneiden. Füllen." => 9,
+    "Étaler la pâte et découper 6 cercles de pâte. Garnir." => 6,
+    "Bake for 20 minutes." => nil
+  }.each do |step, count|
+    it "counts #{count.inspect} in '#{step}'" do
+      recipe = read("#{pasties}\n#{step}")
+      expect(Restauro::Families::RoundsSaid.count(recipe)).to eq count
+    end
+  end
 end

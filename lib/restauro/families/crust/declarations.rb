@@ -43,7 +43,7 @@ module Restauro
             bake_minutes: place.said.baked ? place.said.bake_minutes : place.frying&.minutes,
             stew_minutes: place.said.simmer_minutes,
             crowned: (true if place.crowned?(catalogue)),
-            filled_raw: RawFilling.packed?(place.dish.recipe, place.dish.recipe.ingredients),
+            filled_raw: RawFilling.packed(place.dish.recipe, place.dish.recipe.ingredients),
             laid_raw: (true if LaidRaw.said?(place.dish.recipe)),
             cut_out: (true if Dropped.cut_out?(place.dish.recipe)),
             round_cm: RoundsSaid.mm(place.dish.recipe)&.then { |wide| wide / 10 },

@@ -65,7 +65,8 @@ module Restauro
             (line.text.match?(STREWN) || line.part.to_s.match?(FINISH) || line.part == PART)
 
         def line?(line) =
-          line.part == PART || by_a_step?(line) || strewn?(line) || headed?(line) || (brushed?(line) && line.text.match?(WORDS))
+          line.part == PART || by_a_step?(line) || strewn?(line) || headed?(line) ||
+            (brushed?(line) && line.text.match?(WORDS))
         # Butter too, where it says that it is for that.
         def brushed?(line) =
           %w[egg liquid].include?(line.role) || (line.role == "fat" && line.text.match?(WORDS))

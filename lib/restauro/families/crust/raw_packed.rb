@@ -14,8 +14,9 @@ module Restauro
 
         def packed_raw
           steamed = @swap.ours.steamed?
+          small = " and cut as small as peas" unless steamed
           Step.new(kind: "mix", uses: @lines, safety: [*@filling.safety, "raw_meat"],
-                   text: "Filling: #{turned_in_starch}, all raw#{" and cut as small as peas" unless steamed}#{liquids_over}.",
+                   text: "Filling: #{turned_in_starch}, all raw#{small}#{liquids_over}.",
                    look_for: steamed ? "no dry starch to be seen" : "nothing larger than a pea",
                    caution: steamed ? "Steam it at once." : "Bake them at once.")
         end

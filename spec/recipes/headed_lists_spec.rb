@@ -1,0 +1,49 @@
+# frozen_string_literal: true
+
+# "For the batter - 200 g flour, 2 eggs, salt, 100 ml milk": every thing of it, under its heading, in the tongues that
+# recipes come in. Common practice.
+RSpec.describe Restauro::Recipes::Outline do
+  # @return [Array(String, String)] the part and the thing, of the list alone
+  def listed(line)
+    lines = read("Dish of mine\n500 g potatoes\n#{line}\n\nMix it all and cook for 10 minutes.").ingredients.drop(1)
+    expect(lines.map(&:understood)).to all(be true)
+    lines.map { |found| [found.part, found.text] }
+  end
+
+  {
+    "it" => [["Per la pastella", "Per lo spezzatino", "Per gli gnocchi", "Per l'impasto", "Per le crespelle", "Ragù"],
+             ["200 g di farina", "2 uova", "sale", "100 ml di latte"]],
+    "fr" => [["Pour la pâte", "Pour les quenelles", "Pour l'appareil", "Garniture"],
+             ["50 g de beurre", "50 g de farine", "muscade", "1 jaune d'œuf"]],
+    "de" => [["Für den Teig", "Für die Panade", "Guss", "Soße", "Zum Panieren"],
+             ["3 Eier", "200 ml Sahne", "Pfeffer", "100 g geriebener Käse"]],
+    "es" => [["Para la masa", "Para rebozar", "Bechamel", "Relleno"],
+             ["3 huevos", "200 ml de nata", "pimienta", "100 g de queso rallado"]],
+    "pt" => [["Para o recheio", "Molho branco"], ["50 g de manteiga", "50 g de farinha", "noz-moscada", "1 gema"]],
+    "nl" => [["Voor de vulling", "Beslag"], ["50 g boter", "50 g bloem", "nootmuskaat", "1 eidooier"]],
+    "sv" => [["Till såsen", "Smet"], ["50 g smör", "50 g vetemjöl", "muskot", "1 äggula"]],
+    "pl" => [["Na ciasto", "Beszamel"], ["50 g masła", "50 g mąki", "gałka muszkatołowa", "1 żółtko"]],
+    "en" => [["For the batter", "For breading", "White sauce", "Gravy", "Filling"],
+             ["3 eggs", "200 ml cream", "pepper", "100 g grated cheese"]]
+  }.each do |tongue, (headings, things)|
+    headings.product([": ", " - "]).each do |heading, joint|
+      it "reads all of '#{heading}#{joint}' (#{tongue})" do
+        expect(listed("#{heading}#{joint}#{things.join(", ")}")).to eq([heading].product(things))
+      end
+    end
+  end
+
+  {
+    "500 g spinach, nutmeg, 1 egg" => ["500 g spinach", "nutmeg", "1 egg"],
+    "500 g flour, salt, 1 tsp, 2 eggs" => ["500 g flour", "salt, 1 tsp", "2 eggs"],
+    "1 onion, 2 carrots, thyme, 1 litre stock" => ["1 onion", "2 carrots", "thyme", "1 litre stock"],
+    "4 Schnitzel, Salz, Mehl, 2 Eier" => ["4 Schnitzel", "Salz", "Mehl", "2 Eier"],
+    "250 g ricotta, drained, 2 eggs" => ["250 g ricotta, drained", "2 eggs"]
+  }.each do |line, things|
+    it("parts '#{line}'") { expect(listed(line).map(&:last)).to eq things }
+  end
+
+  it "keeps a line of one thing under its own heading, dash or none" do
+    expect(listed("Gravy-\n2 tbsp flour\n300 ml milk")).to eq [["Gravy", "2 tbsp flour"], ["Gravy", "300 ml milk"]]
+  end
+end
