@@ -3,7 +3,7 @@
 # Cheese of which a step takes a share, and another strews the rest. Common practice.
 RSpec.describe Restauro::Recipes::RestOver do
   def cheeses(steps, list: "300 ml milk\n20 g flour\n90 g cheddar, grated")
-    lines = read("Bake\n#{list}\n#{steps}", system: "uk").ingredients
+    lines = read("Supper\n#{list}\n#{steps}", system: "uk").ingredients
     lines.select { |line| line.role == "cheese" }.map { |line| [line.grams.value.round(1), line.part] }
   end
 
@@ -29,6 +29,14 @@ RSpec.describe Restauro::Recipes::RestOver do
     it "leaves it whole where '#{steps}'" do
       expect(cheeses(steps).map(&:first)).to eq [90.0]
     end
+  end
+
+  it "takes degrees, or the title, for an oven" do
+    degrees = cheeses("Stir in half the cheese. Scatter over the remaining cheese. 25 minutes at 190C.")
+    text = "Cheese gratin\n300 ml milk\n20 g flour\n90 g cheddar\nStir in half the cheese. " \
+           "Scatter the remaining cheese over."
+    title = read(text).ingredients.count { |line| line.role == "cheese" }
+    expect([degrees.length, title]).to eq [2, 2]
   end
 
   it "parts the one of two cheeses that is named" do

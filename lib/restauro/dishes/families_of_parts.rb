@@ -28,9 +28,22 @@ module Restauro
         found = Families::Detection.new(recipe, @catalogue).candidates
         return if [%w[sauce], %w[batter]].include?(found) && mixed_filling?(group)
 
+        around_or_over(found, group) || (found.length == 1 ? found.first : settled(found, group))
+      end
+
+      # Rolled out around a filling, or strewn over it.
+      def around_or_over(found, group)
         return "pasta" if found == %w[gnocchi] && wrapped?(group)
 
-        found.length == 1 ? found.first : settled(found, group)
+        "crust" if found.include?("sauce") && strewn_over?(group)
+      end
+
+      # Flour, fat and sugar under the name of a topping, and nothing wet.
+      def strewn_over?(group)
+        roles = group.lines.map(&:role)
+        group.label.to_s.match?(Grouping::CRUSTY) && roles.include?("fat") &&
+          !roles.intersect?(%w[liquid egg puree cheese crumb]) &&
+          group.lines.any? { |line| @catalogue.find_key(line.ingredient)&.group == "sugar" }
       end
 
       # Minced meat or a stuffing: they hold it together.

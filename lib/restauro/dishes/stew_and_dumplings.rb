@@ -6,6 +6,9 @@ module Restauro
     module StewAndDumplings
       DUMPLINGS, NOODLES = DataFiles.words("dishes/words.yml").values_at(:dumplings, :noodles_in_soup)
 
+      CREAMED = %w[egg fat].freeze
+      private_constant :CREAMED
+
       private
 
       # A flour with something to lift it is the dumplings', the rest the stew that they cook on.
@@ -22,11 +25,12 @@ module Restauro
                                             [part("Stew", stew), part("Dumplings", dough)]
       end
 
-      # Flour and the egg beside it, in more stock than they could thicken: noodles, dumplings without powder.
+      # Flour, the egg beside it and the butter that is creamed first, in more stock than they could thicken: noodles,
+      # dumplings without powder.
       def in_a_soup(group)
         name = in_soup_name or return
         at = group.lines.rindex { |line| flour?(line) } or return
-        from = at.positive? && group.lines[at - 1].role == "egg" ? at - 1 : at
+        from = at - group.lines.first(at).reverse.take_while { |line| CREAMED.include?(line.role) }.length
         dough = group.lines[from..].take_while { |line| dumpling?(line) && line.ingredient != "stock" }
         soup = group.lines - dough
         return unless dough.any? { |line| line.role == "egg" } && soup.any? { |line| line.role == "liquid" }

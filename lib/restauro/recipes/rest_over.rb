@@ -13,12 +13,15 @@ module Restauro
       # What may stand between the share and its name: "half of the grated"; and what any cheese is called.
       BETWEEN, CHEESE = DataFiles.words("recipes/words.yml").values_at(:between_share_and_name, :any_cheese)
       AMOUNT = /(#{Numbers::ONE})\s*(\p{L}+)/i
-      private_constant :AMOUNT, :HEADED, :STREWS, :REST, :BAKED, :SHARES, :BETWEEN, :CHEESE
+      DEGREES = /\b\d{3}\s*°?\s*[CF]\b/
+      private_constant :DEGREES, :AMOUNT, :HEADED, :STREWS, :REST, :BAKED, :SHARES, :BETWEEN, :CHEESE
 
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
       def self.of(lines)
         cheeses = lines.select { |line| line.role == "cheese" && line.grams }
         sentences = Sentences.of_steps(lines)
+        return lines unless baked?(lines, sentences)
+
         cheeses.each do |cheese|
           name = names(cheese, alone: cheeses.one?)
           share = share(name, sentences) || measured_share(name, sentences, cheese)
@@ -27,13 +30,17 @@ module Restauro
         lines
       end
 
+      # By a word of it, also in the title, or by an oven's degrees alone.
+      def self.baked?(lines, sentences) =
+        [*lines.first(1).map(&:text), *sentences].any? { |text| text.match?(BAKED) || text.match?(DEGREES) }
+
       # The rest is said to be the rest, or the cheese is strewn after a share of it went in.
       # @param name [Regexp] of the cheese   @param sentences [Array<String>]
       # @return [Float, nil] of 1 that is stirred in
       def self.share(name, sentences)
         SHARES.each do |words, share|
           at = sentences.index { |text| text.match?(/#{words}#{BETWEEN}#{name}/i) } or next
-          return share if strewn?(sentences, at, name) && sentences.any?(BAKED)
+          return share if strewn?(sentences, at, name)
         end
         nil
       end
@@ -46,7 +53,7 @@ module Restauro
         at = sentences.index { |text| text.match?(/(?:#{Numbers::ONE})\s*#{unit}\b#{BETWEEN}#{name}/i) } or return
         some = sentences[at][/(#{Numbers::ONE})\s*#{unit}\b#{BETWEEN}#{name}/i, 1]
         share = [some, all].map { |text| Numbers.read(text).first.value.to_f }.reduce(:/)
-        share if share < 1 && strewn?(sentences, at, name) && sentences.any?(BAKED)
+        share if share < 1 && strewn?(sentences, at, name)
       end
 
       def self.strewn?(sentences, at, name) =
@@ -74,7 +81,7 @@ module Restauro
         line.with(text: "#{WeighedLine.tenths(grams.value.round(1))} g #{name}", grams: grams, amount_text: nil,
                   name_text: name)
       end
-      private_class_method :share, :measured_share, :strewn?, :names, :parted, :part
+      private_class_method :baked?, :share, :measured_share, :strewn?, :names, :parted, :part
     end
   end
 end

@@ -54,13 +54,12 @@ module Restauro
                    look_for: patty? ? "a brown crust: till then it sticks" : "the edge dry, bubbles that stay open")
         end
 
-        # A fat of so many spoons is only a film.
-        def shallow_fat? = !@ours.options.oil.nil? && @lines.pan_fat.none?(&:grams)
+        # A fat of so many spoons is only a film, and so is one that is not listed.
+        def shallow_fat? = !@ours.options.oil.nil? && @lines.pan_fat.any? && @lines.pan_fat.none?(&:grams)
 
         # As hot as is said, and no deeper than a finger.
         def in_shallow_fat
-          fat = @lines.pan_fat.any? ? list(@lines.pan_fat) : "fat"
-          "A finger of #{fat} in a wide pan to #{@ours.options.oil.degrees}; drop in spoonfuls with room between."
+          "A finger of #{list(@lines.pan_fat)} in a wide pan to #{@ours.options.oil.degrees}; drop in spoonfuls with room between."
         end
 
         def second_side(thick)
