@@ -31,11 +31,26 @@ RSpec.describe Restauro::Families::RawFilling do
     "Mix the filling. Fill and bake for an hour." => true,
     "Brown the beef in batches. Toss it in the flour. Fill." => false,
     "Simmer the beef for 2 hours. Fill, cover and bake." => false,
+    "Toss the beef in the flour. Heat the oil and fry in batches. Add stock and simmer for 2 hours. Bake." => false,
+    "Toss the beef in the flour. Cook until tender. Fill and bake." => false,
+    "Toss the beef in the flour. Fry the onion. Mix both, fill and bake." => true,
     "Roll out the dough. Bake for 40 minutes until the beef is cooked." => nil,
     "Roll out the dough and bake it." => nil
   }.each do |steps, raw|
     it "is #{raw.inspect} of meat packed into a crust with '#{steps}'" do
       expect(packed[self, steps]).to be raw
+    end
+  end
+
+  {
+    "Toss the beef in the flour. Heat the oil and fry in batches. Fry the onion. Fill and bake." => false,
+    "Toss the beef in the flour. Fry the onion, return everything with the ale, simmer 2 hours. Bake." => false,
+    "Toss the beef in the flour. Mix it with the onion, pour over the ale and bake for 2 hours." => false,
+    "Toss the beef in the flour. Mix it with the onion, pour over the ale and steam for 4 hours." => true,
+    "Toss the beef in the flour. Fry the onion. Fill, pour over the ale and steam for 4 hours." => true
+  }.each do |steps, raw|
+    it "is #{raw.inspect} of meat with oil and ale in its list, and '#{steps}'" do
+      expect(packed[self, steps, "500 g stewing beef\n2 tbsp flour\n1 onion\n3 tbsp oil\n300 ml ale"]).to be raw
     end
   end
 

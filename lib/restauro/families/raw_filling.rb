@@ -12,8 +12,9 @@ module Restauro
       MINCED = %w[ground_meat ground_poultry sausage].freeze
       # Cuts and mince that a crust is filled with.
       MEATS = %w[whole_meat quick_meat ground_meat].freeze
-      HEATED = Regexp.union(DataFiles.words("dishes/words.yml").values_at(:bakes, :steams))
-      private_constant :MIXES, :BROWNS, :COOKS, :BY_NAME, :MEAT, :MINCED, :HEATED
+      STEAMS = DataFiles.words("dishes/words.yml").fetch(:steams)
+      HEATED = Regexp.union(STEAMS, DataFiles.words("dishes/words.yml").fetch(:bakes))
+      private_constant :MIXES, :BROWNS, :COOKS, :BY_NAME, :MEAT, :MINCED, :HEATED, :STEAMS
 
       module_function
 
@@ -28,16 +29,33 @@ module Restauro
         named || mixed_raw?(told.join(" "))
       end
 
-      # Whether meat in pieces, or minced, is told to be packed raw into a crust that it is baked or steamed in.
+      # Whether meat in pieces, or minced, is told to be packed raw into a crust that it is baked or steamed in; in an
+      # oven never with so much poured that it would be a stew.
       # @param recipe [Recipes::Recipe] with its steps   @param lines [Array<Recipes::Line>] of the filling
       # @return [Boolean, nil] nil where nothing is told of it
       def packed(recipe, lines)
         meats = lines.select { |line| MEATS.include?(line.kind) }
-        told = Recipes::Sentences.of_steps(recipe.lines).select { |text| of_it?(text, meats) || text.match?(Recipes::Parts::FILLING) }
+        steps = Recipes::Sentences.of_steps(recipe.lines)
+        told = steps.select { |text| of_it?(text, meats) || text.match?(Recipes::Parts::FILLING) }
         return if meats.empty? || told.empty?
-        return false if told.grep(BROWNS).any?
+        return false if steps.any? { |text| cooks?(text, lines - meats) } || (steps.none?(STEAMS) && stewed?(lines))
 
-        mixed_raw?(told.join(" ")) || (told.grep_v(HEATED).grep(COOKS).any? ? false : nil)
+        mixed_raw?(told.join(" ")) || nil
+      end
+
+      # Before it is in the oven or over the water: "heat the oil and fry in batches" is the meat's too, "fry the
+      # onions" is not.
+      # @param others [Array<Recipes::Line>] that are not the meat
+      def cooks?(text, others)
+        return false if text.match?(HEATED) || !text.match?(Regexp.union(BROWNS, COOKS))
+
+        named = others.select { |line| Recipes::Sentences.name?(text, line) }
+        text.match?(MEAT) || named.none? { |line| line.role == "other" } || named.any? { |line| line.role == "liquid" }
+      end
+
+      def stewed?(lines)
+        poured = lines.select { |line| line.role == "liquid" && line.ingredient != "water" }
+        poured.sum { |line| line.grams&.value.to_f } > Constants.fetch(:dishes, :second_liquid_g)
       end
 
       # Mixed, and cooked no sooner.
@@ -47,7 +65,7 @@ module Restauro
       end
 
       def of_it?(text, minced) = text.match?(MEAT) || minced.any? { |line| Recipes::Sentences.name?(text, line) }
-      private_class_method :of_it?, :mixed_raw?
+      private_class_method :cooks?, :stewed?, :of_it?, :mixed_raw?
     end
   end
 end

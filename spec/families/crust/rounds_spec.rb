@@ -29,7 +29,8 @@ RSpec.describe Restauro::Families::Crust::Rounds do
     "Divide the dough into 10 pieces." => 10, "Cut 5 inch rounds." => nil, "Cut 12 cm circles." => nil,
     "Den Teig ausrollen und in 9 Quadrate schneiden. Füllen." => 9,
     "Étaler la pâte et découper 6 cercles de pâte. Garnir." => 6,
-    "Bake for 20 minutes." => nil
+    "Divide the dough into 2 discs and chill. Cut 6 rounds." => 6,
+    "Divide the dough into 2 pieces; cut each into 4 rounds." => 8, "Bake for 20 minutes." => nil
   }.each do |step, count|
     it "counts #{count.inspect} in '#{step}'" do
       recipe = read("#{pasties}\n#{step}")

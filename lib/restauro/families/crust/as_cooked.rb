@@ -77,17 +77,10 @@ module Restauro
           lines = filling.recipe.ingredients
           return false if lines.none? { |line| RawFilling::MEATS.include?(line.kind) }
 
-          told = options.filled_raw
-          return told && long_in_the_heat?(:raw_filling_minutes) unless told.nil?
+          return options.packed_raw? unless options.filled_raw.nil?
 
           lines.none? { |line| line.role == "liquid" } && !steamed? &&
-            long_in_the_heat?(style.key == "hand" ? :raw_filling_minutes : :raised_minutes)
-        end
-
-        # @param least [Symbol] min of an oven
-        def long_in_the_heat?(least)
-          minutes, least = options.steam_minutes, :steamed_raw_minutes if steamed?
-          (minutes || options.bake_minutes).to_f >= Constants.fetch(:crust, least)
+            options.long_in_the_heat?(style.key == "hand" ? :raw_filling_minutes : :raised_minutes)
         end
         # What a pan would have cooked goes on as it is, all of it.
         def laid_raw? = options.laid_raw && !filling.cooked_first?(but: LaidRaw::KINDS)

@@ -90,7 +90,7 @@ module Restauro
         def thickened
           swap = @sauce.swap(@recipe, @sauce.options(school: school, with: with, target: target, **choices))
           pairs = without_crumbs(swap.pairs)
-          pairs = FillingSwap.tossed(pairs) if @filling.in_its_juice? || @options.filled_raw
+          pairs = FillingSwap.tossed(pairs) if @filling.in_its_juice? || @options.packed_raw?
           FillingSwap.new(pairs: pairs, sauce: swap, e: swap.target, warnings: swap.warnings)
         rescue InvalidInput => e
           as_it_is(poured? ? [FillingWarnings.by_weight_alone(e)] : [])

@@ -67,6 +67,15 @@ module Restauro
           def exclusion(catalogue) = Diets::Exclusion.of(without, catalogue)
           # A dough's shape is a crust's style.
           def shape = style
+          # Raw meat as it is told, where it has the time to be done.
+          def packed_raw? = filled_raw == true && long_in_the_heat?(:raw_filling_minutes)
+
+          # @param least [Symbol] min of an oven; over water it is another
+          def long_in_the_heat?(least)
+            minutes, least = steam_minutes, :steamed_raw_minutes if steam_minutes
+            (minutes || bake_minutes).to_f >= Constants.fetch(:crust, least)
+          end
+
           # A root is no crust: nothing is told of its moisture.
           def roasted_from_g = nil
           # Nothing is told of a root's moisture.
