@@ -23,6 +23,18 @@ RSpec.describe Restauro::Recipes::BrushedOn do
     "butter is brushed on" => "Brush the lid with butter, stir the yolk into the leeks, bake."
   }.each { |words, steps| it("leaves the eggs alone where #{words}") { expect(brushed(steps)).to eq [] } }
 
+  galette = "Galette\n200 g flour\n1 tbsp sugar\n100 g butter\n3 tbsp water\n500 g apples\n60 g sugar\n1 egg\n"
+
+  {
+    "1 tbsp raw sugar\nFold it over. Brush with egg and sprinkle with sugar. Bake." => ["1 egg", "1 tbsp raw sugar"],
+    "1 tbsp demerara sugar\nSprinkle the sugar over the apples. Brush with egg. Bake." => ["1 egg"],
+    "1 tbsp demerara sugar\nToss the apples with the sugar. Brush with egg. Bake." => ["1 egg"],
+    "1 tbsp icing sugar\nBrush with egg. Bake. Dust with sugar." => ["1 egg"],
+    "100 g sugar\nBrush with egg, sprinkle with sugar. Bake." => ["1 egg"]
+  }.each do |rest, found|
+    it("finds #{found.join(" and ")} behind '#{rest}'") { expect(brushed(rest, list: galette.chomp)).to eq found }
+  end
+
   it "leaves two eggs alone that each have a use of their own" do
     steps = "Bind the dough with the egg. Stir the yolk into the leeks. Brush with beaten egg, bake."
     expect(brushed(steps, list: pie.sub("1 egg yolk\n", "1 egg yolk\n2 tbsp cream\n"))).to eq []

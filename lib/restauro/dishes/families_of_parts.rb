@@ -60,10 +60,11 @@ module Restauro
           @recipe.ingredients.any? { |line| line.part.to_s.match?(Recipes::Parts::FILLING) })
       end
 
-      # Fruit, or meat under a heading of what is filled in, that its crust makes.
+      # Fruit, or under a heading of what is filled in meat, or what eggs set in the oven, that its crust makes.
       def filled_in?(group) =
         fruit_in_its_juice?(group) ||
-          (group.label.to_s.match?(Recipes::Parts::FILLING) && made_by_its_crust?(group))
+          (group.label.to_s.match?(Recipes::Parts::FILLING) &&
+            (made_by_its_crust?(group) || Families::Crust::Filling.set_by_eggs?(group.lines, @catalogue)))
 
       # Meat that goes raw into a crust, turned in a spoon of flour, or with one for its juice: no sauce is made of it.
       def made_by_its_crust?(group)

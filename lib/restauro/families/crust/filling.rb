@@ -10,6 +10,16 @@ module Restauro
         private_constant :THICKENS, :PANNED, :WHOLE_CUTS
         attr_reader :recipe, :kind, :done_celsius, :why, :safety
 
+        # A savoury custard with no more than a spoon of flour: the oven sets it, it is never boiled.
+        # @param lines [Array<Recipes::Line>]
+        def self.set_by_eggs?(lines, catalogue)
+          grams = ->(roles) { lines.sum { |line| roles.include?(line.role) ? line.grams&.value.to_f : 0.0 } }
+          least, spoon = %i[custard_least_g custard_flour_g].map { |name| Constants.fetch(:crust, name) }
+          lines.any? { |line| line.ingredient == "egg_whole" } &&
+            [grams[%w[egg]], grams[%w[liquid]]].all? { |found| found >= least } &&
+            grams[THICKENS] <= spoon && lines.none? { |line| catalogue.find_key(line.ingredient)&.group == "sugar" }
+        end
+
         # @param recipe [Recipes::Recipe] with its parts marked   @return [Filling, nil] nil where nothing is filled in
         def self.of(recipe, catalogue)
           lines = recipe.lines.select { |line| Parts.filling?(line) }

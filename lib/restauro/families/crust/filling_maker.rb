@@ -17,6 +17,7 @@ module Restauro
 
         # @return [FillingSwap]
         def make
+          return as_it_is if @filling.custard? && Filling.set_by_eggs?(lines, @catalogue)
           return thickened if thickener_out? || boiled?
           return without_eggs if eggs_out?
           return as_it_is unless runs?
