@@ -35,6 +35,7 @@ module Restauro
       DumplingsInOven
       FamiliesOfParts
       FatSaid
+      FilledIn
       FilledPancakes
       FiloOver
       FruitAndCrust

@@ -5,6 +5,8 @@ module Restauro
     # Which family a group of lines is, or that it is none: by its heading, and by what is in it.
     #   Needs @recipe, @catalogue, @given and flour?.
     module FamiliesOfParts
+      include FilledIn
+
       BATTER, COATS, SHELL, BREAD_SAUCE, WRAPPERS, ROASTED_ROOTS, EMULSION =
         DataFiles.words("dishes/words.yml")
           .values_at(:batter_heading, :coats, :crumb_shell, :bread_sauce, :wrappers, :roasted_roots, :emulsion)
@@ -58,20 +60,6 @@ module Restauro
         end
         !bound && (group.label.to_s.match?(WRAPPERS) ||
           @recipe.ingredients.any? { |line| line.part.to_s.match?(Recipes::Parts::FILLING) })
-      end
-
-      # Fruit, or under a heading of what is filled in meat, or what eggs set in the oven, that its crust makes.
-      def filled_in?(group) =
-        fruit_in_its_juice?(group) ||
-          (group.label.to_s.match?(Recipes::Parts::FILLING) &&
-            (made_by_its_crust?(group) || Families::Crust::Filling.set_by_eggs?(group.lines, @catalogue)))
-
-      # Meat that goes raw into a crust, turned in a spoon of flour, or with one for its juice: no sauce is made of it.
-      def made_by_its_crust?(group)
-        return true if Families::RawFilling.packed(@recipe, group.lines)
-
-        group.lines.any? { |line| SecondFormula::MEATS.include?(line.kind) } &&
-          group.lines.none? { |line| %w[liquid puree fat].include?(line.role) || wet?(line) }
       end
 
       # Lentils with a spoon of flour, and nothing poured: they bind in their own water.
@@ -130,16 +118,6 @@ module Restauro
       end
 
       def of_dough?(ingredient) = ingredient.starchy? || ingredient.group == "pastry"
-
-      # Fruit with a spoon of starch is a filling of the crust over it, not a sauce.
-      def fruit_in_its_juice?(group)
-        poured = group.lines.sum { |line| line.role == "liquid" && line.grams ? line.grams.value : 0.0 }
-        group.lines.any? { |line| @catalogue.find_key(line.ingredient)&.group == "fruit" } &&
-          poured <= Constants.fetch(:crust, :juicy_liquid_g) &&
-          group.lines.none? do |line|
-            line.role == "fat" && line.grams && line.grams.value > poured + Constants.fetch(:dishes, :second_liquid_g)
-          end
-      end
 
       # Told by neither words nor weights: what its heading is made for, else the likelier of the two.
       def settled(found, group)
