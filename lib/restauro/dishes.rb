@@ -112,6 +112,7 @@ module Restauro
       TurnedInSauce
       TwoPots
       UnderWhiteSauce
+      Washes
       WorkOrder
       WrappedInHam
     ].each { |name| autoload name.to_sym, "restauro/dishes/#{name.gsub(/(?<!^)([A-Z])/, '_\1').downcase}" }

@@ -17,6 +17,7 @@ module Restauro
       include StewAndDumplings
       include ToppedInList
       include UnderWhiteSauce
+      include Washes
 
       # Ways to split a list, whatever is over it.
       WAYS = %i[under_cheese crisp_onions stuffed hollowed rice_balls sandwiched turned_in_sauce over_a_coat bound
@@ -61,17 +62,6 @@ module Restauro
           part((group.label if index.zero?) || @fruit.strewn(lines, found), lines)
         end
       end
-
-      # What a pie is brushed with goes to its dough, wherever it stands.
-      def brushed(found)
-        home = found.length > 1 && @title.match?(CRUST) && found.find { |lines| fat_and_flour?(lines) && holds?(lines) }
-        return found unless home
-
-        wash = (found - [home]).flatten.select { |line| Families::Crust::Glaze.line?(line) }
-        found.map { |lines| lines.equal?(home) ? lines + wash : lines - wash }.reject(&:empty?)
-      end
-
-      def fat_and_flour?(lines) = lines.any? { |line| line.role == "fat" } && lines.any? { |line| flour?(line) }
 
       # Oil to fry in goes with the coat or batter before it.
       def fried_first(found)

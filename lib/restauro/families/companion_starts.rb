@@ -44,6 +44,9 @@ module Restauro
                   look_for: "no dark ring around the yolk: too long")]
       end
 
+      # Joints are raw at the bone when they are brown.
+      def on_the_bone? = at("brown").any? { |line| %w[joint bird].include?(@rows[line]["back"]) }
+
       # Beside the sauce, kept warm; what makes porridge rich goes into it.
       def until_tender(line)
         into = @rows[line]["with"] ? at(@rows[line]["with"]) : []

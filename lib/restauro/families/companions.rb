@@ -14,7 +14,6 @@ module Restauro
                  "pulse" => :pulse_minutes}.freeze
       # What goes in later than this needs no lid, and only minutes.
       LID_OFF_RANK = 7
-      ON_THE_BONE = %w[joint bird].freeze
       STAGES = %w[strain eggs boiled poach_with poach roll brown soften infuse simmer finish table].freeze
 
       attr_reader :lines
@@ -121,9 +120,6 @@ module Restauro
 
       # Meat that is stewed; in strips it is not.
       def cuts? = at("brown").any? { |line| @rows[line]["back"] == "stew" }
-
-      # Joints are raw at the bone when they are brown.
-      def on_the_bone? = at("brown").any? { |line| ON_THE_BONE.include?(@rows[line]["back"]) }
 
       # @param how [String] the column that says how
       # @param lines [Array<Recipes::Line>]

@@ -17,8 +17,7 @@ module Restauro
 
         # @return [FillingSwap]
         def make
-          return as_it_is if @filling.custard? && Filling.set_by_eggs?(lines, @catalogue)
-          return thickened if thickener_out? || boiled?
+          return thickened if (thickener_out? && !set_by_eggs?) || boiled?
           return without_eggs if eggs_out?
           return as_it_is unless runs?
 
@@ -27,13 +26,13 @@ module Restauro
 
         # Nothing added, nothing set anew.   @return [FillingSwap]
         def as_it_is(warnings = []) = FillingSwap.new(pairs: plain_pairs, warnings: warnings)
-        def poured? = lines.any? { |line| %w[liquid puree].include?(line.role) }
         # Nuts and pulses thicken so little that half a bowl of them would go into the fruit.
         def starchy? =
           @options.filling_with.any? || STARCHES.first(5).any? { |key| exclusion.allows?(@catalogue.fetch(key)) }
 
         private
 
+        def set_by_eggs? = @filling.custard? && Filling.set_by_eggs?(lines, @catalogue)
         # Ground nuts thicken nothing where nothing is poured.
         def thickener_out?
           out = Sauce::SwapDraft.replaced(@recipe, @catalogue, exclusion)
@@ -94,7 +93,8 @@ module Restauro
           pairs = FillingSwap.tossed(pairs) if @filling.in_its_juice? || @options.packed_raw?
           FillingSwap.new(pairs: pairs, sauce: swap, e: swap.target, warnings: swap.warnings)
         rescue InvalidInput => e
-          as_it_is(poured? ? [FillingWarnings.by_weight_alone(e)] : [])
+          poured = lines.any? { |line| %w[liquid puree].include?(line.role) }
+          as_it_is(poured ? [FillingWarnings.by_weight_alone(e)] : [])
         end
 
         # The cook's own, else no thinner than holds.
