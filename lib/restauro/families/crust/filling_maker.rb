@@ -93,8 +93,7 @@ module Restauro
           pairs = FillingSwap.tossed(pairs) if @filling.in_its_juice? || @options.packed_raw?
           FillingSwap.new(pairs: pairs, sauce: swap, e: swap.target, warnings: swap.warnings)
         rescue InvalidInput => e
-          poured = lines.any? { |line| %w[liquid puree].include?(line.role) }
-          as_it_is(poured ? [FillingWarnings.by_weight_alone(e)] : [])
+          as_it_is(lines.any? { |line| line.role == "liquid" } ? [FillingWarnings.by_weight_alone(e)] : [])
         end
 
         # The cook's own, else no thinner than holds.
