@@ -8,16 +8,18 @@ module Restauro
       #   Needs @swap, @lines, @filling and list.
       module RawPacked
         DRY = %w[flour starch thickener].freeze
-        private_constant :DRY
+        # Mince is small already.
+        IN_PIECES = %w[whole_meat quick_meat simmer].freeze
+        private_constant :DRY, :IN_PIECES
 
         private
 
         def packed_raw
           steamed = @swap.ours.steamed?
-          small = " and cut as small as peas" unless steamed
+          small = !steamed && @lines.any? { |line| line.ingredient == "raw_potato" || IN_PIECES.include?(line.kind) }
           Step.new(kind: "mix", uses: @lines, safety: [*@filling.safety, "raw_meat"],
-                   text: "Filling: #{turned_in_starch}, all raw#{small}#{liquids_over}.",
-                   look_for: steamed ? "no dry starch to be seen" : "nothing larger than a pea",
+                   text: "Filling: #{turned_in_starch}, all raw#{" and cut as small as peas" if small}#{liquids_over}.",
+                   look_for: small ? "nothing larger than a pea" : "the same all through",
                    caution: steamed ? "Steam it at once." : "Bake them at once.")
         end
 
