@@ -18,4 +18,12 @@ RSpec.describe Restauro::Families::Crust::Filling do
   }.each do |list, told|
     it("is #{told} of '#{list.tr("\n", ",")}'") { expect(set[self, list]).to be told }
   end
+
+  it "is boiled with one starch where who eats has no egg" do
+    text = "Onion tart\nCrust: 250 g flour, 125 g butter, 60 ml water\n" \
+           "Filling: 600 g onions, 3 eggs, 250 ml cream, 1 tbsp flour\nSoften the onions. Bake."
+    steps = answer(text, system: "metric", without: %w[egg]).parts.flat_map(&:steps)
+    boiled = steps.select { |step| step.text.include?("boil one minute") }
+    expect(boiled.map { |step| step.text.scan("starch").length }).to eq [1]
+  end
 end

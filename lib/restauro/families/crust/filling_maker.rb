@@ -3,7 +3,7 @@ module Restauro
     class Crust
       # Works a filling's swap out.
       class FillingMaker
-        TRIAL_G = 10.0
+        TRIAL_G, SET_ANEW = 10.0, %w[egg flour starch thickener].freeze
         STARCHES = %w[tapioca_starch potato_starch arrowroot corn_starch sweet_rice_flour chickpea_flour almond_flour
                       sunflower_meal].freeze
 
@@ -60,9 +60,9 @@ module Restauro
           @filling.custard? && eggs.any? { |line| !exclusion.allows?(@catalogue.fetch(line.ingredient)) }
         end
 
-        # Set with starch instead: the eggs go, and nothing of theirs stays.
+        # Set with starch instead: the eggs go, and so does the spoon of flour beside them.
         def without_eggs
-          with_starch(plain_pairs.map { |line, ours| [line, line.role == "egg" ? [] : ours] },
+          with_starch(plain_pairs.map { |line, ours| [line, SET_ANEW.include?(line.role) ? [] : ours] },
                       [FillingWarnings.set_with_starch])
         end
 

@@ -63,13 +63,13 @@ module Restauro
         def own
           return NutCaramel.new(left, @catalogue).step if @filling.caramel?
           return whip if whipped.any?
+          return set_with_starch if @swap.filling&.added && !@filling.fruit?
 
           spread_thin || stewed || mixed
         end
 
         def mixed
           return toss if @filling.fruit?
-          return set_with_starch if @swap.filling&.added
           return creamed if @filling.kind == "nuts" && left.none? { |line| line.role == "liquid" }
           return whisk if @filling.custard?
           return fold_in if @swap.ours.recipe.ingredients.any? { |line| line.part == Parts::MADE }
