@@ -38,9 +38,17 @@ RSpec.describe Restauro::Recipes::Outline do
     "500 g flour, salt, 1 tsp, 2 eggs" => ["500 g flour", "salt, 1 tsp", "2 eggs"],
     "1 onion, 2 carrots, thyme, 1 litre stock" => ["1 onion", "2 carrots", "thyme", "1 litre stock"],
     "4 Schnitzel, Salz, Mehl, 2 Eier" => ["4 Schnitzel", "Salz", "Mehl", "2 Eier"],
+    "pan juices, 2 tbsp flour, 500 ml stock" => ["pan juices", "2 tbsp flour", "500 ml stock"],
+    "Salt, 1 tsp, 200 g flour" => ["Salt, 1 tsp", "200 g flour"],
     "250 g ricotta, drained, 2 eggs" => ["250 g ricotta, drained", "2 eggs"]
   }.each do |line, things|
     it("parts '#{line}'") { expect(listed(line).map(&:last)).to eq things }
+  end
+
+  it "keeps a thing of the list that nobody knows, and says so" do
+    line = "Per il ripieno: 300 g di robiola magrissima, 2 uova, sale"
+    lines = read("Dish of mine\n500 g potatoes\n#{line}\n\nMix it all and cook for 10 minutes.").ingredients.drop(1)
+    expect(lines.map(&:text)).to eq ["300 g di robiola magrissima", "2 uova", "sale"]
   end
 
   it "keeps a line of one thing under its own heading, dash or none" do

@@ -56,9 +56,9 @@ module Restauro
         return if !told.match?(SOFTENS) || told.match?(IN_LIQUID) || of_meat?(told, others)
 
         minutes = TimeSaid.of(told).first
-        return if minutes && boiled?(told, minutes)
-
         until_then = rest.take_while { |clause| others.none? { |line| Sentences.name?(clause, line) } }
+        return if minutes && boiled?([told, *until_then].join(","), minutes)
+
         browned = [told, *until_then].any? { |clause| clause.match?(BROWNED) }
         Said.new(minutes: minutes, browned: browned) if minutes || browned
       end

@@ -13,7 +13,7 @@ module Restauro
         WORDS.values_at(:method_heading, :ingredients_heading, :about_the_dish, :advice, :state, :degrees_for)
       VERBS = Regexp.union(WORDS.values_at(:begins_a_step, :begins_with_what, :begins_in_their_words))
       private_constant :WORDS
-      INGREDIENTS_TITLE = "Ingredients"
+      INGREDIENTS_TITLE, MOST_OF_A_THING = "Ingredients", 6
       NUMBERED = /\A\W*(?:step\s*)?\d+\s*[.):]\s+(?=[[:alpha:]])/i
       AMOUNT_FIRST = /\A\W*(?:\d|[#{Numbers::GLYPHS.keys.join}])/
       # What only a method says: degrees, minutes.
@@ -140,9 +140,10 @@ module Restauro
         things.any? { |thing| @line_reader.thing?(thing) } && things.all? { |thing| listed?(thing) }
       end
 
-      # A thing with its amount, or one that needs none.
+      # A thing with its amount, known or not, or one that needs none.
       def listed?(thing) =
-        @line_reader.thing?(thing) || @line_reader.seasoning?(thing) || Line::TO_FRY_IN.match?(thing)
+        @line_reader.thing?(thing) || @line_reader.seasoning?(thing) || Line::TO_FRY_IN.match?(thing) ||
+          (@line_reader.amount?(thing) && !TIME_FIRST.match?(thing) && thing.split.length <= MOST_OF_A_THING)
       def amount_first?(line) = AMOUNT_FIRST.match?(line)
     end
   end

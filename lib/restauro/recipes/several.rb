@@ -106,7 +106,7 @@ module Restauro
       def begins?(things, piece)
         return true if amounted?(piece) && amounted?(things.last)
         # "... nutmeg, 1 egg": "salt, 1 tsp" is one.
-        return true if things.length > 1 && @line_reader.thing?(piece) && bare?(things.last)
+        return true if @line_reader.thing?(piece) && (things.length > 1 ? bare?(things.last) : known?(things.last))
 
         amounted?(things.first) && (seasons?(piece) || fries?(piece) || of_no_amount?(piece))
       end
@@ -124,6 +124,8 @@ module Restauro
         LEAVES.include?(line.kind) || line.role == "flour"
       end
 
+      # "Pan juices, 2 tbsp flour".
+      def known?(piece) = !piece.match?(/\d/) && @line_reader.known_name?(piece)
       def bare?(piece) = seasons?(piece) || of_no_amount?(piece)
 
       # At the end of a list of things, one more without its amount: "125 g almonds, 1 egg, flaked almonds".

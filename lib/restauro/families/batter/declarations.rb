@@ -13,7 +13,7 @@ module Restauro
           said = place.said
           {
             **heat_told(place, super),
-            pan: said.pan || one_tray(place.dish),
+            pan: said.pan || (one_tray(place.dish) unless said.makes),
             makes: said.makes,
             bake_minutes: said.bake_minutes,
             rest_minutes: place.rest_minutes
