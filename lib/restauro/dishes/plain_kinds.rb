@@ -39,6 +39,8 @@ module Restauro
       def root(lines) =
         lines.find { |line| Families::Dough::Contents.raw?(line.ingredient) }
 
+      # An Italian salsa of cheese melted in cream and butter is no relish.
+      def buttery?(lines) = melted?(lines) && lines.any? { |line| %w[butter plant_butter].include?(line.ingredient) }
       def salad?(lines) = name.match?(SALAD) && !root(lines).nil?
       # Warm, it drinks what it is dressed with.
       def salad(lines)

@@ -24,9 +24,6 @@ module Restauro
 
       private
 
-      # An Italian salsa of cheese melted in cream and butter is no relish.
-      def buttery?(lines) = melted?(lines) && lines.any? { |line| %w[butter plant_butter].include?(line.ingredient) }
-
       # A dip, a slaw, yogurt with herbs: nothing of it is cooked.
       def stirred?(lines)
         return false if lines.any? { |line| RAW.include?(line.kind) } || sauce_of_tomatoes?(lines) || buttery?(lines)
