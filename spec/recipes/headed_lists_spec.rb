@@ -45,6 +45,26 @@ RSpec.describe Restauro::Recipes::Outline do
     it("parts '#{line}'") { expect(listed(line).map(&:last)).to eq things }
   end
 
+  {
+    "For the sauce (makes 2 cups): 50 g butter, 50 g flour" => "For the sauce",
+    "Sauce (50 g butter, 50 g flour)" => "Sauce", "Sauce = 50 g butter, 50 g flour" => "Sauce",
+    "Sauce -> 50 g butter, 50 g flour" => "Sauce", "For sauce 50 g butter, 50 g flour" => "For sauce",
+    "For the sauce take 50 g butter and 50 g flour" => "For the sauce",
+    "Sauce: 50 g each butter and flour" => "Sauce",
+    "Per la besciamella servono 50 g di burro e 50 g di farina" => "Per la besciamella",
+    "Pour la béchamel, 50 g de beurre et 50 g de farine" => "Pour la béchamel"
+  }.each do |line, heading|
+    it "puts both things of '#{line}' under '#{heading}'" do
+      found = read("Dish of mine\n500 g potatoes\n#{line}\n\nMix it all.", system: "metric").ingredients.drop(1)
+      expect(found.map { |one| [one.part, one.ingredient] }).to eq [[heading, "butter"], [heading, "wheat_flour"]]
+    end
+  end
+
+  it "leaves a sentence alone that only begins like such a list" do
+    steps = "For the sauce, 50 g butter is melted slowly, 50 g flour is stirred in and cooked."
+    expect(read("Dish\n500 g potatoes\n\n#{steps}").lines.last.role).to eq "step"
+  end
+
   it "keeps a thing of the list that nobody knows, and says so" do
     line = "Per il ripieno: 300 g di robiola magrissima, 2 uova, sale"
     lines = read("Dish of mine\n500 g potatoes\n#{line}\n\nMix it all and cook for 10 minutes.").ingredients.drop(1)

@@ -23,11 +23,15 @@ module Restauro
         DataFiles.words("recipes/words.yml").values_at(:made_of_flour, :done_to_it, :to_use, :small_heading)
       # "Chicken broth" is a thing, "Broth" above its list is none.
       ALONE = /\A\W*broth\W*\z/i
-      ON_THE_LINE = /\A\W*([[:alpha:]][^:\d]{1,40}?(?:\s(?:for|serves)\s\d{1,2})?)(?:\s*:|\s[-–—])\s+(.*[\d½⅓¼⅔¾⅛].*)\z/
+      # How much of it there is may stand behind it: "Sauce (makes 2 cups): 50 g butter, 50 g flour".
+      ON_THE_LINE = /\A\W*([[:alpha:]][^:\d]{1,40}?(?:\s(?:for|serves)\s\d{1,2})?)(?:\s*\([^()]*\d[^()]*\))?
+        (?:\s*:|\s(?:[-–—=]|->|→))\s+(.*[\d½⅓¼⅔¾⅛].*)\z/x
+      # "For the sauce take 50 g butter and 50 g flour", "Per la besciamella servono ...", "Sauce (50 g butter, 50 g flour)".
+      TAKES, IN_BRACKETS = DataFiles.words("recipes/words.yml").values_at(:takes_for_it, :named_in_brackets)
       # "Serve with 300 g rice" is such a line, with no colon; with a full stop it is a sentence.
       SERVE = /\A\W*((?:to )?serve(?:d)?(?: with)?)\s+((?:about )?[\d½⅓¼⅔¾⅛](?:.*[^.!])?)\z/i
       # "Filling 250 g ricotta 100 g spinach".
-      UNMARKED = /\A\W*((?:for\ the\ )?(?:filling|stuffing|sauce|gravy|topping|batter|coating|dough|pastry|crust|marinade|
+      UNMARKED = /\A\W*((?:for\ (?:the\ )?)?(?:filling|stuffing|sauce|gravy|topping|batter|coating|dough|pastry|crust|marinade|
         f(?:ü|u)llung|teig|so(?:ß|ss)e|ripieno|impasto|relleno|masa|farce|garniture|p(?:â|a)te))\s+([\d½⅓¼⅔¾⅛].*)\z/ix
       # "1 cup white sauce (3 tbsp butter, 3 tbsp flour, 1 cup milk)": what it is made of.
       BRACKETED = /\A\W*(?:[\d½¼¾⅓⅔\s\/]+(?:cups?|ml|g|recipe|batch|quantity)?\s*(?:of\s+)?)?(?:\p{L}+\s){0,2}(?:sauce|roux|
@@ -77,12 +81,19 @@ module Restauro
       # A part named on the line of its things.   @param several [Several]
       # @return [Array(String, String), nil] the name and the things
       def on_the_line(line, several)
-        match = ON_THE_LINE.match(line) || SERVE.match(line) || UNMARKED.match(line) or return
+        match = ON_THE_LINE.match(line) || SERVE.match(line) || UNMARKED.match(line) or return taken(line, several)
         return unless @line_reader.amount?(match[2]) || several.split(match[2]).length > 1
         return [match[1], match[2]] if several.split(match[2]).length > 1 || match[1].match?(MADE_FOR)
         return if @line_reader.known_name?(match[1]) && !match[1].match?(NAMES) && !names_what_follows?(match[1], match[2])
 
         [match[1], match[2]] if @line_reader.thing?(match[2])
+      end
+
+      # Where each of them is a thing: else it is a sentence.   @return [Array(String, String), nil]
+      def taken(line, several)
+        name, list = (TAKES.match(line) || IN_BRACKETS.match(line))&.captures
+        things = list ? several.split(list.sub(/\.\s*\z/, "")) : []
+        [name, list] if things.length > 1 && things.all? { |one| @line_reader.thing?(one) || @line_reader.seasoning?(one) }
       end
 
       # @return [Array(String, Array<String>), nil] the name and the things

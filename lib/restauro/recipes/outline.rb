@@ -92,8 +92,8 @@ module Restauro
 
       # One entry for each thing on the line, in the part that the line itself names or the one above it.
       def things(line, bare, part, bulleted)
-        bare = bare[Headings::BRACKETED, 1] || bare
         named = @headings.served(bare) || @headings.on_the_line(bare, @several)
+        bare = bare[Headings::BRACKETED, 1] || bare
         parts = Array(named ? named.last : bare).flat_map { |text| @several.split(text) }
         return [Entry.new(line, :ingredient, part, bulleted, line, 0)] if parts.length == 1 && named.nil?
 

@@ -90,7 +90,7 @@ module Restauro
           piece = again(things.last, piece)
           own?(things, joint, piece, last: last) ? things << piece.dup : things[-1] += joint + piece
         end
-        found.length > 1 ? brushed(found) : [text]
+        found.length > 1 ? brushed(found).flat_map { |thing| each(thing) || [thing] } : [text]
       end
 
       # Whether a piece begins a thing; what is spared for the board stays with what it is spared of.
