@@ -1,3 +1,5 @@
+require_relative "../support/database"
+
 RSpec.describe Restauro::Database do
   let(:database) { TestDatabase.connection }
   let(:now) { [Time.utc(2026, 11, 1, 9)] }

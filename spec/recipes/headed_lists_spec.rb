@@ -40,6 +40,7 @@ RSpec.describe Restauro::Recipes::Outline do
     "4 Schnitzel, Salz, Mehl, 2 Eier" => ["4 Schnitzel", "Salz", "Mehl", "2 Eier"],
     "pan juices, 2 tbsp flour, 500 ml stock" => ["pan juices", "2 tbsp flour", "500 ml stock"],
     "Salt, 1 tsp, 200 g flour" => ["Salt, 1 tsp", "200 g flour"],
+    "500 ml milk, 1 onion stuck with a clove" => ["500 ml milk", "1 onion stuck with a clove"],
     "250 g ricotta, drained, 2 eggs" => ["250 g ricotta, drained", "2 eggs"]
   }.each do |line, things|
     it("parts '#{line}'") { expect(listed(line).map(&:last)).to eq things }

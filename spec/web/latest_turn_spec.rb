@@ -1,3 +1,5 @@
+require_relative "../support/web"
+
 RSpec.describe Restauro::LatestTurn do
   subject(:turns) { described_class.new }
 

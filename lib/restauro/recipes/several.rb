@@ -116,9 +116,9 @@ module Restauro
       # "50 g butter, 50 g flour, 600 ml milk, nutmeg": at the end of a list, a thing to taste has no amount.
       def seasons?(piece) = piece.split.length <= 3 && !piece.match?(/\d/) && @line_reader.seasoning?(piece)
 
-      # A leaf, and flour to turn something in.
+      # A leaf, and flour to turn something in; "a clove" is one, and an onion stuck with it.
       def of_no_amount?(piece)
-        return false unless piece.split.length <= 2 && !piece.match?(/\d/) && @line_reader.known_name?(piece)
+        return false unless piece.split.length <= 2 && !piece.match?(/\d|\A\W*an?\b/i) && @line_reader.known_name?(piece)
 
         line = @line_reader.read(piece)
         LEAVES.include?(line.kind) || line.role == "flour"
