@@ -54,6 +54,18 @@ RSpec.describe Restauro::Families::RawFilling do
     end
   end
 
+  {
+    "Faire revenir la viande. Mélanger la viande avec la farine. Garnir et cuire au four." => "500 g de bœuf haché",
+    "Sofreír la carne 10 minutos. Mezclar la carne con el huevo. Rellenar y hornear." => "500 g de carne picada",
+    "Rosolare la carne. Mescolare la carne con l'uovo. Riempire e infornare." => "500 g di carne macinata",
+    "Das Fleisch andünsten. Fleisch mit Mehl vermengen. Füllen, backen." => "500 g Rindfleisch, gewürfelt"
+  }.each do |steps, meat|
+    it "is cooked first, and raw without its first sentence, where '#{steps}'" do
+      found = [steps, steps.sub(/\A[^.]*\. /, "")].map { |told| packed[self, told, "#{meat}\n2 tbsp flour\n1 onion"] }
+      expect(found).to eq [false, true]
+    end
+  end
+
   it "packs nothing raw where there is no meat" do
     expect(packed[self, "Toss the leeks in the flour. Fill.", "3 leeks\n2 tbsp flour"]).to be_nil
   end

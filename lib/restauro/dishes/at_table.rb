@@ -39,12 +39,12 @@ module Restauro
 
         return [turned_in(from)] if to.part.role == :coat && TurnedInSauce.named?(from.name, @dish.recipe)
 
-        poured = sauces.map { |sauce| poured(sauce, where(to)) }
-        return poured if from.part.role == :sauce || !beside?(from, to)
+        over = sauces.map { |sauce| poured(sauce, where(to)) }
+        return over if from.part.role == :sauce || !beside?(from, to)
 
         return [step(text: "#{from.name} over them while they are warm.", part: from.name)] if from.name.match?(SETS)
 
-        [step(text: "#{beside(join.to)} beside it.", part: from.name), *poured]
+        [step(text: "#{beside(join.to)} beside it.", part: from.name), *over]
       end
 
       # Crumbs that no oven has browned on it.   @return [Array<Families::Step>]

@@ -45,7 +45,7 @@ module Restauro
       end
 
       # Joints are raw at the bone when they are brown.
-      def on_the_bone? = at("brown").any? { |line| %w[joint bird].include?(@rows[line]["back"]) }
+      def on_the_bone? = at("brown").any? { |line| CompanionKinds.joint?(line) }
 
       # Beside the sauce, kept warm; what makes porridge rich goes into it.
       def until_tender(line)

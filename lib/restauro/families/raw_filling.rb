@@ -8,13 +8,14 @@ module Restauro
       MIXES, BROWNS, COOKS, BY_NAME =
         DataFiles.words("dishes/words.yml").values_at(:raw_filling, :bound_browned, :meat_cooked_first,
                                                       :filled_raw_by_name)
+      PANNED = Regexp.union(BROWNS, DataFiles.words("dishes/words.yml").fetch(:meat_in_a_pan))
       MEAT = DataFiles.words("recipes/words.yml").fetch(:a_meat)
       MINCED = %w[ground_meat ground_poultry sausage].freeze
       # Cuts and mince that a crust is filled with.
       MEATS = %w[whole_meat quick_meat ground_meat].freeze
       STEAMS = DataFiles.words("dishes/words.yml").fetch(:steams)
       HEATED = Regexp.union(STEAMS, DataFiles.words("dishes/words.yml").fetch(:bakes))
-      private_constant :MIXES, :BROWNS, :COOKS, :BY_NAME, :MEAT, :MINCED, :HEATED, :STEAMS
+      private_constant :MIXES, :BROWNS, :PANNED, :COOKS, :BY_NAME, :MEAT, :MINCED, :HEATED, :STEAMS
 
       module_function
 
@@ -24,7 +25,7 @@ module Restauro
       def said?(recipe, lines, named: recipe.title.to_s.match?(BY_NAME))
         minced = lines.select { |line| MINCED.include?(line.kind) }
         told = Recipes::Sentences.of_steps(recipe.lines).select { |text| of_it?(text, minced) }
-        return false if minced.empty? || told.grep(BROWNS).any?
+        return false if minced.empty? || told.grep(PANNED).any?
 
         named || mixed_raw?(told.join(" "))
       end
@@ -47,7 +48,7 @@ module Restauro
       # onions" is not.
       # @param others [Array<Recipes::Line>] that are not the meat
       def cooks?(text, others)
-        return false if text.match?(HEATED) || !text.match?(Regexp.union(BROWNS, COOKS))
+        return false if text.match?(HEATED) || !text.match?(Regexp.union(PANNED, COOKS))
 
         named = others.select { |line| Recipes::Sentences.name?(text, line) }
         text.match?(MEAT) || named.none? { |line| line.role == "other" } || named.any? { |line| line.role == "liquid" }

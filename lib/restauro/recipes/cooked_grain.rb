@@ -5,13 +5,13 @@ module Restauro
     # How long a step boils a grain by itself, and what it stirs into porridge then: "whisk in the grits and cook 25
     # minutes. Stir in the cheese." Common practice.
     class CookedGrain
-      GRAIN, PORRIDGE, FRIES, CHEESE =
-        DataFiles.words("recipes/words.yml").values_at(:grain_of_its_own, :porridge, :softens_for, :any_cheese)
+      GRAIN, PORRIDGE, FRIES =
+        DataFiles.words("recipes/words.yml").values_at(:grain_of_its_own, :porridge, :softens_for)
       STIRS, BAKES = DataFiles.words("dishes/words.yml").values_at(:stirs_in, :bakes)
       # Of data/ingredients/kinds.yml.
       COOKED, INTO = "porridge", "into_porridge"
       NAMED = /\b(?:in)?to\b[^.;]*#{PORRIDGE}/i
-      private_constant :NAMED, :GRAIN, :PORRIDGE, :FRIES, :CHEESE, :STIRS, :BAKES, :COOKED
+      private_constant :NAMED, :GRAIN, :PORRIDGE, :FRIES, :STIRS, :BAKES, :COOKED
 
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
       def self.of(lines)
@@ -45,15 +45,9 @@ module Restauro
         at = @sentences.each_index.find { |index| stirs?(@sentences[index]) && behind?(index) } or return []
         rich = lines.select { |line| %w[cheese fat].include?(line.role) && line.grams }
         rich.select do |line|
-          name = name(line, alone: rich.one? { |one| one.role == line.role })
+          name = Sentences.cheese(line, alone: line.role == "cheese" && rich.one? { |one| one.role == "cheese" })
           @sentences[at].match?(name) && @sentences.drop(at + 1).none?(name)
         end
-      end
-
-      # Of two cheeses only its own name tells.
-      def name(line, alone:)
-        own = line.name_text.to_s.downcase[/\A[^,(]*/].scan(/\p{L}{4,}/).map { |word| /\b#{Regexp.escape(word)}/i }
-        Regexp.union(*(CHEESE if alone && line.role == "cheese"), *own)
       end
 
       def stirs?(text) = text.match?(STIRS) && !text.match?(FRIES)

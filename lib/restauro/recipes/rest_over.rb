@@ -10,11 +10,11 @@ module Restauro
       STREWS, REST, BAKED =
         DataFiles.words("recipes/words.yml").values_at(:strews_the_rest, :the_rest, :baked_or_grilled)
       SHARES = DataFiles.yaml("recipes/shares.yml").map { |row| [/#{row["words"]}/i, Float(row["share"])] }.freeze
-      # What may stand between the share and its name: "half of the grated"; and what any cheese is called.
-      BETWEEN, CHEESE = DataFiles.words("recipes/words.yml").values_at(:between_share_and_name, :any_cheese)
+      # What may stand between the share and its name: "half of the grated".
+      BETWEEN = DataFiles.words("recipes/words.yml").fetch(:between_share_and_name)
       AMOUNT = /(#{Numbers::ONE})\s*(\p{L}+)/i
       DEGREES = /\b\d{3}\s*°?\s*[CF]\b/
-      private_constant :DEGREES, :AMOUNT, :HEADED, :STREWS, :REST, :BAKED, :SHARES, :BETWEEN, :CHEESE
+      private_constant :DEGREES, :AMOUNT, :HEADED, :STREWS, :REST, :BAKED, :SHARES, :BETWEEN
 
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
       def self.of(lines)
@@ -23,7 +23,7 @@ module Restauro
         return lines unless baked?(lines, sentences)
 
         cheeses.each do |cheese|
-          name = names(cheese, alone: cheeses.one?)
+          name = Sentences.cheese(cheese, alone: cheeses.one?)
           share = share(name, sentences) || measured_share(name, sentences, cheese)
           return parted(lines, cheese, share) if share
         end
@@ -60,12 +60,6 @@ module Restauro
         sentences.grep(STREWS).any? { |text| text.match?(/#{REST}[^.;]{0,40}#{name}/i) } ||
           sentences.drop(at + 1).any? { |text| text.match?(/#{STREWS}[^.;]{0,60}#{name}/i) }
 
-      # Of two cheeses only its own name tells.
-      def self.names(cheese, alone:)
-        own = cheese.name_text.to_s.downcase[/\A[^,(]*/].scan(/\p{L}{4,}/).grep_v(CHEESE)
-        Regexp.union(*(CHEESE if alone), *own.map { |word| /\b#{Regexp.escape(word)}/i })
-      end
-
       # At the end of the topping that there is, else behind what stands in the same list.
       def self.parted(lines, cheese, share)
         topping = lines.filter_map(&:part).find { |heading| heading.match?(HEADED) }
@@ -81,7 +75,7 @@ module Restauro
         line.with(text: "#{WeighedLine.tenths(grams.value.round(1))} g #{name}", grams: grams, amount_text: nil,
                   name_text: name)
       end
-      private_class_method :baked?, :share, :measured_share, :strewn?, :names, :parted, :part
+      private_class_method :baked?, :share, :measured_share, :strewn?, :parted, :part
     end
   end
 end

@@ -10,7 +10,8 @@ module Restauro
       # "Ui", "løg": all of a name.
       SHORT = /\A\p{L}{2,3}\z/
       MANY = /(?<=\p{L}{4})(?:e?s|e?n)\z/
-      private_constant :ENDS, :NAMING, :SHORT, :MANY
+      CHEESE = DataFiles.words("recipes/words.yml").fetch(:any_cheese)
+      private_constant :CHEESE, :ENDS, :NAMING, :SHORT, :MANY
 
       module_function
 
@@ -23,6 +24,13 @@ module Restauro
       # Whether a text speaks of a thing, by any word of its name that is long enough to stand for it.
       # @param text [String]   @param line [Line]
       def name?(text, line) = !place(text, line).nil?
+
+      # What a cheese is called: by its own name, and, where it is alone, by what any is called.
+      # @param line [Line]   @return [Regexp]
+      def cheese(line, alone:)
+        own = line.name_text.to_s.downcase[/\A[^,(]*/].scan(NAMING).grep_v(CHEESE)
+        Regexp.union(*(CHEESE if alone), *own.map { |word| /\b#{Regexp.escape(word)}/i })
+      end
 
       # Where a text first speaks of a thing, of one or of many.   @return [Integer, nil]
       def place(text, line)
