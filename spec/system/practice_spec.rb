@@ -26,29 +26,32 @@ RSpec.describe "Practice in the browser" do
     expect(page).to have_css("#lesson-hands .step-text")
   end
 
-  it "a phone shows every word of the pan's picture whole, none upon another", size: :phone do
-    take("Thin in the pan")
-    boxes = page.evaluate_script(<<~JS)
-      (() => {
-        const box = (element) => {
-          const { left, top, right, bottom } = element.getBoundingClientRect();
-          return [left, top, right, bottom];
-        };
-        const picture = document.querySelector("svg.practice-picture");
-        return [box(picture), [...picture.querySelectorAll("text")].map(box)]; })()
-    JS
-    picture, words = boxes
-    expect(words).not_to be_empty
-    expect(words).to all(
-      satisfy do |left, top, right, bottom|
-        left >= picture[0] && top >= picture[1] && right <= picture[2] && bottom <= picture[3]
-      end
-    )
-    over =
-      words
-        .combination(2)
-        .select { |one, other| one[0] < other[2] && other[0] < one[2] && one[1] < other[3] && other[1] < one[3] }
-    expect(over).to be_empty
+  {"Thin in the pan" => nil, "Floating is not done" => "Cut one"}.each do |title, tap|
+    it "a phone shows every word of the picture of '#{title}' whole, none upon another", size: :phone do
+      take(title)
+      click_button(tap) && find("svg.practice-picture text", text: "cut") if tap
+      boxes = page.evaluate_script(<<~JS)
+        (() => {
+          const box = (element) => {
+            const { left, top, right, bottom } = element.getBoundingClientRect();
+            return [left, top, right, bottom];
+          };
+          const picture = document.querySelector("svg.practice-picture");
+          return [box(picture), [...picture.querySelectorAll("text")].map(box)]; })()
+      JS
+      picture, words = boxes
+      expect(words).not_to be_empty
+      expect(words).to all(
+        satisfy do |left, top, right, bottom|
+          left >= picture[0] && top >= picture[1] && right <= picture[2] && bottom <= picture[3]
+        end
+      )
+      over =
+        words
+          .combination(2)
+          .select { |one, other| one[0] < other[2] && other[0] < one[2] && one[1] < other[3] && other[1] < one[3] }
+      expect(over).to be_empty
+    end
   end
 
   it "fits a phone, room and lesson", size: :phone do

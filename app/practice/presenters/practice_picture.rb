@@ -77,7 +77,7 @@ module Restauro
         return "" unless scene[:profile]
 
         rings(scene[:profile], 505, 150, 42) +
-          Svg.text("cut: #{scene[:centre].round} °C", x: 460, y: 220, class: "practice-name")
+          Svg.text("cut: #{scene[:centre].round} °C", x: 552, y: 284, class: "practice-name", text_anchor: "end")
       end
     end
   end
