@@ -31,6 +31,7 @@ module Restauro
   autoload :DataFiles, "restauro/data_files"
   autoload :Diets, "restauro/diets"
   autoload :Dishes, "restauro/dishes"
+  autoload :Either, "restauro/ingredients/either"
   autoload :Estimate, "restauro/quantities/estimate"
   autoload :Families, "restauro/families"
   autoload :GlutenWords, "restauro/ingredients/gluten_words"

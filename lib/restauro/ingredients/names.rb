@@ -36,6 +36,7 @@ module Restauro
     # @param line [String] the whole line
     # @return [Match, nil]
     def match(phrase, line: phrase)
+      phrase = Either.first_of(phrase) { |first| match_part(first)&.key }
       ambiguous(phrase, line) || phrases(phrase).lazy.filter_map { |part| match_part(part) }.first
     end
 

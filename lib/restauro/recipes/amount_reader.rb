@@ -3,11 +3,11 @@ module Restauro
     # Reads amounts in one system of units.
     class AmountReader
       include TrailingAmount
+      include TwoMeasures
 
       HEAP = /\A\s*(#{Regexp.union(Amount::HEAPS.keys.sort_by { |word| -word.length }).source})(?![\p{L}.])/i
       # "Tipo 00 flour 400 g": the noughts are the flour's.
       NOUGHTS = /\A00\s+(?=\p{L})/
-      DUAL = %r{\A\s*/\s*(#{Numbers::ONE})\s*}i
       # "1.500 ml" is written so where a point parts the thousands.
       THOUSANDS = /\A[1-9]\d{0,2}\.\d{3}\z/
       # Signs and small pictures before a thing, a box to tick, or its number in a list.
@@ -15,6 +15,8 @@ module Restauro
         \d{1,2}[.)](?=\s+[\d½⅓¼⅔¾⅛]))\s*)+/x
       DASH_BULLET = /\A\s*-\s*/
       OF = /\A\s*(?:of(?:\s+the)?|de la|de l['’]|des?|du|d['’]|di|del|della|dell['’]|von)(?:\s+|(?<=['’]))/i
+      # "40 g (1.4 oz) de beurre".
+      OF_BEHIND = /\A(\s*\([^()]*\d[^()]*\))#{OF.source.delete_prefix("\\A")}/i
       # "a 400 g tin": one of it.
       ARTICLE = /\A(?:an?|one)\s+(?=\d)/i
       # "9-inch pie shell": one of it, so wide.
@@ -54,7 +56,7 @@ module Restauro
         terms, rest = terms_from(number, rest)
         written = text[0, text.length - rest.length].strip.squeeze(" ")
         terms, rest = @weights.read(terms, rest)
-        Amount.new(terms: terms, text: written, rest: rest.sub(OF, "").strip)
+        Amount.new(terms: terms, text: written, rest: rest.sub(OF, "").sub(OF_BEHIND, '\1 ').strip)
       end
 
       def heaped_after(amount, text)
@@ -113,21 +115,6 @@ module Restauro
         after, behind = strip_heap(after) if unit.spoon
         after = @packs.without_word(after) if unit.mass? || unit.volume?
         [Amount::Term.new(number, unit, heap || behind), after]
-      end
-
-      # The second of two measures of one amount: "25 g/1 oz", "1 cup / 240 ml".
-      def skip_dual(term, rest)
-        return rest unless term.unit && (match = DUAL.match(rest))
-
-        @units.read(match.post_match)&.last || rest
-      end
-
-      # "3/4 cup/110 g flour": the weight is the surer of the two.
-      def dual_weight(term, rest)
-        return if term.unit.nil? || term.unit.mass? || !(match = DUAL.match(rest))
-
-        unit, = @units.read(match.post_match)
-        Amount::Term.new(Estimate.new(value: Numbers.value(match[1])), unit, nil) if unit&.mass?
       end
 
       def joined(term, rest)

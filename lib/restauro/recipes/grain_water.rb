@@ -20,9 +20,9 @@ module Restauro
         lines.map { |line| in_place_of(line, grain, water) }
       end
 
-      # A grain, and the water beside it in the list.   @return [Array(Line, Line), nil]
+      # A grain, and the water beside it in the list, be there salt between.   @return [Array(Line, Line), nil]
       def pair(lines)
-        lines.each_cons(2).filter_map do |two|
+        lines.reject { |line| line.role == "seasoning" }.each_cons(2).filter_map do |two|
           grain = two.find { |line| !line.words? && line.text.match?(GRAIN) }
           water = two.find { |line| line.ingredient == "water" && line.grams }
           [grain, water] if grain && water

@@ -30,7 +30,7 @@ module Restauro
       # not for turning meat in.   @return [Line, nil]
       def dredging_flour(lines)
         flours = lines.select { |line| line.role == "flour" && line.grams }
-        told = flours.find { |line| line.text.match?(ToDredge::WORDS) } and return told
+        told = flours.find { |line| line.own_text.match?(ToDredge::WORDS) } and return told
 
         meat = lines.find { |line| line.kind == "whole_meat" }
         beside = flours.select { |line| meat && line.part == meat.part }
@@ -40,7 +40,7 @@ module Restauro
       # @return [Float, nil] g of flour that get into the pot, where it is turned in a dish of it
       def most_g(lines, flour)
         steps = lines.select { |line| line.role == "step" }.map(&:text)
-        return unless flour.text.match?(ToDredge::WORDS) || steps.any?(BY_STEP)
+        return unless flour.own_text.match?(ToDredge::WORDS) || steps.any?(BY_STEP)
 
         clinging = clinging_g(lines)
         stirred_in = stirred_in_g(steps)

@@ -25,6 +25,8 @@ module Restauro
       # Whether a line is what goes into a crust: meat, vegetables, fruit, cheese.
       def filling?(text) = %w[other cheese puree].include?(read(text).role) && !pastry?(text)
       def known_name?(text) = !@names.match(text).nil?
+      # Whether a text is something cooked along: neither flour nor fat, liquid, egg, cheese or spice.
+      def bystander?(text) = read(text).then { |line| line.role == "other" && line.understood }
       # @return [String, nil] of data/ingredients/kinds.yml, of what is only cooked along
       def kind(text) = read(text).kind
       # Whether a text is something known with its amount.

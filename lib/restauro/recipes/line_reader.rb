@@ -11,11 +11,12 @@ module Restauro
                "egg" => "egg", "liquid" => "liquid", "fat" => "fat", "puree" => "puree", "curd" => "cheese",
                "cheese" => "cheese", "leavener" => "lift", "seasoning" => "seasoning", "crumb" => "crumb"}.freeze
       SEASONED = /(?<=\w),?\s+(?:well\s+)?seasoned with\b.*/i
+      GRAVY_OR = DataFiles.words("ingredients/words.yml").fetch(:gravy_or)
       STUDDED = DataFiles.words("ingredients/words.yml").fetch(:studded)
       TWO_CRUSTS = DataFiles.words("families/crust/words.yml").fetch(:two_shells)
       TOOL = DataFiles.words("recipes/words.yml").fetch(:tool)
       ONE_EGG = /\A\W*(?:an?\s+|one\s+|beaten\s+)?(?:egg|ei|œuf|oeuf|uovo|huevo|ovo|ägg|æg|jajko)\b
-        \s*(?:,.*|to\ (?:glaze|brush|coat|bind).*)?\z/ix
+        \s*(?:[,(].*|to\ (?:glaze|brush|coat|bind).*)?\z/ix
       COUNTED_PEPPER = /\A\W*paprikas?\s*(?:[,(].*)?\z/i
       ZEST = /\b(?:zest(?:ed)?|rind|finely grated)\b(?!.*\bjuice)/i
       # "1/3 cup (76 g) butter": the weight is read, the name is what stands behind it.
@@ -57,7 +58,7 @@ module Restauro
       private
 
       def amount_in(text, bulleted: false)
-        amount = @amounts.read(@forms.poured(text), bulleted: bulleted)
+        amount = @amounts.read(@forms.poured(text.sub(AmountReader::BULLET, "")), bulleted: bulleted)
         if amount&.terms&.any? { |term| term.number.value > @most_grams }
           raise InvalidInput, "no kitchen weighs that much: type a smaller amount"
         end
@@ -74,7 +75,8 @@ module Restauro
         # "2 Paprika", of no spoon: the vegetable.
         return "bell pepper" if amount && amount.terms.first.unit.nil? && amount.rest.match?(COUNTED_PEPPER)
 
-        name = (amount ? amount.rest : Numbers.plain(text).sub(AmountReader::BULLET, "")).sub(SEASONED, "")
+        bare = amount ? amount.rest.sub(WEIGHT_AHEAD, "") : Numbers.plain(text).sub(AmountReader::BULLET, "")
+        name = bare.sub(SEASONED, "").sub(GRAVY_OR, "")
         @forms.ground(@forms.tinned(name, text), text)
       end
 

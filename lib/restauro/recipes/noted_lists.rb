@@ -10,8 +10,10 @@ module Restauro
       ENDS_IN_AMOUNT = %r{\A[[:alpha:]][^\d,()]*\(\d[^()]*\)\z|
         \A[[:alpha:]][^\d,]*\s[\d½⅓¼⅔¾⅛][\d\s/.½⅓¼⅔¾⅛-]*[[:alpha:]]{0,8}\.?\z}ix
       STROKED = %r{\d[\d.,]*\s?[[:alpha:]]{1,5}(?:\s*/\s*\d[\d.,]*\s?[[:alpha:]]{1,5})+}
+      # "350g/12oz" is one amount, said twice.
+      METRIC, IMPERIAL = /(?:k?g|m?l)\s*\z/i, /(?:oz|lbs?|pts?|pints?)\s*\z/i
       MOST = 40
-      private_constant :STROKED, :GROUP, :ENDS_IN_AMOUNT, :MOST
+      private_constant :METRIC, :IMPERIAL, :STROKED, :GROUP, :ENDS_IN_AMOUNT, :MOST
 
       private
 
@@ -35,6 +37,8 @@ module Restauro
       # "25g/25g/300ml butter flour milk", or the names first: an amount for each.   @return [Array<String>, nil]
       def each_of_it(text)
         amounts = text[STROKED]&.split("/") or return
+        return if amounts.length == 2 && [METRIC, IMPERIAL].all? { |units| amounts.grep(units).one? }
+
         names = text.sub(STROKED, "").gsub(%r{[/,:&+]}, " ").split
         found = amounts.zip(names).map { |amount, name| "#{amount.strip} #{name}" }
         found if amounts.length == names.length && found.all? { |piece| @line_reader.thing?(piece) }

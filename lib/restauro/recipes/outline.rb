@@ -5,22 +5,17 @@ module Restauro
     # Tells titles, parts, ingredients and steps apart in a plain text recipe: one entry a thing.
     class Outline
       include Titles
+      include StepLines
 
       # text of the thing · kind title, step or ingredient · part label or nil · bulleted · source, number in it
       Entry = Struct.new(:text, :kind, :part, :bulleted, :source, :number)
-      WORDS = DataFiles.words("recipes/words.yml")
-      METHOD, INGREDIENTS, ABOUT, ADVICE, STATE, DEGREES_FOR =
-        WORDS.values_at(:method_heading, :ingredients_heading, :about_the_dish, :advice, :state, :degrees_for)
-      VERBS = Regexp.union(WORDS.values_at(:begins_a_step, :begins_with_what, :begins_in_their_words))
-      private_constant :WORDS
-      INGREDIENTS_TITLE, MOST_OF_A_THING = "Ingredients", 6
-      NUMBERED = /\A\W*(?:step\s*)?\d+\s*[.):]\s+(?=[[:alpha:]])/i
-      AMOUNT_FIRST = /\A\W*(?:\d|[#{Numbers::GLYPHS.keys.join}])/
-      # What only a method says: degrees, minutes.
-      TIME_FIRST = /\A\W*(?:\d+[.)]\s+)?\d+(?:\s*[-–]\s*\d+)?\s*(?:min|minut(?:es?|en|i|os)|stunden?|heures?)\b/i
-      SAYS_HOW = Regexp.union(WORDS.values_at(:says_how, :words_to_a_stop))
-      METHOD_BEFORE = WORDS.fetch(:method_before)
-      LONG_SENTENCE = Regexp.union(/\A[^\d].{55,}[.!]\s*\z/, WORDS.fetch(:verb_last))
+      METHOD, INGREDIENTS, ABOUT, NOTES =
+        DataFiles.words("recipes/words.yml")
+          .values_at(:method_heading, :ingredients_heading, :about_the_dish, :notes_heading)
+      INGREDIENTS_TITLE = "Ingredients"
+      # Room or a sign before a thing, which neither names nor counts.
+      SIGN = /\A\s*(?:[*•◦·‣●○▪■]\s+)*(?=\S)/
+      FIRST_LETTER = /\A[\s#*_~-]*\p{Ll}/
 
       # Whether a title is only "Ingredients:" or "Method".
       def self.heading?(line) = METHOD.match?(line) || INGREDIENTS.match?(line)
@@ -82,13 +77,20 @@ module Restauro
         bulleted = lines.count { |line| line.match?(/\A\s*-\S/) } > 1
         section, part = :ingredients, nil
         first = lines.index { |line| !ABOUT.match?(line) } || 0
+        last = lines.rindex { |line| @line_reader.thing?(line) } || lines.length
+        small = small_letters?(lines.fetch(first, ""))
         lines.each_with_index.flat_map do |line, index|
-          bare = bulleted ? line.sub(AmountReader::DASH_BULLET, "") : line
+          bare = line.sub(bulleted ? AmountReader::DASH_BULLET : SIGN, "")
           around = lines[index + 1].to_s
-          kind, section, part = classify(bare, around, index == first && lines.length > 1, section, part)
+          section = :steps if index > last && NOTES.match?(bare)
+          seen = small && index > first ? bare.sub(FIRST_LETTER, &:upcase) : bare
+          kind, section, part = classify(seen, around, index == first && lines.length > 1, section, part)
           kind == :ingredient ? things(line, bare, part, bulleted) : [Entry.new(line, kind, part, bulleted, line, 0)]
         end
       end
+
+      # A title without a capital: its headings have none either.
+      def small_letters?(title) = !title.match?(/[[:upper:]]/) && !@line_reader.amount?(title)
 
       # One entry for each thing on the line, in the part that the line itself names or the one above it.
       def things(line, bare, part, bulleted)
@@ -118,33 +120,6 @@ module Restauro
 
         [:ingredient, section, part]
       end
-
-      def step?(line)
-        return !@line_reader.amount?(line.sub(NUMBERED, "")) || @prose.told?(line) if NUMBERED.match?(line)
-        return false if listing?(line) || @headings.served(line)
-        return false if STATE.match?(line) && @line_reader.thing?(line)
-        return true if [ADVICE, METHOD_BEFORE, TIME_FIRST, DEGREES_FOR].any? { |words| words.match?(line) }
-        return true if SAYS_HOW.match?(line) && !@line_reader.thing?(line) && !ABOUT.match?(line)
-
-        (VERBS.match?(line) || LONG_SENTENCE.match?(line)) && !amount_first?(line)
-      end
-
-      # "Layer: 500 g spinach, 250 g ricotta" names what is layered, though it begins as a step would.
-      def listing?(line)
-        name, things = @headings.on_the_line(line, @several)
-        verb = name && VERBS.match?(name) && [Headings::FOR, Headings::NAMES].none? { |words| name.match?(words) }
-        verb &&= !line.match?(Headings::SERVE)
-        return false if name.nil? || verb
-
-        things = @several.split(things)
-        things.any? { |thing| @line_reader.thing?(thing) } && things.all? { |thing| listed?(thing) }
-      end
-
-      # A thing with its amount, known or not, or one that needs none.
-      def listed?(thing) =
-        @line_reader.thing?(thing) || @line_reader.seasoning?(thing) || Line::TO_FRY_IN.match?(thing) ||
-          (@line_reader.amount?(thing) && !TIME_FIRST.match?(thing) && thing.split.length <= MOST_OF_A_THING)
-      def amount_first?(line) = AMOUNT_FIRST.match?(line)
     end
   end
 end

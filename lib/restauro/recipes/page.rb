@@ -13,6 +13,7 @@ module Restauro
       def initialize(line_reader, table: DataFiles.yaml("recipes/page.yml"))
         @line_reader = line_reader
         @furniture = /\A\s*(?:#{table["furniture"].join("|")})\s*\z/i
+        @buttons = /\A\W*(?:#{table["buttons"]})\W*\z/i
         @ends = /\A#{table["ends"]}\z/i
         @about = /\A#{table["about"]}\z/i
         @dishes = DataFiles.words("families/words.yml").values
@@ -21,6 +22,7 @@ module Restauro
 
       # @param lines [Array<String>]   @return [Array<String>] the recipe's own
       def recipe(lines)
+        lines = lines.grep_v(@buttons)
         list = lines.index { |line| Outline::INGREDIENTS.match?(line) } || lines.index { |line| thing?(line) } or
           return lines
         unless lines.count { |line| @furniture.match?(line) || @ends.match?(line) } >= LEAST_FURNITURE

@@ -2,12 +2,14 @@
 
 module Restauro
   module Recipes
-    # "Oil" or "Butterschmalz", of no amount, in the list of a coat, or of a batter that swims by its name: what it is
-    # fried in (common practice).
+    # "Oil" or "Butterschmalz", of no amount or by the half cup, in the list of a coat, or of a batter that swims by its
+    # name: what it is fried in (common practice).
     module PanFat
       KIND = "pan_fat"
-      SWIMS, FRIES = DataFiles.words("dishes/words.yml").values_at(:swims_by_name, :shallow_fried)
-      private_constant :SWIMS, :FRIES
+      SWIMS, CAKES, FRIES, OIL, FRIES_IN_OIL =
+        DataFiles.words("dishes/words.yml")
+          .values_at(:swims_by_name, :cakes_in_a_pan, :shallow_fried, :oil, :fries_in_oil)
+      private_constant :SWIMS, :CAKES, :FRIES, :OIL, :FRIES_IN_OIL
 
       module_function
 
@@ -15,8 +17,14 @@ module Restauro
       def of(lines)
         return lines unless coated?(lines) || swims?(lines)
 
-        lines.map { |line| bare?(line) ? for_the_pan(line) : line }
+        lines.map { |line| bare?(line) || pool?(line, lines) ? for_the_pan(line) : line }
       end
+
+      # Oil of a coat that a step fries in, more of it than a sauce begins with.
+      def pool?(line, lines) =
+        line.role == "fat" && line.grams && !line.to_fry_in? && line.text.match?(OIL) &&
+          line.grams.value >= Constants.fetch(:making, :pool_of_oil_g) && coated?(lines) &&
+          Sentences.of_steps(lines).any?(FRIES_IN_OIL)
 
       # Crumbs and the egg they stick to; nothing is poured that fat could go into, or a step fries.
       # @param lines [Array<Line>]
@@ -26,9 +34,13 @@ module Restauro
         %w[crumb egg].all? { |role| roles.include?(role) } && dry && lines.none?(&:inside?)
       end
 
-      # @param lines [Array<Line>]
-      def swims?(lines) =
-        lines.first&.role == "title" && lines.first.text.match?(SWIMS) && lines.none?(&:to_fry_in?)
+      # Also what lies in a film of it, in a batter that has no other fat.   @param lines [Array<Line>]
+      def swims?(lines)
+        title = lines.first
+        return false unless title&.role == "title" && lines.none?(&:to_fry_in?)
+
+        title.text.match?(SWIMS) || (title.text.match?(CAKES) && lines.one? { |line| line.role == "fat" })
+      end
 
       # @param line [Line]
       def bare?(line) = line.role == "fat" && line.grams.nil? && line.amount_text.nil? && !line.to_fry_in?

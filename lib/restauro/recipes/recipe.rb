@@ -14,7 +14,7 @@ module Restauro
           one.role == "title" && !Outline::ABOUT.match?(one.text) && !Headings::FOR.match?(one.text) &&
             !Outline.heading?(one.text)
         end
-        line&.text&.gsub(/\A[#*_\s]+|[#*_\s]+\z/, "")&.then { |text| Recipe.named(text) }
+        line&.text&.gsub(/\A[#*_\s]+|[#*_\s]+\z/, "")&.then { |text| Recipe.named(Titles.dish(text)) }
       end
 
       # "Ich mache eine helle Mehlschwitze" is told of a helle Mehlschwitze.   @param text [String]   @return [String]

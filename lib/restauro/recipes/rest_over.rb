@@ -13,8 +13,10 @@ module Restauro
       # What may stand between the share and its name: "half of the grated".
       BETWEEN = DataFiles.words("recipes/words.yml").fetch(:between_share_and_name)
       AMOUNT = /(#{Numbers::ONE})\s*(\p{L}+)/i
+      # Both amounts are read with it: which country's cup it is tells nothing of a share.
+      UNITS = KitchenUnits.of("us")
       DEGREES = /\b\d{3}\s*°?\s*[CF]\b/
-      private_constant :DEGREES, :AMOUNT, :HEADED, :STREWS, :REST, :BAKED, :SHARES, :BETWEEN
+      private_constant :DEGREES, :AMOUNT, :HEADED, :STREWS, :REST, :BAKED, :SHARES, :BETWEEN, :UNITS
 
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
       def self.of(lines)
@@ -45,15 +47,22 @@ module Restauro
         nil
       end
 
-      # "100 g of the cheese", of 150: in the unit of its line.   @return [Float, nil]
+      # "100 g of the cheese", of 150 grams: weighed as its line is.   @return [Float, nil]
       def self.measured_share(name, sentences, cheese)
-        all, unit = cheese.amount_text.to_s.match(AMOUNT)&.captures
-        return unless unit
+        all = measured(cheese.amount_text.to_s) or return
+        sentences.each_with_index do |text, at|
+          some = measured(text[/#{AMOUNT}#{BETWEEN}#{name}/i].to_s)
+          share = some.last / all.last if some&.first == all.first
+          return share if share && share < 1 && strewn?(sentences, at, name)
+        end
+        nil
+      end
 
-        at = sentences.index { |text| text.match?(/(?:#{Numbers::ONE})\s*#{unit}\b#{BETWEEN}#{name}/i) } or return
-        some = sentences[at][/(#{Numbers::ONE})\s*#{unit}\b#{BETWEEN}#{name}/i, 1]
-        share = [some, all].map { |text| Numbers.read(text).first.value.to_f }.reduce(:/)
-        share if share < 1 && strewn?(sentences, at, name)
+      # @return [Array(Symbol, Float), nil] mass or volume, how much of it
+      def self.measured(text)
+        number, word = text.match(AMOUNT)&.captures
+        unit, = word && UNITS.read(word)
+        [unit.kind, Numbers.read(number).first.value.to_f * unit.amount] if unit&.mass? || unit&.volume?
       end
 
       def self.strewn?(sentences, at, name) =
@@ -75,7 +84,7 @@ module Restauro
         line.with(text: "#{WeighedLine.tenths(grams.value.round(1))} g #{name}", grams: grams, amount_text: nil,
                   name_text: name)
       end
-      private_class_method :baked?, :share, :measured_share, :strewn?, :parted, :part
+      private_class_method :baked?, :share, :measured_share, :measured, :strewn?, :parted, :part
     end
   end
 end

@@ -66,7 +66,8 @@ module Restauro
 
       # Over what is cooked: icing sugar, and any other that is said to be.
       def dusted_on?(line) =
-        sweet_dust?(line) && line.text.match?(ToDredge::WORDS) || (line.ingredient == "icing_sugar" && line.grams.nil?)
+        (sweet_dust?(line) && line.own_text.match?(ToDredge::WORDS)) ||
+          (line.ingredient == "icing_sugar" && line.grams.nil?)
       def sweet_dust?(line) = @catalogue.find_key(line.ingredient)&.group == "sugar"
       def side?(line) = line.grams.nil? && line.amount_text.nil? && !line.words? && line.text.match?(SIDE)
 

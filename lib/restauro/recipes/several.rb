@@ -22,7 +22,7 @@ module Restauro
         (?<=\p{L})(?<!grated)(?<!ground)(?<!fresh)(?<!freshly)(?<!whole)(?<!with)(?<!and)(?<!of)
           (?<!pinch)(?<!dash)(?<!grating)(?<!scrape)(?<!touch)(?<!little)(?<!bit)\s+
           (?=(?:nutmeg|salt\s+(?:and|&)\s+pepper)\s*\z) |
-        (?<=[\p{L})])(?<!\bx)(?<!\dx)(?<!\bor)(?<!\boder)(?<!\bou)(?<!\bof)\s+(?=#{MEASURE}) |
+        (?<=[\p{L})])(?<!\bx)(?<!\dx)(?<!\bor)(?<!\boder)(?<!\bou)(?<!\bof)\s+(?=#{MEASURE}\.?\s+\p{L}) |
         #{STIRRED}\s+(?:and|plus|with|in|into|to|\+|&)\s+
           (?=[\d½⅓¼⅔¾⅛]|an?\b|one\b|two\b|three\b|four\b|half\b)
       }ix
@@ -36,7 +36,8 @@ module Restauro
       FOR_SO_MANY = /\Afor\s+(?=\d)/i
       private_constant :TO_DIP, :AND_ELSEWHERE, :TO_TASTE, :MEASURE
       LEAVES = %w[herb infuse].freeze
-      private_constant :LEAVES
+      TURNED_IN = %w[flour crumb].freeze
+      private_constant :LEAVES, :TURNED_IN
       MOST = 40
       LISTED = 3
 
@@ -116,12 +117,12 @@ module Restauro
       # "50 g butter, 50 g flour, 600 ml milk, nutmeg": at the end of a list, a thing to taste has no amount.
       def seasons?(piece) = piece.split.length <= 3 && !piece.match?(/\d/) && @line_reader.seasoning?(piece)
 
-      # A leaf, and flour to turn something in; "a clove" is one, and an onion stuck with it.
+      # A leaf, and flour or crumbs to turn something in; "a clove" is one, and an onion stuck with it.
       def of_no_amount?(piece)
         return false unless piece.split.length <= 2 && !piece.match?(/\d|\A\W*an?\b/i) && @line_reader.known_name?(piece)
 
         line = @line_reader.read(piece)
-        LEAVES.include?(line.kind) || line.role == "flour"
+        LEAVES.include?(line.kind) || TURNED_IN.include?(line.role)
       end
 
       # "Pan juices, 2 tbsp flour".

@@ -16,8 +16,6 @@ module Restauro
       HEAD =
         /\A(?:ingredients?|amounts?|quantit(?:y|ies)|qty|items?|measures?|weights?|notes?|metric|us|imperial|grams?|cups?)\z/i
       BY_HAND = 400
-      SALT_AND_PEPPER = /\bs\s?[&+]\s?p\b/i
-      WITH = /(?<=\s)w(?:[\/.]\s?|\s)(?=\p{Ll})/
       MOST_LINES = 2_000
       MOST_INGREDIENTS = 400
 
@@ -87,24 +85,13 @@ module Restauro
 
       # A line that nobody types by hand, its blanks and its rows of one sign made short.
       def closed_up(line) = line.length > BY_HAND ? line.gsub(BLANKS, " ").gsub(RUN, "\\1") : line
-      COMMA_SHORT = DataFiles.words("recipes/words.yml").fetch(:comma_short)
-      # "Stock ~ 2 cups" is as much as is said.
-      ABOUT_SO_MUCH = /[~≈]\s?(?=[\d½⅓¼⅔¾⅛])/
-      # A box to tick, which is never a word.
-      BOX = /\A\s*[▢☐□■◻◽▪▫☑✓✔]\s*/
-      # By the spoon, and never poured.
-      SPOON_OF_SODA = /\b((?:tsp|teaspoon|t|tbsp|tablespoon)s?\.?)\s+soda\b(?!\s+water)/i
-      # "Top w breadcrumbs", "serve w/ peas", "w. gravy", "s+p".
-      def in_full(line) =
-        line.sub(BOX, "").gsub(WITH, "with ").gsub(SALT_AND_PEPPER, "salt and pepper").gsub(ABOUT_SO_MUCH, "")
-            .gsub(COMMA_SHORT, ", ").gsub(SPOON_OF_SODA, '\\1 baking soda')
 
       # @param text [String]   @param line_reader [LineReader]   @return [Array<String>]
       def lines(text, line_reader)
         raise InvalidInput, too_much("#{text.length} letters", MOST_LETTERS) if text.length > MOST_LETTERS
 
         text = Entities.decode(text) if text.include?("&")
-        lines = text.lines.map { |line| in_full(closed_up(line.chomp)) }.reject { |line| line.strip.empty? }
+        lines = text.lines.map { |line| ShortHand.in_full(closed_up(line.chomp)) }.reject { |line| line.strip.empty? }
         lines = [NameAndList.of(lines.first, line_reader), *lines.drop(1)] if lines.any?
         lines = lines.each_with_index.flat_map { |line, index| titled(line, first: index.zero?) }
         lines = lines.flat_map { |line| told_parts(line) }.reject { |line| line.strip.empty? }

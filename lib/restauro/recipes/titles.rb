@@ -4,15 +4,22 @@ module Restauro
   module Recipes
     # What names a dish, above its list, and is none of the things in it.   Needs @line_reader, @prose and @headings.
     module Titles
-      SERVES, SENTENCE, SHELL_FOR, DISH_BY_NAME =
-        DataFiles.words("recipes/words.yml").values_at(:so_many_eat, :sentence, :shell_for, :dish_by_name)
+      SERVES, EATERS, SENTENCE, SHELL_FOR, DISH_BY_NAME, JOINED =
+        DataFiles.words("recipes/words.yml")
+          .values_at(:so_many_eat, :eaters, :sentence, :shell_for, :dish_by_name, :joined_in_a_title)
       SAYS_WHAT_FOR = Regexp.union(Line::TO_FRY_IN, SHELL_FOR, Headings::TO_USE)
       BARE_WORDS = 3
       # "(2 pts)": as much as it makes.
       YIELD = /\s*\(\s*[\d.,½¼¾]+\s*(?:pts?|pints?|ml|l|litres?|liters?|cups?)\s*\)\s*\z/i
       # "(for ham)".
       ASIDE = /\s*\([^)\d]*\)\s*\z/
-      private_constant :ASIDE, :YIELD, :SERVES, :SENTENCE, :SHELL_FOR, :DISH_BY_NAME, :SAYS_WHAT_FOR, :BARE_WORDS
+      # "Waffles:", or a list behind it.
+      HEADED = /\A\W*\p{L}[^:\d]{1,40}:/
+      private_constant :HEADED, :ASIDE, :YIELD, :SERVES, :EATERS, :SENTENCE, :SHELL_FOR, :DISH_BY_NAME, :JOINED,
+                       :SAYS_WHAT_FOR, :BARE_WORDS
+
+      # @param title [String]   @return [String] without who eats it
+      def self.dish(title) = title.sub(EATERS, "")
 
       # "Gnocchi - 2 lb potatoes, 1 egg": named for what is made, and not "Batter" or "Pasta", which is a part.
       def self.dish_on_its_line?(name) =
@@ -42,15 +49,28 @@ module Restauro
 
       # Without who eats, or how much it makes.
       def bare_title(line)
-        title = line.sub(SERVES, "")
+        title = Titles.dish(line.sub(SERVES, ""))
         dish = title.sub(YIELD, "")
         dish.match?(DISH_BY_NAME) ? dish : title
       end
 
-      # "mum's cheese sauce" above its list.
-      def small_title?(line, following) =
-        line.sub(YIELD, "").sub(ASIDE, "").match?(DISH_BY_NAME) && @line_reader.amount?(following) &&
-          !line.match?(SAYS_WHAT_FOR)
+      # "mum's cheese sauce" above its list, "schupfnudeln mit sauerkraut", "battered sausages", "farfalle" above
+      # their flour; above a heading "chicken and waffles" alone.
+      def small_title?(line, following)
+        return false if line.match?(SAYS_WHAT_FOR)
+
+        bare = line.sub(YIELD, "").sub(ASIDE, "")
+        listed = @line_reader.amount?(following) || following.match?(HEADED)
+        return true if bare.match?(DISH_BY_NAME) && (listed || bare.split.length > 1)
+        return true if listed && meat?(bare[/\p{L}+\W*\z/].to_s)
+        return true if line.match?(JOINED) && !@line_reader.seasoning?(line)
+
+        listed && @line_reader.bystander?(bare) && !@line_reader.seasoning?(bare) &&
+          (bare.split.length > 1 || @line_reader.floury?(following) || meat?(bare, following))
+      end
+
+      # "Kalbsgeschnetzeltes" above its "500 g Kalbfleisch".
+      def meat?(*texts) = texts.all? { |text| Headings::MEATS.include?(@line_reader.kind(text)) }
 
       # "Roast chicken gravy" above its list; "Melt the butter in a pan" is a step.
       def dish?(line, following)

@@ -19,6 +19,9 @@ module Restauro
       LOOSE = /\A(.*?[[:alpha:])])\s*(?:\s[-–—]|[,:])\s+(?:an?|one)\s+
         (?:(?:good|big|large|small|generous|little)\s+)?([[:alpha:]]+)\s*\z/ix
 
+      # "haddock fillets 4 x 180 g".
+      SO_MANY_OF = /\A\d{1,2}\s?[x×]\s?\d+\s?(?:k?g|m?l|oz)\z/i
+
       # "egg x2", "sausages x 8, sliced".
       TIMES = /\A([[:alpha:]][^\d,(]*?)\s*\bx\s?(\d{1,2})\b\s*(,.*)?\z/i
 
@@ -46,6 +49,8 @@ module Restauro
       def numbered_behind(text)
         bracketed = BRACKETED.match(text)
         match = TRAILING.match(bracketed ? "#{bracketed[1]}#{bracketed[3]}, #{bracketed[2]}" : text) or return
+        return leading("#{match[2]} #{match[1].sub(/[:,]\z/, "")}") if match[2].match?(SO_MANY_OF)
+
         number, rest = Numbers.read(match[2])
         return unless number
 
