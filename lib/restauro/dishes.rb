@@ -94,7 +94,9 @@ module Restauro
       RolledAround
       RolledInList
       Said
+      SaidMinutes
       SaidSentences
+      SeasonedLast
       SecondFormula
       SetAndCut
       SimmeredFilled

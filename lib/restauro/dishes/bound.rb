@@ -93,7 +93,7 @@ module Restauro
       end
 
       # Flour that they are rolled in.   @param line [Recipes::Line]
-      def dusts?(line) = %w[flour starch thickener].include?(line.role) && line.text.match?(DUSTED)
+      def dusts?(line) = %w[flour starch thickener].include?(line.role) && line.own_text.match?(DUSTED)
 
       # In stock or water, by its name or its steps, and never browned.   @param recipe [Recipes::Recipe]
       def poached?(recipe)

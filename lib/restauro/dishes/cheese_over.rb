@@ -2,7 +2,8 @@
 
 module Restauro
   module Dishes
-    # Cheese that a step scatters over what is baked or grilled, and none of it is stirred into the sauce.
+    # Cheese that a step scatters over what is baked or grilled, and none of it is stirred into the sauce: of one whose
+    # rest goes over, the first share does not.
     class CheeseOver
       STREWS, STIRS = DataFiles.words("dishes/words.yml").values_at(:strews, :stirs_in)
       private_constant :STREWS, :STIRS
@@ -12,6 +13,7 @@ module Restauro
         said = Said.of(recipe)
         @browned = said.baked || said.grills
         @sentences = Recipes::Sentences.of_steps(recipe.lines)
+        @rests = recipe.ingredients.select { |line| line.role == "cheese" && line.part == Recipes::RestOver::HEADING }
         freeze
       end
 
@@ -23,6 +25,7 @@ module Restauro
         return unless @browned && lines.one? { |line| line.role == "cheese" }
 
         cheese = lines.find { |line| line.role == "cheese" }
+        return if @rests.any? { |rest| rest.source == cheese.source }
         return unless said?(STREWS, cheese) && !said?(STIRS, cheese) && lines.any? { |line| sauce?(line) }
 
         [lines - [cheese], [cheese]]

@@ -12,6 +12,7 @@ module Restauro
       FILLING = Recipes::Parts::FILLING
       include LineKinds
       include Rejoined
+      include SeasonedLast
       include TableGroups
 
       # @param recipe [Recipes::Recipe]   @param catalogue [Catalogue]
@@ -23,14 +24,15 @@ module Restauro
 
       # @return [Array<Group>]
       def groups =
-        together(split(brushed(at_the_table(headed.flat_map { |group| assembled(group) }.flat_map { |one| lid(one) }
-                                                                           .flat_map { |one| broth(one) }
-                                                                           .flat_map { |one| tossed_behind(one) }))))
+        with_seasonings(listed) do |lists|
+          parted = headed(lists).flat_map { |group| assembled(group) }.flat_map { |one| lid(one) }
+                                .flat_map { |one| broth(one) }.flat_map { |one| tossed_behind(one) }
+          together(split(brushed(at_the_table(parted))))
+        end
 
       private
 
-      def headed =
-        Hollowed.together(ThickensThePot.moved(listed), @recipe)
+      def headed(lists) = Hollowed.together(ThickensThePot.moved(lists), @recipe)
 
       def listed =
         @recipe.ingredients.chunk_while { |a, b| a.part == b.part }.map { |lines| Group.new(lines.first.part, lines) }

@@ -47,7 +47,8 @@ module Restauro
 
       # Flour or starch without an amount, or told to be for that.
       def dusts?(line) =
-        %w[flour starch thickener].include?(line.role) && (line.grams.nil? || line.text.match?(Recipes::ToDredge::WORDS))
+        %w[flour starch thickener].include?(line.role) &&
+          (line.grams.nil? || line.own_text.match?(Recipes::ToDredge::WORDS))
 
       # Raw slices stay raw; what would swim is fried first, or roasted where its recipe does so.
       def laid(slices)

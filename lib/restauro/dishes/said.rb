@@ -32,6 +32,7 @@ module Restauro
 
     class << Said
       include SaidSentences
+      include SaidMinutes
 
       # No oven is meant.
       A_POT = DataFiles.words("dishes/words.yml").fetch(:oven_that_is_a_pot)
@@ -43,8 +44,7 @@ module Restauro
       GRILLS = DataFiles.words("dishes/words.yml").fetch(:grills)
       STEAMS = DataFiles.words("dishes/words.yml").fetch(:steams)
       NO_OVEN = DataFiles.words("dishes/words.yml").fetch(:no_oven)
-      HOT_TIN, COOKS, BAKED_VERB =
-        DataFiles.words("dishes/words.yml").values_at(:fat_in_its_tin, :cooks_for, :baked_verb)
+      HOT_TIN = DataFiles.words("dishes/words.yml").fetch(:fat_in_its_tin)
       PAN_WORD, DRY_PAN = DataFiles.words("dishes/words.yml").values_at(:pan, :a_dry_pan)
       PAN_FRIED = /\bpan[- ]?fr(?:y|ied)\w*/i
       # @param recipe [Recipes::Recipe]   @param roasts [Boolean] whether what is said of a roast is asked for
@@ -60,7 +60,7 @@ module Restauro
           blind_oven: oven(blind(sentences)),
           blind_minutes: BlindSaid.of(sentences),
           pan: pan(sentences),
-          bake_minutes: (minutes(behind_the_batter(sentences), COOKS) if oven(baking)) || minutes(baking, BAKES),
+          bake_minutes: bake_minutes(sentences, baking),
           turned: first_in(baking) { |text| TurnedDown.of(text) },
           simmer_minutes: minutes(on_the_stove(sentences, oven(baking)&.last), SIMMERS) || stewed_first(baking),
           steam_minutes: minutes(sentences, STEAMS),
@@ -123,25 +123,6 @@ module Restauro
             (text.match?(/\d\s*-?\s*(?:cm|in\b|inch)/i) ? Kitchen::BakingPan.parse("#{text} round") : nil)
         rescue InvalidInput
           nil
-        end
-      end
-
-      # What stands behind the verb, where a time does: "boil for 2 minutes, then roast for 40".
-      def times(text, words)
-        behind = words == BAKES && text.match(BAKED_VERB)&.post_match
-        found = behind ? Recipes::TimeSaid.of(behind) : []
-        found.any? ? found : Recipes::TimeSaid.of(text)
-      end
-
-      # The first time that is said with such words, or beside degrees.
-      def minutes(texts, words)
-        first_in(
-          texts.select do |text|
-            text.match?(words) || (words == BAKES && degrees_alone?(text))
-          end
-        ) do |text|
-          found = times(text, words)
-          (words == BAKES && text.match?(TurnedDown::IN_TURN) ? found.sum : found.first) if found.any?
         end
       end
     end

@@ -4,10 +4,10 @@ module Restauro
   module Dishes
     # The sentences of a method, as far as what they say of oven and stove belongs together.
     module SaidSentences
-      BAKES, TURNS, FILLED_THEN, BLIND, STOVE_THEN_BAKE, BATTER_IN, ROASTED, DOUGH_OF_ROOTS, FRIES, SIMMERS,
+      BAKES, TURNS, FILLED_THEN, BLIND, STOVE_THEN_BAKE, ROASTED, DOUGH_OF_ROOTS, FRIES, SIMMERS,
         BOILS, RESTS, BAKED_IN_FAT =
         DataFiles.words("dishes/words.yml")
-          .values_at(:bakes, :turns, :filled_then, :blind, :stove_then_bake, :batter_in, :roasted_beforehand,
+          .values_at(:bakes, :turns, :filled_then, :blind, :stove_then_bake, :roasted_beforehand,
                      :dough_turned, :fries_for, :simmers, :boils_in_water, :rests_for, :baked_in_fat)
       # Where one thing that is done ends and the next begins; "simmer until thick, about 5 minutes" is one.
       CLAUSE, TIME_ALONE = DataFiles.words("dishes/words.yml").values_at(:next_clause, :time_alone)
@@ -118,20 +118,18 @@ module Restauro
       # Vegetables that are roasted before the dish they lie in is baked, or before they are mashed for a dough.
       def without_roasted(sentences, title)
         rings = Crisped.baked(sentences)
-        sentences.reject.with_index do |text, at|
+        rest = sentences.reject.with_index do |text, at|
           (text.match?(ROASTED) || text.equal?(rings)) &&
             (title.match?(BOILED) || sentences.drop(at + 1).any? { |one| baked_on?(one) })
         end
+        rest == sentences || rest.any? { |text| baked_on?(text) } ? rest : rest.reject { |text| heats_alone?(text) }
       end
+
+      # An oven that was heated for the roasting.
+      def heats_alone?(text) = text.match?(OvenSaid::PREHEATS) && Recipes::TimeSaid.of(text).empty?
 
       # In an oven and for a time of its own.
       def baked_on?(text) = text.match?(BAKES) && OvenSaid.of(text) && Recipes::TimeSaid.of(text).any?
-
-      # "Heat the fat for 10 minutes, pour in the batter, cook for 25."   @return [Array<String>]
-      def behind_the_batter(sentences)
-        at = sentences.index { |text| text.match?(BATTER_IN) } or return []
-        [sentences[at].split(BATTER_IN, 2).last, *sentences.drop(at + 1)]
-      end
     end
   end
 end

@@ -71,6 +71,7 @@ module Restauro
         round = recipe.title.to_s.match?(BALLS)
         made = round || place.around_another? || rolls?(place)
         line ||= Recipes::Line.new(text: "croquette#{" ball" if round}", role: "other") if made
+        line ||= PATTY if cakes?(place)
         line ||= vegetable(recipe)
         line && Heat::UsualPiece.of(line, catalogue)
       end
@@ -81,10 +82,10 @@ module Restauro
 
       def cake(recipe) = recipe.title.to_s.match?(Breading::Mixture::SAUSAGES) ? ROLL : PATTY
 
-      # The first that a table knows; a root that is mashed for croquettes is no slice of it.
+      # The first that a table knows; a root that is mashed for cakes or croquettes is no slice of it.
       # @return [Recipes::Line, nil]
       def known_piece(place, recipe)
-        mashed = rolls?(place)
+        mashed = rolls?(place) || cakes?(place)
         known = recipe.ingredients.select { |line| Heat::Food.row_of(line) }
         known.reject! { |line| mashed && Dough::Contents.raw?(line.ingredient) }
         %w[other cheese].lazy.filter_map { |role| known.find { |line| line.role == role } }.first
@@ -97,6 +98,7 @@ module Restauro
         line.with(text: [line.text, shape, title[Heat::UsualPiece::STUFFED]].compact.join(" "))
       end
 
+      def cakes?(place) = place.dish.title.to_s.match?(Breading::Mixture::CAKES)
       # Croquettes, whatever they are of.
       def rolls?(place) = place.dish.title.to_s.match?(Breading::Lines::CROQUETTES)
 

@@ -19,16 +19,16 @@ module Restauro
       SPRIGS, PICKED = DataFiles.words("ingredients/words.yml").values_at(:sprigs, :picked)
       # On the bone, or as thick: it is not done when it is brown.
       JOINT = Heat::UsualPiece::JOINT
-      PORTIONS, STRIPS, PULSES, IN_SHELLS, GNOCCHI =
-        DataFiles.words("ingredients/words.yml").values_at(:portions, :strips, :pulses, :in_shells, :bought_gnocchi)
+      PORTIONS, STRIPS, PULSES, IN_SHELLS, GNOCCHI, SPOONED =
+        DataFiles.words("ingredients/words.yml")
+          .values_at(:portions, :strips, :pulses, :in_shells, :bought_gnocchi, :spooned_peppercorns)
       # Roots cut as fine as the onion go in with it.
-      CUT_FINE, BRIEFLY, PULPY, GRAINS, HOLDS, LARGE, EGGS, SPOONED =
+      CUT_FINE, BRIEFLY, WARMED, PULPY, GRAINS, HOLDS, LARGE, EGGS =
         DataFiles.words("ingredients/words.yml")
-          .values_at(:cut_fine, :briefly, :pulpy, :grains, :holds_it, :cut_large, :eggs_beside, :spooned_peppercorns)
+          .values_at(:cut_fine, :briefly, :warmed, :pulpy, :grains, :holds_it, :cut_large, :eggs_beside)
       # Meat that is stewed whole, and what says it is not.
-      ONE_PIECE, DICED, BEEF, STEAK, TINNED, DRIED_FRUIT =
-        DataFiles.words("ingredients/words.yml")
-          .values_at(:in_one_piece, :diced, :beef, :steak, :tinned, :dried_fruit)
+      ONE_PIECE, DICED, BEEF, STEAK, TINNED, DRIED_FRUIT = DataFiles.words("ingredients/words.yml")
+        .values_at(:in_one_piece, :diced, :beef, :steak, :tinned, :dried_fruit)
       SOFFRITTO = DataFiles.words("ingredients/words.yml").values_at(:carrot, :onion, :celery).freeze
       # Minutes in the sauce of what is not done when it is brown.
       BACK = {"joint" => :joint_minutes, "tender" => :tender_minutes}.freeze
@@ -107,7 +107,7 @@ module Restauro
         return "simmer" if line.text.match?(DRIED_FRUIT) && @lines.any? { |one| one.kind == "whole_meat" }
         return unless line.kind == "simmer"
 
-        {PULSES => "pulse", GRAINS => @grain, PULPY => "pulpy", BRIEFLY => "briefly"}
+        {PULSES => "pulse", GRAINS => @grain, PULPY => "pulpy", WARMED => "heated", BRIEFLY => "briefly"}
           .find { |words, _| line.text.match?(words) }&.last
       end
 

@@ -41,6 +41,11 @@ RSpec.describe Restauro::Families::Crust::Cups do
       .to have_attributes(count: 4, across_cm: 10.0, deep_cm: 3.0, lids: false)
   end
 
+  it "takes one small tin as a tin" do
+    pan = Restauro::Kitchen::BakingPan.parse("10 cm round 3 cm deep")
+    expect(made[self, "Leek pie\n#{pastry}\n300 g leeks", pan: pan, makes: 1, cover: "bottom"].cups).to be_nil
+  end
+
   it "bakes cases empty where the recipe says so, and only there" do
     blind = ["", "\nBake the cases blind, cool and fill."].map do |step|
       made[self, "Lemon tartlets\n#{pastry}\n300 g lemon curd#{step}"].baking.prebaked?

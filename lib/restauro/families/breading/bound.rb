@@ -73,7 +73,7 @@ module Restauro
 
         # Mince, a dish of flour for a coat, or a line that says itself what it is for.
         def elsewhere?(line)
-          return line.grams && !line.text.match?(Regexp.union(DUSTED, BARE)) if line.role == "flour"
+          return line.grams && !line.own_text.match?(Regexp.union(DUSTED, BARE)) if line.role == "flour"
           return line.text.match?(COATS) if BINDERS.include?(line.role)
 
           poured?(line) || (line.text.match?(MINCE) && line.kind != "soften")

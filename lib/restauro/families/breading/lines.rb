@@ -70,7 +70,7 @@ module Restauro
           served + beside + squeezed + (crumbed? || @bound ? [] : herbs)
         end
         # @return [Array<Recipes::Line>] what it is fried in
-        def pan_fat = @all.select { |line| line.role == "fat" } - butter
+        def pan_fat = @all.select { |line| line.role == "fat" } - butter - mixture
         # A coat stands in no tin.
         def in_tin = []
 

@@ -7,7 +7,8 @@ module Restauro
       #   Needs @all, @bound, @blitzed, @title, companions, table, wrapped and of.
       module Mixture
         SOFT = %w[cream_cheese ricotta].freeze
-        private_constant :SOFT
+        BUTTERS = %w[butter plant_butter].freeze
+        private_constant :SOFT, :BUTTERS
         SEASONS = %w[soften herb infuse late].freeze
         CROQUETTES = DataFiles.words("dishes/words.yml").fetch(:croquettes)
         CAKES = DataFiles.words("families/breading/words.yml").fetch(:cakes)
@@ -31,7 +32,7 @@ module Restauro
           return [] unless cakes? && wrapped.empty?
 
           (@companions.lines - table) + of(%w[puree seasoning acid]) +
-            (@bound ? of(%w[cheese liquid]) : binding | soft_cheese | starch_with_it)
+            (@bound ? of(%w[cheese liquid]) : binding | soft_cheese | starch_with_it | mashed_in)
         end
 
         def cakes? = @bound || @blitzed || of(%w[puree]).any? || minced? || @title.match?(CAKES) || rolls?
@@ -42,10 +43,18 @@ module Restauro
         # Croquettes of a root that is still raw: mashed first.
         def rolls? =
           @title.match?(CROQUETTES) && @all.any? { |line| Dough::Contents.raw?(line.ingredient) }
+        def roots? = of(%w[puree]).any? || @all.any? { |line| Dough::Contents.raw?(line.ingredient) }
         # Loose as it comes: mince, crab, tuna from a tin; garlic is not what is coated.
         def minced? = @companions.lines.any? { |line| line.text.match?(LOOSE) && !SEASONS.include?(line.kind) }
 
         private
+
+        # Butter that roots are mashed with, where they are fried in another fat.
+        def mashed_in
+          return [] unless rolls? || (roots? && @all.any?(&:to_fry_in?))
+
+          @all.select { |line| BUTTERS.include?(line.ingredient) && line.grams && !line.to_fry_in? }
+        end
 
         # What is soft already melts into them.
         def soft_cheese = of(%w[cheese]).select { |line| SOFT.include?(line.ingredient) }

@@ -55,7 +55,7 @@ module Restauro
         # A sheet needs nothing more: what is neither brushed nor strewn on it nor eaten with it fills it.
         def beside_sheet?(line)
           return false if line.words? || group(line) == "pastry" || brushed?(line) || Glaze.line?(line)
-          return false if line.kind == "table" || Recipes::Served.words?(line, heading: line.part)
+          return false if line.kind == "table"
 
           !line.amount_text.nil? || filled_in?(line) || SAUCED.include?(group(line))
         end

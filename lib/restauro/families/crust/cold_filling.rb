@@ -28,16 +28,18 @@ module Restauro
 
         # Cream folded into soft cheese, or over what is laid in first.
         def laid(rest)
-          cream = "#{list(whipped)} whipped to soft peaks"
+          sugar, rest = rest.partition { |line| line.ingredient == "icing_sugar" }
+          cream = "#{list(whipped + sugar)} whipped to soft peaks"
           return cream if rest.empty?
           return "#{list(rest)} first; over it #{cream}" if rest.none? { |line| %w[cheese puree].include?(line.role) }
 
           "beat #{list(rest)} smooth; fold in #{cream}"
         end
 
-        # So little of it sets no cream.
+        # So little of it, or as much as is liked, sets no cream.
         def grated?(chocolate)
-          return false if chocolate.empty? || chocolate.any? { |line| line.grams.nil? }
+          return false if chocolate.empty?
+          return true if chocolate.all? { |line| line.grams.nil? }
 
           grams, cream = [chocolate, whipped].map { |lines| lines.sum { |line| line.grams&.value.to_f } }
           grams < Constants.fetch(:crust, :ganache_least) * cream

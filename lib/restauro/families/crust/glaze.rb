@@ -22,9 +22,16 @@ module Restauro
           watered = watered?(recipe, catalogue)
           lines = recipe.lines.map do |line|
             told = by_a_step?(line) || at_last?(line) || strewn?(line) || (line.role == "fat" && brushed?(line))
-            told || (watered && beaten?(line)) || sets_nothing?(line, recipe, catalogue) ? line.with(part: PART) : line
+            told ||= watered && beaten?(line) && !worked_in?(line, recipe)
+            told || sets_nothing?(line, recipe, catalogue) ? line.with(part: PART) : line
           end
           recipe.with(lines: lines)
+        end
+
+        # With the dough's fat or water still to come, it goes in with them.
+        def worked_in?(line, recipe)
+          behind = recipe.ingredients.drop_while { |one| !one.equal?(line) }.drop(1)
+          behind.any? { |one| one.part == line.part && %w[flour fat liquid].include?(one.role) && one.grams }
         end
 
         # Told by a step alone.

@@ -35,8 +35,12 @@ module Restauro
           )
         end
 
-        # Under a heading of the table; what is poured over a pie there is a part of its own.
-        def served?(line) = !line.words? && line.part.to_s.match?(Recipes::Served::WORDS) && !line.part.match?(FILLING)
+        # Under a heading of the table, or by its own words; what is poured over a pie there is a part of its own.
+        def served?(line)
+          return false if line.words? || line.part.to_s.match?(FILLING)
+
+          line.part.to_s.match?(Recipes::Served::WORDS) || (line.part.nil? && Recipes::Served.words?(line))
+        end
 
         # @return [String, nil] the filling's name, or nil for a line of the crust
         def by_part(line, recipe, catalogue)

@@ -71,11 +71,15 @@ module Restauro
         def warnings(ours) =
           (ours.warnings + @filling.warnings + exclusion.warnings(ours.recipe, catalogue)).uniq.freeze
 
+        # So little fat that a change of it is no change of the dough.
+        def lean? =
+          wheat.powder_g.zero? || wheat.all_fat_g / wheat.powder_g < Constants.fetch(:crust, :least_fat_share)
+
         # The fat is not in the ratio: a change of it is said.
         def finish(swap)
           swap = Swap.new(**swap.to_h, target: swap.ours.ratio&.value) if wheat.style.loose?
           change = swap.fat_change
-          return swap if change.abs <= Constants.fetch(:crust, :fat_warn_share)
+          return swap if change.abs <= Constants.fetch(:crust, :fat_warn_share) || lean?
 
           words =
             "#{change.positive? ? "richer" : "leaner"} than wheat's by #{(100 * change.abs).round} % of its fat, counted with what nuts and " \
