@@ -11,7 +11,7 @@ module Restauro
 
       DIP, SETS = DataFiles.words("dishes/words.yml").values_at(:dip, :sets_on_it)
       SOUP = DataFiles.words("families/sauce/words.yml").fetch(:soup)
-      private_constant :DIP, :SETS, :SOUP
+      private_constant :DIP, :SETS
 
       # @param answers [Array<PartAnswer>]   @param in_oven [Boolean] whether the dish is baked as one
       # @param rolled_up [Boolean]   @param filling [PartAnswer, nil] what is rolled up, where it is a part of its own

@@ -11,10 +11,10 @@ module Restauro
       FOR = DataFiles.words("dishes/words.yml").fetch(:for_the_part)
       # "To top" is no name for crumbs.
       TO_TOP = DataFiles.words("dishes/words.yml").fetch(:to_top)
-      MASH, FINISH, NOODLES_IN_SOUP =
-        DataFiles.words("dishes/words.yml").values_at(:mash_by_name, :finish_heading, :noodles_in_soup)
+      MASH, FINISH, NOODLES_IN_SOUP, IN_THE_SOUP =
+        DataFiles.words("dishes/words.yml").values_at(:mash_by_name, :finish_heading, :noodles_in_soup, :in_the_soup)
       MEATS = %w[whole_meat poached_meat poached_joint poached_bird joint].freeze
-      private_constant :TO_TOP, :MASH, :FINISH, :NOODLES_IN_SOUP, :MEATS
+      private_constant :TO_TOP, :MASH, :FINISH, :NOODLES_IN_SOUP, :IN_THE_SOUP, :MEATS
 
       private
 
@@ -44,10 +44,14 @@ module Restauro
 
       def pasta?(part) = part.lines.any? && part.lines.all? { |line| line.ingredient.to_s.match?(/pasta|noodles/) }
 
-      # The pot that noodles are for, which goes in none.
-      def soup?(part, parts) =
-        OverDough.name(part.lines) == OverDough::SOUP && @recipe.title.to_s.match?(NOODLES_IN_SOUP) &&
-          parts.any? { |other| other.family == "pasta" }
+      # The pot that noodles are for, which goes in none: by the dish's name, or a step that cooks them in it.
+      def soup?(part, parts)
+        return false unless OverDough.name(part.lines) == OverDough::SOUP && parts.any? { |o| o.family == "pasta" }
+
+        title = @recipe.title.to_s
+        [NOODLES_IN_SOUP, AtTable::SOUP].any? { |words| title.match?(words) } ||
+          Recipes::Sentences.of_steps(@recipe.lines).any? { |text| text.match?(IN_THE_SOUP) }
+      end
 
       # In one piece, beside its sauce and inside nothing.
       def meat?(part, parts) =
