@@ -14,7 +14,7 @@ module Restauro
     OF = /(?:di|de|of|von)\s|d['’]/i
     # Of a potato or a cheese; and "TK-Spinat", "Bio-Eier": frozen spinach is spinach.
     FLESH, SOLD = DataFiles.words("ingredients/words.yml").values_at(:flesh, :sold_as)
-    OR = /\b(?:or|oder|ou|o|eller|lub)\b/i
+    NEXT_OF_THEM = %r{,|;|\b(?:or|oder|ou|o|eller|lub|plus)\b|\+|/}i
     WORD = /\d+(?::|-to-)\d+|[[:alpha:]][[:alpha:]'’\-%]*|\d+\s?%|&/
 
     # @param catalogue [Catalogue]   @param region [String] us, metric, uk or au
@@ -46,7 +46,7 @@ module Restauro
     # The part before a comma, bracket or "or" first, then all of it.
     def phrases(phrase)
       bare = phrase.gsub(/\([^)]*\)|\[[^\]]*\]/, " ").gsub(FLESH, "").gsub(SOLD, "").gsub(/\s&\s/, " and ")
-      [bare.split(%r{,|;|#{OR}|\bplus\b|\+|/}i).first.to_s, bare.split(/,|;/).first.to_s, bare].uniq
+      [bare.split(NEXT_OF_THEM).first.to_s, bare.split(/,|;/).first.to_s, bare].uniq
     end
 
     def ambiguous(phrase, line)
