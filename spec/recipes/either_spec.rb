@@ -12,7 +12,8 @@ RSpec.describe Restauro::Either do
     "2 tbsp bacon or sausage drippings" => "drippings", "200 g plain or self-raising flour" => "wheat_flour",
     "30 g butter or olive oil" => "butter", "250 ml milk or double cream" => "whole_milk",
     "300 g pork or chicken" => "whole_meat", "200 g cod or smoked haddock" => "fish", "250 ml stock or water" => "stock",
-    "100 ml Weiß- oder Rotwein" => "dry_wine"
+    "100 ml Weiß- oder Rotwein" => "dry_wine", "50 ml calvados or apple juice" => "spirits",
+    "500 ml di brodo di carne o vegetale" => "stock", "50 cl de bouillon de volaille ou de légumes" => "stock"
   }.each do |text, what|
     it("reads '#{text}' as #{what}") do
       found = line(text, system: "uk")

@@ -37,11 +37,14 @@ module Restauro
     # @param line [String] the whole line
     # @return [Match, nil]
     def match(phrase, line: phrase)
-      phrase = Either.first_of(phrase) { |first| match_part(first)&.key }
-      ambiguous(phrase, line) || phrases(phrase).lazy.filter_map { |part| match_part(part) }.first
+      in_full = Either.first_of(phrase) { |first| match_part(first)&.key }
+      [in_full, phrase].uniq.lazy.filter_map { |words| found(words, line) }.first
     end
 
     private
+
+    def found(phrase, line) =
+      ambiguous(phrase, line) || phrases(phrase).lazy.filter_map { |part| match_part(part) }.first
 
     # The part before a comma, bracket or "or" first, then all of it.
     def phrases(phrase)
