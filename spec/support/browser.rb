@@ -38,7 +38,8 @@ module Browser
   end
 
   def driver(app, scripts: true)
-    options = Selenium::WebDriver::Chrome::Options.new
+    # A machine whose processor is lent out needs longer to look a page through than the half minute that is usual.
+    options = Selenium::WebDriver::Chrome::Options.new(timeouts: {script: 180_000})
     options.binary = "/usr/bin/chromium"
     FLAGS.each { |flag| options.add_argument(flag) }
     options.add_option("goog:loggingPrefs", {browser: "ALL"})
