@@ -27,3 +27,22 @@ RSpec.describe Restauro::Recipes::AmountReader do
     end
   end
 end
+
+# What a coat is fried in, by the half cup, where a step says so. Common practice.
+RSpec.describe Restauro::Recipes::PanFat do
+  coat = "Chicken cutlets\n4 chicken breasts\n1/2 cup flour\n2 eggs\n100 g breadcrumbs\n"
+  oil = ->(spec, text) { spec.read(text, system: "uk").ingredients.find { |line| line.ingredient == "olive_oil" } }
+
+  {
+    "Fry the cutlets in the oil for 3 minutes a side." => true, "Bake at 200C for 20 minutes." => false
+  }.each do |step, pan|
+    it("is half a cup of oil: #{pan} of '#{step}'") do
+      expect(oil[self, "#{coat}1/2 cup olive oil\n#{step}"].to_fry_in?).to be pan
+    end
+  end
+
+  it("leaves a dressing its oil") do
+    text = "#{coat}Dressing\n1/2 cup olive oil\n3 tbsp vinegar\nFry the cutlets in hot oil for 3 minutes a side."
+    expect(oil[self, text].to_fry_in?).to be false
+  end
+end

@@ -27,7 +27,7 @@ module Restauro
       # "## Crème pâtissière".
       MARKED = /\A\s*\#{1,6}\s+\p{L}[^\d:]*\z/
       # "Ingredients for the topping" is "For the topping".
-      LIST_OF = /\A(?:ingredients|zutaten|ingrédients|ingredienti|ingredientes|ingrediënten)\s+(for|für|pour|per|para|voor)\b/i
+      LIST_OF = DataFiles.words("recipes/words.yml").fetch(:list_of)
       # "~ Pastry ~", "--- Sauce ---", "Gravy -", "Gravy-".
       RULED = /\A\s*[~=_|>•·–—-]+\s+(?=[[:alpha:]][^,.\d]*\s[~=_|<•·–—-]+\s*\z)|(?<=\p{L})\s*[~=_|<•·–—-]+\s*\z/
       MOST_WORDS = 5

@@ -6,16 +6,16 @@ module Restauro
     # (600 g)", "2 fillets (150 g each)", "4 fillets of 150 g", "24 pieces, 15 mm, 25 g each", "4 (6-ounce) fillets".
     class OwnWeight
       ABOUT = /(?:about|approx\.?|approximately|around|roughly|ca\.?|circa|environ|etwa|ongeveer|unos|aprox\.?)?/i
+      EACH, EACH_WORD = DataFiles.words("recipes/words.yml").values_at(:each_of_them, :each_word)
+      # "(je 160 g)": said before the weight.
+      EACH_AHEAD = /\(\s*#{EACH_WORD}\s/
       BRACKET = /\A[^()]{0,60}?\(\s*
-        (?:(?:je(?:weils)?|à|chacune?|ciascun[oa]|per\ stuk|cada\ un[oa]|de|da)\s+)?#{ABOUT}\s*
+        (?:(?:#{EACH_WORD}|de|da)\s+)?#{ABOUT}\s*
         (?<number>#{Numbers::ONE})\s*(?<rest>[^)]*)\)/ix
       BEHIND = /(?:,|\b(?<of>of|at|à|de|d['’]environ|van|von|zu|da|di|weighing)\b)\s*#{ABOUT}\s*(?<number>#{Numbers::ONE})\s*(?<rest>[^,()]*)/i
       # Right behind the count, and neither "about" nor "in all".
       BEFORE_ITS_NAME = /\A\s*\(\s*\d[^()]*(?<!total)(?<!in all)\)\s*\p{L}/i
       VAGUE = %w[glass wineglass mug].freeze
-      EACH = /\b(?:each|per|l['’]un[ao]|chacune?|ciascun[oa]|cada\ un[oa]|pro\ stück|das\ stück|elk)\b/ix
-      # "(je 160 g)": said before the weight.
-      EACH_AHEAD = /\(\s*(?:je(?:weils)?|à|chacune?|ciascun[oa]|per stuk|cada un[oa])\s/i
 
       # @param units [KitchenUnits]
       def initialize(units)

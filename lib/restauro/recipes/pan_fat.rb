@@ -20,11 +20,14 @@ module Restauro
         lines.map { |line| bare?(line) || pool?(line, lines) ? for_the_pan(line) : line }
       end
 
-      # Oil of a coat that a step fries in, more of it than a sauce begins with.
-      def pool?(line, lines) =
-        line.role == "fat" && line.grams && !line.to_fry_in? && line.text.match?(OIL) &&
-          line.grams.value >= Constants.fetch(:making, :pool_of_oil_g) && coated?(lines) &&
+      # Oil in a coat's own list that a step fries in, more of it than a sauce begins with; a dressing keeps its own.
+      def pool?(line, lines)
+        return false unless line.role == "fat" && line.grams && !line.to_fry_in? && line.text.match?(OIL)
+        return false if line.grams.value < Constants.fetch(:making, :pool_of_oil_g)
+
+        lines.any? { |one| one.role == "crumb" && one.part == line.part } && coated?(lines) &&
           Sentences.of_steps(lines).any?(FRIES_IN_OIL)
+      end
 
       # Crumbs and the egg they stick to; nothing is poured that fat could go into, or a step fries.
       # @param lines [Array<Line>]

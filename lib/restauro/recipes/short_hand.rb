@@ -20,8 +20,7 @@ module Restauro
       MILLILITRES = /(?<=\d)\s?(?:mls|millilitres?|milliliters?|cc)\b\.?/i
 
       # "Ricetta: Cotolette alla milanese".
-      CALLED = /\A\W*(?:recipe|title|dish|rezept|titel|gericht|recette|titre|ricetta|titolo|receta|t(?:í|i)tulo|receita|
-        recept|przepis)(?:\ name)?\s*:\s+(?=\p{L})/ix
+      CALLED = DataFiles.words("recipes/words.yml").fetch(:called)
       # In this order.
       IN_FULL = {BOX => "", CALLED => "", EMPHASIS => '\\2\\4', IN_BRACKETS => '\\1\\2', MILLILITRES => " ml",
                  WITH => "with ", SALT_AND_PEPPER => "salt and pepper", ABOUT_SO_MUCH => "", COMMA_SHORT => ", ",

@@ -41,9 +41,9 @@ module Restauro
         # Whether crumbs and egg are in them.
         def bound? = @bound
         # Croquettes of a root that is still raw: mashed first.
-        def rolls? =
-          @title.match?(CROQUETTES) && @all.any? { |line| Dough::Contents.raw?(line.ingredient) }
-        def roots? = of(%w[puree]).any? || @all.any? { |line| Dough::Contents.raw?(line.ingredient) }
+        def rolls? = @title.match?(CROQUETTES) && raw_roots?
+        def raw_roots? = @all.any? { |line| Dough::Contents.raw?(line.ingredient) }
+        def roots? = of(%w[puree]).any? || raw_roots?
         # Loose as it comes: mince, crab, tuna from a tin; garlic is not what is coated.
         def minced? = @companions.lines.any? { |line| line.text.match?(LOOSE) && !SEASONS.include?(line.kind) }
 
