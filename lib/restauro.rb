@@ -23,6 +23,7 @@
 module Restauro
   ROOT = File.expand_path("..", __dir__)
 
+  autoload :BareLetters, "restauro/bare_letters"
   autoload :Blends, "restauro/blends"
   autoload :Catalogue, "restauro/ingredients/catalogue"
   autoload :CommandLine, "restauro/command_line"

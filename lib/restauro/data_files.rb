@@ -23,8 +23,13 @@ module Restauro
     # The same, read once: for what is looked up often.
     def table(path) = FROZEN[path] ||= read(path)
 
-    # A file of words that tell something, each a pattern for any case.   @return [Hash{Symbol => Regexp}] frozen
-    def words(path) = FROZEN["#{path} words"] ||= yaml(path).to_h { |name, words| [name.to_sym, /#{words}/i] }.freeze
+    # A file of words that tell something.   @return [Hash{Symbol => Regexp}] frozen
+    def words(path) =
+      FROZEN["#{path} words"] ||= yaml(path).to_h { |name, words| [name.to_sym, pattern(words)] }.freeze
+
+    # Words in any case, with their accents or without.   @param words [String] a regular expression
+    # @return [Regexp]
+    def pattern(words) = /#{BareLetters.pattern(words)}/i
 
     # A short digest of every data file: two results with the same version used the same facts.
     def version

@@ -5,7 +5,8 @@ module Restauro
     # The oven that a sentence names, also without its unit.
     module OvenSaid
       BAKES, PREHEATS = DataFiles.words("dishes/words.yml").values_at(:bakes, :preheats)
-      DEGREES = /(?:degrees|degrés|graden|grader|grados|gradi|graus|grad|stopni(?:ach)?|astetta|asteessa|deg)\b\.?/i
+      DEGREES =
+        /(?:degrees|degr(?:é|e)s|graden|grader|grados|gradi|graus|grad|stopni(?:ach)?|astetta|asteessa|deg)\b\.?/i
       IN_WORDS, BEHIND = /\b(\d{3})\s*#{DEGREES}\s*(?![CF]\b)/io, /(\d)\s*#{DEGREES}\s*/io
       # "400 for 25 minutes".
       BEGINS_SO = /\A\W*[1-5]\d{2},?\s+(?:fan,?\s+)?(?:for\s+|about\s+)?\d+(?:\s*(?:-|–|to)\s*\d+)?\s*min/i

@@ -5,10 +5,12 @@ module Restauro
     # What is not this trade: loaves, sponges, biscuits, choux. Said in one sentence, never turned into something else.
     module Refusal
       TABLE = DataFiles.yaml("dishes/refused.yml")
-      OURS, FLAT = TABLE.values_at("ours", "flat").map { |words| /#{words}/i }
+      OURS, FLAT = TABLE.values_at("ours", "flat").map { |words| DataFiles.pattern(words) }
       # Never made here; not made where there is no flour; not made where there is.
       NEVER, BARE, KINDS =
-        TABLE.values_at("never", "bare", "kinds").map { |kinds| kinds.transform_values { |words| /#{words}/i }.freeze }
+        TABLE.values_at("never", "bare", "kinds").map do |kinds|
+          kinds.transform_values { |words| DataFiles.pattern(words) }.freeze
+        end
 
       CAKE = "sponge or cake"
       SOAKED = "this is bread soaked in eggs and milk, and there is nothing to work out: take a bread labelled " \

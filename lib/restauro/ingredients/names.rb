@@ -3,13 +3,12 @@ module Restauro
   # words around it are known not to change what it is, so that "peanut butter" is never butter and "hemp milk" never
   # cow's.
   class Names
-    # key: a catalogue key or nil; role: for bystanders, what they are; word: the word that needs asking, with ask the
-    # question.
+    # key: a catalogue key or nil; bystander: what it is else; ambiguous: the question that its word needs asking.
     Match = Struct.new(:key, :bystander, :piece_g, :ambiguous, keyword_init: true) { def initialize(**) = super.freeze }
     Entry = Struct.new(:key, :bystander, :piece_g, :any_modifier)
     # What comes after these says where it is from or what it is for.
-    AFTER = %w[for from at in into to with if and as on or per zum zur für aus mit pour para voor om en dans em till til
-               i na do].freeze
+    AFTER = %w[for from at in into to with if and as on or per zum zur für fuer aus mit pour para voor om en dans em
+               till til i na do].freeze
     # A flour of something else.
     OF = /(?:di|de|of|von)\s|d['’]/i
     # Of a potato or a cheese; and "TK-Spinat", "Bio-Eier": frozen spinach is spinach.
@@ -20,9 +19,10 @@ module Restauro
     # @param catalogue [Catalogue]   @param region [String] us, metric, uk or au
     def initialize(catalogue, region: "us")
       @region = region
-      @entries = bystanders.merge(catalogue_names(catalogue)).freeze
+      @entries = BareLetters.beside(bystanders.merge(catalogue_names(catalogue))).freeze
       @longest = @entries.keys.map { |name| name.count(" ") + 1 }.max
-      @descriptors = DataFiles.yaml("ingredients/descriptors.yml").flatten.map(&:downcase).to_h { |w| [w, true] }.freeze
+      words = DataFiles.yaml("ingredients/descriptors.yml").flatten.map(&:downcase)
+      @descriptors = BareLetters.beside(words.to_h { |word| [word, true] }).freeze
       @ambiguous = DataFiles.yaml("ingredients/ambiguous.yml").map { |row| [whole_word(row), row] }
       freeze
     end

@@ -51,14 +51,11 @@ module Restauro
     private
 
     def words(table)
-      table
-        .each_value
-        .flat_map(&:to_a)
-        .each_with_object({}) do |(key, row), words|
-          row.fetch("words").each { |word| words[word.downcase] = key }
-          row.fetch("exact_words", []).each { |word| words[word] = key }
-        end
-        .freeze
+      named = table.each_value.flat_map(&:to_a).each_with_object({}) do |(key, row), words|
+        row.fetch("words").each { |word| words[word.downcase] = key }
+        row.fetch("exact_words", []).each { |word| words[word] = key }
+      end
+      BareLetters.beside(named).freeze
     end
 
     def not_before(table) =

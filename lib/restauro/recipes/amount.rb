@@ -7,7 +7,9 @@ module Restauro
     Amount::Term = Struct.new(:number, :unit, :heap)
     # Word beside a spoon => :heaped, :scant, or nothing.
     Amount::HEAPS =
-      DataFiles.yaml("units/heaps.yml").flat_map { |heap, words| words.map { |word| [word, heap.to_sym] } }
-        .to_h.transform_values { |heap| heap unless heap == :as_it_is }.freeze
+      BareLetters.beside(
+        DataFiles.yaml("units/heaps.yml").flat_map { |heap, words| words.map { |word| [word, heap.to_sym] } }
+          .to_h.transform_values { |heap| heap unless heap == :as_it_is }
+      ).freeze
   end
 end

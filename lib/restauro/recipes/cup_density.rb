@@ -6,7 +6,7 @@ module Restauro
     module CupDensity
       TABLE = DataFiles.yaml("ingredients/cups.yml")
       CUP_ML = KitchenUnits.of("us").millilitres(:cup)
-      ROWS = TABLE.fetch("by_words").map { |row| [Regexp.new(row["words"], Regexp::IGNORECASE), Float(row["grams"])] }
+      ROWS = TABLE.fetch("by_words").map { |row| [DataFiles.pattern(row["words"]), Float(row["grams"])] }
       KINDS = TABLE.fetch("by_kind").transform_values { |row| Float(row["grams"]) }
       private_constant :TABLE, :CUP_ML, :ROWS, :KINDS
 

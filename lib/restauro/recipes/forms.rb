@@ -16,12 +16,12 @@ module Restauro
         @juice = table.fetch("juice")
         @elsewhere = elsewhere(table.fetch("juice_elsewhere"))
         @meant = %w[mashed crumbled crushed fresh].map do |form|
-          [Regexp.new(table.dig(form, "pattern"), Regexp::IGNORECASE), table.dig(form, "keys")]
+          [DataFiles.pattern(table.dig(form, "pattern")), table.dig(form, "keys")]
         end
-        @tin = Regexp.new(table.dig("tinned", "pattern"), Regexp::IGNORECASE)
+        @tin = DataFiles.pattern(table.dig("tinned", "pattern"))
         @tinned = table.dig("tinned", "names").transform_keys { |word| /\A#{table.dig("tinned", "cut")}#{word}\b/i }
-        @stocks = table.fetch("stock").map { |pattern| Regexp.new(pattern, Regexp::IGNORECASE) }
-        @ground = Regexp.new(table.dig("ground", "pattern"), Regexp::IGNORECASE)
+        @stocks = table.fetch("stock").map { |pattern| DataFiles.pattern(pattern) }
+        @ground = DataFiles.pattern(table.dig("ground", "pattern"))
         @nuts = table.dig("ground", "names").transform_keys { |word| /\A(?:#{word})\z/i }
         freeze
       end

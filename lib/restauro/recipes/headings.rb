@@ -8,13 +8,13 @@ module Restauro
       include NamedOnTheLine
 
       # "For the gravy: 2 onions, 30 g flour" is a list with its name.
-      FOR = /\A\W*(?:for|to\ (?:make|finish|serve|coat|fill|top|bind|decorate|assemble)|para|für|zum|zur|per\ (?:il|lo|la|le|i|gli)|
+      FOR = /\A\W*(?:for|to\ (?:make|finish|serve|coat|fill|top|bind|decorate|assemble)|para|f(?:ü|ue)r|zum|zur|per\ (?:il|lo|la|le|i|gli)|
         pour\ (?:la|les?|l['’]|paner|servir))\b[^.:]*(?::[^.\d½⅓¼⅔¾⅛]*)?\z/ix
       COLON = /\A[^\d:]{2,60}:\s*\z/
-      NAMES = /\b(?:masa|teig|impasto|p(?:â|a)te|belag|relleno|f(?:ü|u)llung|ripieno|garniture|so(?:ß|ss)e|sugo|
+      NAMES = /\b(?:masa|teig|impasto|p(?:â|a)te|belag|relleno|f(?:ü|ue?)llung|ripieno|garniture|so(?:ß|ss)e|sugo|
         pastry|shortcrust|rough\ puff|crust|dough|base|shell|case|lid|crumble|cobbler|topping|streusel|sauce|gravy|b(?:é|e)chamel|besciamella|
         velout(?:é|e)|roux|filling|stuffing|meat\s?balls?|coating|coat|batter|breading|
-        sheets?|pasta|noodles|ribbons|gnocchi|dumplings?|sp(?:ä|a)tzle|custard|glaze|cream|stew|soup|casserole|crumbs?|
+        sheets?|pasta|noodles|ribbons|gnocchi|dumplings?|sp(?:ä|ae?)tzle|custard|glaze|cream|stew|soup|casserole|crumbs?|
         crumb\ top|layers?|fruit|garnish|to\ serve|to\ finish|schnitzels?|pancakes?|cr(?:ê|e)pes?|puddings?|popovers?|muffins?|fritters?|ragout|
         rag(?:ù|u)|meat|vegetables?|meringue|marinade|jus|icing|frosting|salsa|pesto|dip|relish|chutney|slaw|salad|
         mayonnaise|aioli|tartare|raita|tzatziki|mayo|marinara|chimichurri|gremolata|hollandaise|r(?:é|e)moulade|guacamole|

@@ -10,7 +10,7 @@ module Restauro
         (?:\s*:|\s(?:[-–—=]|->|→))\s+(.*[\d½⅓¼⅔¾⅛].*)\z/x
       MADE_FOR = /\A(?:for|to (?:make|finish|serve))\b/i
       # "Pour 8 crêpes : 250 g de farine, ...", "Für 500 ml Soße: ...": named for what so much is made of.
-      SO_MUCH = /\A\W*(?:for|to\ make|makes|pour|für|per|para|voor)\s+(?:about\s|ca\.?\s|environ\s)?\d+\s*
+      SO_MUCH = /\A\W*(?:for|to\ make|makes|pour|f(?:ü|ue)r|per|para|voor)\s+(?:about\s|ca\.?\s|environ\s)?\d+\s*
         (?:(?:ml|cl|dl|l|g|kg)\s)?(?:de\s|di\s)?(?!person|people|pers\b|portion|serv|gäste|convives)
         (\p{L}[^:\d]{1,30}?)\s*:\s+(.*[\d½⅓¼⅔¾⅛].*)\z/ix
       # "For the sauce take 50 g butter and 50 g flour", "Per la besciamella servono ...", "Sauce (50 g butter, 50 g
@@ -20,7 +20,7 @@ module Restauro
       SERVE = /\A\W*((?:to )?serve(?:d)?(?: with)?)\s+((?:about )?[\d½⅓¼⅔¾⅛](?:.*[^.!])?)\z/i
       # "Filling 250 g ricotta 100 g spinach".
       UNMARKED = /\A\W*((?:for\ (?:the\ )?)?(?:filling|stuffing|sauce|gravy|topping|batter|coating|dough|pastry|crust|
-        marinade|f(?:ü|u)llung|teig|so(?:ß|ss)e|ripieno|impasto|relleno|masa|farce|garniture|p(?:â|a)te))
+        marinade|f(?:ü|ue?)llung|teig|so(?:ß|ss)e|ripieno|impasto|relleno|masa|farce|garniture|p(?:â|a)te))
         \s+([\d½⅓¼⅔¾⅛].*)\z/ix
       # "1 cup white sauce (3 tbsp butter, 3 tbsp flour, 1 cup milk)": what it is made of.
       BRACKETED = /\A\W*(?:[\d½¼¾⅓⅔\s\/]+(?:cups?|ml|g|recipe|batch|quantity)?\s*(?:of\s+)?)?(?:\p{L}+\s){0,2}

@@ -6,7 +6,9 @@ module Restauro
     # languages other than English.
     class NumberWords
       TABLE = DataFiles.yaml("units/number_words.yml")
-      VALUES = TABLE.fetch("numbers").flat_map { |value, words| words.map { |word| [word, value] } }.to_h.freeze
+      VALUES = BareLetters.beside(
+        TABLE.fetch("numbers").flat_map { |value, words| words.map { |word| [word, value] } }.to_h
+      ).freeze
       ONES, HALVES, OF_ONE, NO_HALF =
         %w[ones halves halves_of_one not_halves].map { |key| TABLE.fetch(key).join("|") }
       # "Dos de cabillaud" is a loin of cod.

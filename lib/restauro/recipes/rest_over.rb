@@ -9,7 +9,8 @@ module Restauro
       HEADED = /\A\W*topping\b/i
       STREWS, REST, BAKED =
         DataFiles.words("recipes/words.yml").values_at(:strews_the_rest, :the_rest, :baked_or_grilled)
-      SHARES = DataFiles.yaml("recipes/shares.yml").map { |row| [/#{row["words"]}/i, Float(row["share"])] }.freeze
+      SHARES =
+        DataFiles.yaml("recipes/shares.yml").map { |row| [DataFiles.pattern(row["words"]), Float(row["share"])] }.freeze
       # What may stand between the share and its name: "half of the grated".
       BETWEEN = DataFiles.words("recipes/words.yml").fetch(:between_share_and_name)
       AMOUNT = /(#{Numbers::ONE})\s*(\p{L}+)/i

@@ -9,7 +9,7 @@ module Restauro
         DataFiles
           .yaml("recipes/page.yml")
           .fetch("units")
-          .transform_values { |words| Regexp.new(words, Regexp::IGNORECASE) }
+          .transform_values { |words| DataFiles.pattern(words) }
           .freeze
       LEAST_LINES = 3
       # Settings that agree with a recipe of the United Kingdom's words: none of them has the American cup.

@@ -84,7 +84,7 @@ module Restauro
 
       # @return [Float, nil] g of the first kind of it whose words are on the line
       def row(file, key, line)
-        found = DataFiles.yaml(file).fetch(key, []).find { |one| line.match?(/#{one["words"]}/i) }
+        found = DataFiles.yaml(file).fetch(key, []).find { |one| line.match?(DataFiles.pattern(one["words"])) }
         found && Float(found["grams"])
       end
 

@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+module Restauro
+  # Words as they are typed where a keyboard has no accents: "creme fraiche", "Moehren" and "Mohren", "maka".
+  module BareLetters
+    WITH = "àáâãäåąçćčèéêëęěìíîïıłñńňòóôõöøőśšșțùúûüůýźżžð"
+    WITHOUT = "aaaaaaaccceeeeeeiiiiilnnnooooooossstuuuuuyzzzd"
+    IN_TWO = {"ä" => "ae", "ö" => "oe", "ü" => "ue", "ø" => "oe", "å" => "aa", "æ" => "ae", "œ" => "oe",
+              "ß" => "ss"}.freeze
+    TWO = Regexp.union(IN_TWO.keys)
+    # Shorter ones, and some that are words of their own, are left alone.
+    LEAST = 4
+    OTHER_WORDS = DataFiles.yaml("other_words_bare.yml").freeze
+    # What a pattern says letter for letter, and what it has in brackets; an umlaut that it has bare already.
+    LETTERS = /\[[^\]]*\]|\\p\{\w+\}|\(\?:(?:[äöüø]\|[aou]e?|[aou]\|[äöüø])\)|(?<!\\)\p{L}{#{LEAST},}/
+    ACCENTED = /[#{WITH}#{WITH.upcase}#{IN_TWO.keys.join}]/
+    private_constant :WITH, :WITHOUT, :IN_TWO, :TWO, :LEAST, :OTHER_WORDS, :LETTERS, :ACCENTED
+
+    module_function
+
+    # @param named [Hash{String => Object}] by name, in small letters
+    # @return [Hash] with each name's bare spellings beside it, where they are no name already
+    def beside(named)
+      named.each_with_object(named.dup) do |(name, thing), all|
+        next if name.ascii_only?
+
+        spellings(name).each { |bare| all[bare] ||= thing if bare.length >= LEAST && !OTHER_WORDS.include?(bare) }
+      end
+    end
+
+    # @param name [String]   @return [Array<String>] "möhre" as "mohre" and "moehre"
+    def spellings(name) =
+      [name.gsub(/[æœß]/, IN_TWO).tr(WITH, WITHOUT), name.gsub(TWO, IN_TWO).tr(WITH, WITHOUT)].uniq - [name]
+
+    # @param words [String] a pattern   @return [String] one that takes its longer words without their accents too
+    def pattern(words)
+      words.gsub(LETTERS) do |letters|
+        next letters if letters.start_with?("[", "\\")
+        next letters.sub(/([aou])e?/, '\1e?') if letters.start_with?("(")
+
+        next letters if spellings(letters.downcase).intersect?(OTHER_WORDS)
+
+        letters.gsub(ACCENTED) { |one| "(?:#{[one, *spellings(one.downcase)].join("|")})" }
+      end
+    end
+  end
+end
