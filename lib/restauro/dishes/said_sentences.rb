@@ -33,7 +33,7 @@ module Restauro
       end
 
       # German bakes in fat what others fry: "in reichlich Butterschmalz backen".
-      def fried_by_baking(text) = text.gsub(BAKED_IN_FAT) { |said| said.sub(/backen\z/i, "braten") }
+      def fried_by_baking(text) = text.gsub(BAKED_IN_FAT) { |said| said.sub(/backen\b/i, "braten") }
 
       # "Stew the meat for 2 hours, then bake at 200C for 30 minutes" is two.   @return [Array<String>]
       def stove_first(text)

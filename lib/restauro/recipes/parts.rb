@@ -2,11 +2,7 @@ module Restauro
   module Recipes
     # Which lines of a recipe are its dough, and which are for something else: a filling, the bench, the pot, the table.
     module Parts
-      FILLING = DataFiles.words("recipes/words.yml").fetch(:filling)
-      ASIDE =
-        /\b(?:sauce|topping|glaze|egg\ wash|to\ brush|for\ brushing|to\ (?:serve|finish|garnish|cook|boil|fry)|
-        for\ (?:serving|(?:deep[-\ ]|shallow[-\ ])?frying|boiling|the\ (?:pot|pan|water)))\b/ix
-      BENCH = /\b(?:to|for) dust(?:ing)?\b|\bfor (?:rolling|the bench|the board|shaping)\b/i
+      FILLING, ASIDE, BENCH = DataFiles.words("recipes/words.yml").values_at(:filling, :aside, :for_the_bench)
 
       module_function
 

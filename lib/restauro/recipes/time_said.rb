@@ -4,12 +4,12 @@ module Restauro
   module Recipes
     # The times that a sentence says, in its order: "1 hour 20 minutes, then 10 more" is 80 and 10.
     module TimeSaid
-      HOUR = "hours?|hrs?|h(?=\\b|\\d)|stunden?|std\\.?|heures?|ore|ora|horas?|uur"
-      MINUTE = "mins?|minut(?:es?|en|i|os|er)"
+      HOUR = "hours?|hrs?|h(?=\\b|\\d)|stunden?|std\\.?|heures?|ore|ora|horas?|uur|tim(?:e|m?er|me|mar)|godz(?:in[ayę]?)?"
+      MINUTE = "mins?|minut(?:es?|en|i|os?|er|ter|a|y|ów)|minuut"
       MORE = "(?:more|further|extra|additional|weitere)"
       NUMBER = /#{Numbers::ONE}(?:\s*(?:-|to|or)\s*#{Numbers::ONE})?/i
       TIME = /(?<![\d.,\/])(#{NUMBER})\s*-?\s*(?:#{MORE}\s+)?(?:(#{HOUR})|#{MINUTE})\b(\s+and\s+a\s+half\b)?/i
-      HALF_AN_HOUR = /\bhalf an hour\b/i
+      PHRASES = DataFiles.yaml("units/time_phrases.yml").to_h { |minutes, words| [/\b(?:#{words})/i, "#{minutes} minutes"] }
       # "1 h 30", "1h30": the minutes behind an hour need no unit.
       HOUR_AND = /(\d)\s*(?:h|hrs?|std)\.?\s*(\d{2})(?!\d|\s*(?:°|C\b|F\b|g\b|ml\b|cm\b))(?:\s*(?:#{MINUTE})\b)?/i
       FROM_TO = /(?<=\d)\s*(?:bis|à|a|tot)\s*(?=\d)/i
@@ -19,7 +19,8 @@ module Restauro
 
       # @param text [String]   @return [Array<Float>] min
       def of(text)
-        plain = text.gsub(HALF_AN_HOUR, "30 minutes").gsub(HOUR_AND, '\1 h \2 min')
+        plain = PHRASES.reduce(text) { |said, (words, minutes)| said.gsub(words, minutes) }
+        plain = plain.gsub(HOUR_AND, '\1 h \2 min')
         plain = Numbers.plain(plain).gsub(FROM_TO, "-")
         found = plain.to_enum(:scan, TIME).filter_map { timed(Regexp.last_match) }
         found.chunk_while { |a, b| a[:hours] && !b[:hours] && plain[a[:to]...b[:from]].match?(JOINED) }
