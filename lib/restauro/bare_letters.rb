@@ -11,10 +11,11 @@ module Restauro
     # Shorter ones, and some that are words of their own, are left alone.
     LEAST = 4
     OTHER_WORDS = DataFiles.yaml("other_words_bare.yml").freeze
-    # What a pattern says letter for letter, and what it has in brackets; an umlaut that it has bare already.
-    LETTERS = /\[[^\]]*\]|\\p\{\w+\}|\(\?:(?:[äöüø]\|[aou]e?|[aou]\|[äöüø])\)|(?<!\\)\p{L}{#{LEAST},}/
-    ACCENTED = /[#{WITH}#{WITH.upcase}#{IN_TWO.keys.join}]/
-    private_constant :WITH, :WITHOUT, :IN_TWO, :TWO, :LEAST, :OTHER_WORDS, :LETTERS, :ACCENTED
+    ACCENTS = "#{WITH}#{WITH.upcase}#{IN_TWO.keys.join}"
+    ACCENTED = /[#{ACCENTS}]/
+    # What a pattern has in brackets; an umlaut that it has bare already; a word with an accent in it.
+    LETTERS = /\[[^\]]*\]|\(\?:(?:[äöüø]\|[aou]e?|[aou]\|[äöüø])\)|(?<!\\)[a-zA-Z]*[#{ACCENTS}]\p{L}*/
+    private_constant :WITH, :WITHOUT, :IN_TWO, :TWO, :LEAST, :OTHER_WORDS, :LETTERS, :ACCENTS, :ACCENTED
 
     module_function
 
@@ -35,9 +36,8 @@ module Restauro
     # @param words [String] a pattern   @return [String] one that takes its longer words without their accents too
     def pattern(words)
       words.gsub(LETTERS) do |letters|
-        next letters if letters.start_with?("[", "\\")
+        next letters if letters.start_with?("[") || letters.length < LEAST
         next letters.sub(/([aou])e?/, '\1e?') if letters.start_with?("(")
-
         next letters if spellings(letters.downcase).intersect?(OTHER_WORDS)
 
         letters.gsub(ACCENTED) { |one| "(?:#{[one, *spellings(one.downcase)].join("|")})" }

@@ -93,8 +93,9 @@ module Restauro
       # On the stove; or in an oven that is not the bake's: "Cook the stew for 2 hours at 160C. Top it, bake at 200C."
       # @return [Array<String>] sentences
       def on_the_stove(sentences, bake)
-        stove = sentences.reject { |text| OvenSaid.of(text) }
-        timed(stove, SIMMERS).any? ? stove : sentences - [bake]
+        filled = sentences.grep_v(BLIND)
+        stove = filled.reject { |text| OvenSaid.of(text) }
+        timed(stove, SIMMERS).any? ? stove : filled - [bake]
       end
 
       def baked?(sentences, title, grills, simmers) =

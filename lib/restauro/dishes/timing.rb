@@ -13,13 +13,15 @@ module Restauro
         part.lines.count { |line| names_any?([line]) } + (itself && spoken?(part.name.to_s) ? 1 : 0)
 
       # @param lines [Array<Recipes::Line>]
-      def names_any?(lines) = lines.any? { |line| !line.words? && spoken?(line.name_text.to_s) }
+      def names_any?(lines) =
+        lines.any? { |line| !line.words? && (spoken?(line.name_text.to_s) || Timing.kind_in?(about, line.kind)) }
 
-      # Whether the sentence itself names them.   @param lines [Array<Recipes::Line>]
-      def says?(lines) = Timing.new(about: text.downcase).names_any?(lines)
+      # Whether the sentence itself names them, from where its time's own verb stands: "grate the courgettes, fry
+      # spoonfuls for 3 minutes" fries no courgettes.   @param lines [Array<Recipes::Line>]
+      def says?(lines) = Timing.new(about: Timing.timed_words(text).downcase).names_any?(lines)
 
       # @param name [String]
-      def spoken?(name) = Timing.stems(name).any? { |stem| about.match?(stem.length > 3 ? stem : /\b#{stem}\b/) }
+      def spoken?(name) = Timing.stems(name).any? { |stem| about.match?(stem.length > 3 ? stem : /\b#{stem}(?:e?s)?\b/) }
 
       # @param part [Part]   @param others [Array<Part>]
       # @return [Boolean] whether it is said of this part, and less of every other
@@ -27,9 +29,12 @@ module Restauro
     end
 
     class << Timing
-      MANNER, EACH_SIDE, TURNED =
-        DataFiles.words("dishes/words.yml").values_at(:cut_or_bought, :each_side, :turned_over)
-      private_constant :MANNER, :EACH_SIDE, :TURNED
+      MANNER, EACH_SIDE, TURNED, CLAUSE, FRIES =
+        DataFiles.words("dishes/words.yml").values_at(:cut_or_bought, :each_side, :turned_over, :next_clause, :fries_for)
+      # "Simmer the meat for 25 minutes": all of a kind.
+      KINDS = DataFiles.words("dishes/words.yml").values_at(:meat_said, :fish_said)
+                       .zip([%w[ground_meat ground_poultry whole_meat quick_meat poultry], %w[fish]]).freeze
+      private_constant :MANNER, :EACH_SIDE, :TURNED, :KINDS, :CLAUSE, :FRIES
 
       # @param texts [Array<String>] the words of a recipe, a step each   @param timed [Array<String>] sentences of them
       #   with a time on the stove
@@ -52,6 +57,17 @@ module Restauro
 
         text.match?(TURNED) ? times.first(2) : times.first(1)
       end
+
+      # @param text [String]   @return [String] from the last word for frying ahead of its time on
+      def timed_words(text)
+        clauses = text.split(CLAUSE)
+        last = clauses.index { |clause| Recipes::TimeSaid.of(clause).any? } || (clauses.length - 1)
+        from = clauses[0..last].rindex { |clause| clause.match?(FRIES) } || 0
+        clauses.drop(from).join
+      end
+
+      # @param text [String]   @param kind [String, nil] of a line   @return [Boolean] whether it speaks of all such
+      def kind_in?(text, kind) = KINDS.any? { |words, kinds| kinds.include?(kind) && text.match?(words) }
 
       # What a name is known by in a sentence: "chopped tomatoes" by "tomato".   @return [Array<String>]
       def stems(name) =

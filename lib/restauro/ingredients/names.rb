@@ -29,7 +29,6 @@ module Restauro
 
     # @return [Array<String>] every name, in small letters
     def known = @entries.keys
-
     # Whether a phrase says how something is, and not what.
     def only_descriptors?(phrase) = words(phrase).all? { |word| descriptor?(word) }
 
@@ -112,6 +111,7 @@ module Restauro
     def descriptor?(word) = @descriptors.key?(word) || word.match?(/\A\d/) || word.end_with?("ly")
 
     def result(entry) = Match.new(key: entry.key, bystander: entry.bystander, piece_g: entry.piece_g)
+    def name_of(name) = name.match?(/\A[[:alpha:] ]+\z/) ? name.downcase.gsub("ß", "ss") : words(name).join(" ")
     def words(text) = text.downcase.gsub("ß", "ss").scan(WORD).map { |w| w.gsub(/\s/, "").tr("’", "'") }
 
     def singular(name)
@@ -124,7 +124,7 @@ module Restauro
         row = table.fetch(ingredient.key, {})
         any = %w[seasoning cheese].include?(ingredient.group) || ingredient.key == "stock" || row["any"]
         names(ingredient, row).each do |name|
-          entries[words(name).join(" ")] ||= Entry.new(ingredient.key, nil, ingredient.piece_g, any)
+          entries[name_of(name)] ||= Entry.new(ingredient.key, nil, ingredient.piece_g, any)
         end
       end
     end
@@ -142,7 +142,7 @@ module Restauro
         .yaml("ingredients/bystanders.yml")
         .each_with_object({}) do |(kind, row), entries|
           row["words"].each do |name, piece|
-            entries[words(name).join(" ")] = Entry.new(nil, kind, piece&.to_f, row["any"])
+            entries[name_of(name)] = Entry.new(nil, kind, piece&.to_f, row["any"])
           end
         end
     end
