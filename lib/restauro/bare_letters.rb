@@ -11,7 +11,7 @@ module Restauro
     # Shorter ones, and some that are words of their own, are left alone.
     LEAST = 4
     OTHER_WORDS = DataFiles.yaml("other_words_bare.yml").freeze
-    ACCENTS = "#{WITH}#{WITH.upcase}#{IN_TWO.keys.join}"
+    ACCENTS = [WITH, WITH.upcase, *IN_TWO.keys].join.freeze
     ACCENTED = /[#{ACCENTS}]/
     # What a pattern has in brackets; an umlaut that it has bare already; a word with an accent in it.
     LETTERS = /\[[^\]]*\]|\(\?:(?:[äöüø]\|[aou]e?|[aou]\|[äöüø])\)|(?<!\\)[a-zA-Z]*[#{ACCENTS}]\p{L}*/

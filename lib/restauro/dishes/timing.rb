@@ -21,7 +21,8 @@ module Restauro
       def says?(lines) = Timing.new(about: Timing.timed_words(text).downcase).names_any?(lines)
 
       # @param name [String]
-      def spoken?(name) = Timing.stems(name).any? { |stem| about.match?(stem.length > 3 ? stem : /\b#{stem}(?:e?s)?\b/) }
+      def spoken?(name) =
+        Timing.stems(name).any? { |stem| about.match?(stem.length > 3 ? stem : /\b#{stem}(?:e?s)?\b/) }
 
       # @param part [Part]   @param others [Array<Part>]
       # @return [Boolean] whether it is said of this part, and less of every other
@@ -30,7 +31,8 @@ module Restauro
 
     class << Timing
       MANNER, EACH_SIDE, TURNED, CLAUSE, FRIES =
-        DataFiles.words("dishes/words.yml").values_at(:cut_or_bought, :each_side, :turned_over, :next_clause, :fries_for)
+        DataFiles.words("dishes/words.yml")
+          .values_at(:cut_or_bought, :each_side, :turned_over, :next_clause, :fries_for)
       # "Simmer the meat for 25 minutes": all of a kind.
       KINDS = DataFiles.words("dishes/words.yml").values_at(:meat_said, :fish_said)
                        .zip([%w[ground_meat ground_poultry whole_meat quick_meat poultry], %w[fish]]).freeze

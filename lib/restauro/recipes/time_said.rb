@@ -4,12 +4,15 @@ module Restauro
   module Recipes
     # The times that a sentence says, in its order: "1 hour 20 minutes, then 10 more" is 80 and 10.
     module TimeSaid
-      HOUR = "hours?|hrs?|h(?=\\b|\\d)|stunden?|std\\.?|heures?|ore|ora|horas?|uur|tim(?:e|m?er|me|mar)|godz(?:in[ayę]?)?"
+      HOUR = "hours?|hrs?|h(?=\\b|\\d)|stunden?|std\\.?|heures?|ore|ora|horas?|uur|tim(?:e|m?er|me|mar)|" \
+             "godz(?:in[ayę]?)?"
       MINUTE = "mins?|minut(?:es?|en|i|os?|er|ter|a|y|ów)|minuut"
       MORE = "(?:more|further|extra|additional|weitere)"
       NUMBER = /#{Numbers::ONE}(?:\s*(?:-|to|or)\s*#{Numbers::ONE})?/i
       TIME = /(?<![\d.,\/])(#{NUMBER})\s*-?\s*(?:#{MORE}\s+)?(?:(#{HOUR})|#{MINUTE})\b(\s+and\s+a\s+half\b)?/i
-      PHRASES = DataFiles.yaml("units/time_phrases.yml").to_h { |minutes, words| [/\b(?:#{words})/i, "#{minutes} minutes"] }
+      PHRASES = DataFiles.yaml("units/time_phrases.yml").to_h do |minutes, words|
+        [DataFiles.pattern("\\b(?:#{words})"), "#{minutes} minutes"]
+      end
       # "1 h 30", "1h30": the minutes behind an hour need no unit.
       HOUR_AND = /(\d)\s*(?:h|hrs?|std)\.?\s*(\d{2})(?!\d|\s*(?:°|C\b|F\b|g\b|ml\b|cm\b))(?:\s*(?:#{MINUTE})\b)?/i
       FROM_TO = /(?<=\d)\s*(?:bis|à|a|tot)\s*(?=\d)/i
