@@ -7,6 +7,7 @@ module Restauro
       include NotedLists
       include MoreOfIt
 
+      COAT, TO_DIP, HOW_CUT = DataFiles.words("recipes/words.yml").values_at(:all_to_coat, :to_dip, :how_cut)
       AND_ELSEWHERE = /(?:und|et|e|y|och|og|en|i|ja)/i
       TO_TASTE = /(?:salt|pepper|nutmeg)\b/i
       MEASURE = %r{\d+(?:[/.]\d+)?\s?(?:g|kg|oz|lb|ml|cl|dl|l|pts?|pints?|tbsp|tsp|sticks?|cups?|c|t)\b}i
@@ -15,7 +16,7 @@ module Restauro
       # Between two things: a comma, a stroke, a word for and; a full stop before salt; nothing but the next measure,
       # where it is not one to choose.
       JOINT = %r{
-        \s*[,;]\s+(?:plus\s+|and\s+)? |
+        \s*[,;]\s+(?!#{HOW_CUT})(?:plus\s+|and\s+)? |
         \s+(?:/|#{AND_ELSEWHERE})\s+(?=\d) |
         \.\s+(?=#{TO_TASTE}) |
         (?<=[\p{L})])\s+(?=\d{1,2}\s+(?:eggs?|yolks?|whites?)\b) |
@@ -31,10 +32,9 @@ module Restauro
       # What people say before they say what.
       LEAD = /\A\W*(?:(?:you|we|i)(?:['’]ll|\ will)?\s+(?:need|used?|take|want)|take|for\ this(?:\ you\ need)?|ingredients(?:\ are)?)\b
         \s*:?\s*(?=[\d½⅓¼⅔¾⅛])/ix
-      COAT, TO_DIP = DataFiles.words("recipes/words.yml").values_at(:all_to_coat, :to_dip)
       # "100 g flour, 1 egg, 250 ml milk; for 8 sausages".
       FOR_SO_MANY = /\Afor\s+(?=\d)/i
-      private_constant :TO_DIP, :AND_ELSEWHERE, :TO_TASTE, :MEASURE
+      private_constant :TO_DIP, :HOW_CUT, :AND_ELSEWHERE, :TO_TASTE, :MEASURE
       LEAVES = %w[herb infuse].freeze
       TURNED_IN = %w[flour crumb].freeze
       private_constant :LEAVES, :TURNED_IN

@@ -14,7 +14,8 @@ module Restauro
       TIME_FIRST = /\A\W*(?:\d+[.)]\s+)?\d+(?:\s*[-–]\s*\d+)?\s*(?:min|minut(?:es?|en|i|os)|stunden?|heures?)\b/i
       SAYS_HOW = Regexp.union(WORDS.values_at(:says_how, :words_to_a_stop))
       LONG_SENTENCE = Regexp.union(/\A[^\d].{55,}[.!]\s*\z/, WORDS.fetch(:verb_last))
-      private_constant :WORDS
+      STOPS = /[.!]\s*\z/
+      private_constant :WORDS, :STOPS
 
       private
 
@@ -23,10 +24,15 @@ module Restauro
         return false if listing?(line) || @headings.served(line)
         return false if STATE.match?(line) && @line_reader.thing?(line)
         return true if [ADVICE, METHOD_BEFORE, TIME_FIRST, DEGREES_FOR].any? { |words| words.match?(line) }
+        return true if timed_sentence?(line)
         return true if SAYS_HOW.match?(line) && !@line_reader.thing?(line) && !Outline::ABOUT.match?(line)
 
         (VERBS.match?(line) || LONG_SENTENCE.match?(line)) && !amount_first?(line)
       end
+
+      # "Die Rouladen anbraten und 90 Minuten schmoren.", by whatever verbs.
+      def timed_sentence?(line) =
+        STOPS.match?(line) && !amount_first?(line) && TimeSaid.of(line).any? && !@line_reader.thing?(line)
 
       # "Layer: 500 g spinach, 250 g ricotta" names what is layered, though it begins as a step would.
       def listing?(line)
