@@ -16,8 +16,8 @@ module Restauro
       CROQUETTES = DataFiles.words("dishes/words.yml").fetch(:croquettes)
       UNDER_TOO = DataFiles.words("families/crust/words.yml").fetch(:under_too)
       LAYERED = DataFiles.words("dishes/words.yml").fetch(:layered)
-      CRUST_OVER, CRUST_UNDER, OPEN_PIE, PIE, SWEETENED =
-        DataFiles.words("dishes/words.yml").values_at(:crust_over, :crust_under, :open_pie, :pie, :sweetened)
+      CRUST_OVER, CRUST_UNDER, OPEN_PIE, PIE, SWEETENED, BLIND =
+        DataFiles.words("dishes/words.yml").values_at(:crust_over, :crust_under, :open_pie, :pie, :sweetened, :blind)
       # Which part the others are for, the first that there is.
       HOSTS = [%i[shell], %i[coat dough], %i[sauce]].freeze
 
@@ -98,7 +98,7 @@ module Restauro
       def crust_join(index, host, parts, recipe)
         strewn = parts.any? { |part| part.place == :top && part.role == :shell }
         words = [parts[host].name, *(recipe.title unless strewn), *recipe.steps.map(&:text)].join("\n")
-        under = words.match?(UNDER_TOO) || parts[host].name.to_s.match?(CRUST_UNDER)
+        under = [UNDER_TOO, BLIND].any? { |said| words.match?(said) } || parts[host].name.to_s.match?(CRUST_UNDER)
         covers = !under && (words.match?(CRUST_OVER) || lidded?(parts, recipe, words))
         Join.new(from: host, to: index, how: covers ? "covers" : "lines")
       end

@@ -17,11 +17,16 @@ module Restauro
       def split(title, lines)
         return unless title.match?(TITLE) && lines.any? { |line| raw?(line) }
 
-        coat = lines.select { |line| COAT.include?(line.role) || line.to_fry_in? } - held_with(lines)
+        coat = lines.select { |line| COAT.include?(line.role) || fried_in?(line, lines) } - held_with(lines)
         inside = lines - coat
         wet = inside.any? { |line| line.role == "liquid" }
         [inside, coat] if wet && coat.any? { |line| line.role == "crumb" }
       end
+
+      # By its words, or oil behind the crumbs.
+      def fried_in?(line, lines) =
+        line.to_fry_in? ||
+          (line.role == "fat" && lines.index(line) > lines.rindex { |one| one.role == "crumb" }.to_i)
 
       # An egg ahead of the flour holds the rice, where another is for the coat.   @return [Array<Recipes::Line>]
       def held_with(lines)

@@ -23,11 +23,11 @@ module Restauro
         end
 
         def is?
-          return false if @filling.nil? || @filling.caramel? || @options.crowned || !sweet? || meat?
-          return false if words.first.to_s.match?(MERINGUE)
+          return false if @filling.nil? || @filling.caramel? || @options.crowned || meat?
+          return false if words.first.to_s.match?(MERINGUE) || (eggs? && !sweet?)
           return true if words.any? { |text| text.match?(NO_BAKE) || text.match?(FILLED_COLD) }
 
-          sets_by_itself? && (@options.bake_minutes.nil? || words.any? { |text| text.match?(SETS) })
+          sweet? && sets_by_itself? && (@options.bake_minutes.nil? || words.any? { |text| text.match?(SETS) })
         end
 
         # Nothing of it is baked: the base only sets.

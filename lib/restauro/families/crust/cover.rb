@@ -6,7 +6,9 @@ module Restauro
         WORDS = DataFiles.words("families/crust/words.yml")
         # The first that is said.
         SAID = {double: "double", tatin: "top", top: "top", freely: "free"}.freeze
-        private_constant :SAID
+        # Nothing that is baked empty is a lid: "top with the tomatoes".
+        BLIND = DataFiles.words("dishes/words.yml").fetch(:blind)
+        private_constant :SAID, :BLIND
 
         module_function
 
@@ -76,7 +78,7 @@ module Restauro
         def dough_words(words)
           return "double" if words.match?(WORDS.fetch(:top)) && words.match?(WORDS.fetch(:under_too))
 
-          SAID.find { |name, _| words.match?(WORDS.fetch(name)) }&.last
+          SAID.find { |name, _| words.match?(WORDS.fetch(name)) && !(name == :top && words.match?(BLIND)) }&.last
         end
 
         # Fruit, or what is savoury and sets by nothing: a pie by its name has a lid.

@@ -5,6 +5,9 @@ module Restauro
     class Dough
       # What goes inside a filled piece: cooked where it is raw, mixed, weighed out.
       class FillingSteps
+        BAKED = /\A(?:roast|bake)\b/i
+        private_constant :BAKED
+
         def initialize(swap, catalogue, lines)
           @ours = swap.ours
           @catalogue = catalogue
@@ -37,7 +40,21 @@ module Restauro
 
         def meaty? = @lines.any? { |line| %w[ground_meat ground_poultry fish].include?(line.kind) }
 
-        def boiled = raw_roots.any? ? [Companions.boil_roots(raw_roots, @catalogue)] : []
+        # As a dough of the same root has it: squash out of the oven is drier than out of the pot.
+        def boiled
+          roots, pot = raw_roots.partition { |line| baked(line) }
+          [*roots.map { |line| baked(line) }, *(Companions.boil_roots(pot, @catalogue) if pot.any?)]
+        end
+
+        # @return [Step, nil] for what is not boiled
+        def baked(line)
+          row = Contents.roots.fetch(Contents.mash(line.ingredient))
+          return unless row["cook"].match?(BAKED)
+
+          Step.new(kind: "bake", minutes: Float(row["minutes"]), uses: [line], hold_minutes: 1440, attended: false,
+                   text: "#{row["cook"]}: #{Companions.named([line], @catalogue)}; spread it out to steam off.",
+                   look_for: "soft right through; dry when it is stirred in a hot pan")
+        end
 
         # Not yet mashed, raw or roasted.
         def roots = @lines.select { |line| Contents.raw?(line.ingredient) }
