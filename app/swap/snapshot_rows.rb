@@ -82,8 +82,11 @@ module Restauro
       }
     end
 
-    # A seasoning goes by the cook's own word for it: caraway, not "ground spice".
-    def name_of(line, ingredient) =
-      line.role == "seasoning" && !line.corrected && line.name_text ? line.name_text : ingredient&.say
+    # A seasoning goes by the cook's own word for it: caraway, not "ground spice"; so does feta, which counts as a
+    # cheese like cheddar.
+    def name_of(line, ingredient)
+      own = line.role == "seasoning" || (ingredient&.varied? && !line.added)
+      own && !line.corrected && line.name_text ? line.name_text[/\A[^,;(]*/].strip : ingredient&.say
+    end
   end
 end

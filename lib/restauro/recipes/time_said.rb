@@ -5,7 +5,7 @@ module Restauro
     # The times that a sentence says, in its order: "1 hour 20 minutes, then 10 more" is 80 and 10.
     module TimeSaid
       HOUR = "hours?|hrs?|h(?=\\b|\\d)|stunden?|std\\.?|heures?|ore|ora|horas?|uur|tim(?:e|m?er|me|mar)|" \
-             "godz(?:in[ayę]?)?"
+             "godz(?:in(?:a|y|ę)?)?"
       MINUTE = "mins?|minut(?:es?|en|i|os?|er|ter|a|y|ów)|minuut"
       MORE = "(?:more|further|extra|additional|weitere)"
       NUMBER = /#{Numbers::ONE}(?:\s*(?:-|to|or)\s*#{Numbers::ONE})?/i

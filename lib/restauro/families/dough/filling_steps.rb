@@ -43,7 +43,7 @@ module Restauro
         # As a dough of the same root has it: squash out of the oven is drier than out of the pot.
         def boiled
           roots, pot = raw_roots.partition { |line| baked(line) }
-          [*roots.map { |line| baked(line) }, *(Companions.boil_roots(pot, @catalogue) if pot.any?)]
+          [*roots.map { |line| baked(line) }, (Companions.boil_roots(pot, @catalogue) if pot.any?)].compact
         end
 
         # @return [Step, nil] for what is not boiled
