@@ -40,8 +40,11 @@ module Restauro
         next letters.sub(/([aou])e?/, '\1e?') if letters.start_with?("(")
         next letters if spellings(letters.downcase).intersect?(OTHER_WORDS)
 
-        letters.gsub(ACCENTED) { |one| "(?:#{[one, *spellings(one.downcase)].join("|")})" }
+        each_letter(letters)
       end
     end
+
+    # @param words [String] part of a pattern   @return [String] with every letter bare too, however short a word
+    def each_letter(words) = words.gsub(ACCENTED) { |one| "(?:#{[one, *spellings(one.downcase)].join("|")})" }
   end
 end

@@ -21,7 +21,9 @@ RSpec.describe Restauro::GlutenWords do
     "4 sesame buns",
     "1 pack wonton wrappers",
     "4 fish fingers",
-    "barley malt syrup"
+    "barley malt syrup",
+    "2 Scheiben Blutwurst",
+    "200 g de morcilla"
   ].each { |text| it("#{text}: contains") { expect(finding[text]).to eq "contains" } }
 
   [
@@ -37,7 +39,9 @@ RSpec.describe Restauro::GlutenWords do
     "tamari",
     "6 corn tortillas",
     "gluten-free soy sauce",
-    "gluten-free breadcrumbs"
+    "gluten-free breadcrumbs",
+    "100 g Haferflocken",
+    "80 g de flocons d'avoine"
   ].each { |text| it("#{text}: read the label") { expect(finding[text]).to eq "check" } }
 
   [
@@ -52,6 +56,7 @@ RSpec.describe Restauro::GlutenWords do
     "salt",
     "corn starch",
     "rice noodles",
-    "strong bread flour"
+    "strong bread flour",
+    "un filo d'olio extravergine"
   ].each { |text| it("#{text}: nothing found") { expect(finding[text]).to be_nil } }
 end

@@ -5,26 +5,11 @@ module Restauro
       Row = Struct.new(:kind, :by_place, :why, :bare, :pattern, :wild, :unless_said)
       # A hit of a row: where, and how exactly (a wildcard gives way to a whole word of the same length).
       Hit = Struct.new(:start, :end, :row, :claim)
-      ACCENTS = {
-        "é" => "(?:é|e)",
-        "è" => "(?:è|e)",
-        "à" => "(?:à|a)",
-        "ü" => "(?:ü|ue|u)",
-        "ä" => "(?:ä|ae|a)",
-        "ö" => "(?:ö|oe|o)",
-        "ß" => "(?:ß|ss)",
-        "ñ" => "(?:ñ|n)",
-        "í" => "(?:í|i)",
-        "ó" => "(?:ó|o)",
-        "ú" => "(?:ú|u)",
-        "ù" => "(?:ù|u)"
-      }.freeze
 
       # One word or phrase as a pattern: spaces may be spaces or hyphens, * is any letters, accents may be missing.
       def self.pattern(word)
-        Regexp
-          .escape(word)
-          .gsub(/[éèàüäößñíóúù]/, ACCENTS)
+        BareLetters
+          .each_letter(Regexp.escape(word))
           .gsub("\\ ", "[\\s-]+")
           .gsub("\\-", "[\\s-]?")
           .gsub("\\*", "[[:alpha:]]*")
