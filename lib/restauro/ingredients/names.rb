@@ -3,14 +3,13 @@ module Restauro
   # words around it are known not to change what it is, so that "peanut butter" is never butter and "hemp milk" never
   # cow's.
   class Names
-    # key: a catalogue key or nil; bystander: what it is else; ambiguous: the question that its word needs asking.
+    # key: a catalogue key or nil; ambiguous: the question that its word needs asking.
     Match = Struct.new(:key, :bystander, :piece_g, :ambiguous, keyword_init: true) { def initialize(**) = super.freeze }
     Entry = Struct.new(:key, :bystander, :piece_g, :any_modifier)
     # What comes after these says where it is from or what it is for.
     AFTER = %w[for from at in into to with if and as on or per zum zur für fuer aus mit pour para voor om en dans em
                till til i na do].freeze
-    # A flour of something else.
-    OF = /(?:di|de|of|von)\s|d['’]/i
+    OF = /(?:di|de|of|von)\s|d['’]/i # a flour of something else
     # Of a potato or a cheese; and "TK-Spinat", "Bio-Eier": frozen spinach is spinach.
     FLESH, SOLD = DataFiles.words("ingredients/words.yml").values_at(:flesh, :sold_as)
     NEXT_OF_THEM = %r{,|;|\b(?:or|oder|ou|o|eller|lub|plus)\b|\+|/}i
@@ -19,16 +18,18 @@ module Restauro
     # @param catalogue [Catalogue]   @param region [String] us, metric, uk or au
     def initialize(catalogue, region: "us")
       @region = region
-      @entries = BareLetters.beside(bystanders.merge(catalogue_names(catalogue))).freeze
+      named = bystanders.merge(catalogue_names(catalogue))
+      @known, @entries = named.keys.freeze, BareLetters.beside(named).freeze
       @longest = @entries.keys.map { |name| name.count(" ") + 1 }.max
-      words = DataFiles.yaml("ingredients/descriptors.yml").flatten.map(&:downcase)
-      @descriptors = BareLetters.beside(words.to_h { |word| [word, true] }).freeze
+      words = DataFiles.yaml("ingredients/descriptors.yml").flatten.to_h { |word| [word.downcase, true] }
+      @descriptors = BareLetters.beside(words).freeze
       @ambiguous = DataFiles.yaml("ingredients/ambiguous.yml").map { |row| [whole_word(row), row] }
       freeze
     end
 
-    # @return [Array<String>] every name, in small letters
-    def known = @entries.keys
+    # @return [Array<String>] every name, in small letters and with its accents
+    attr_reader :known
+
     # Whether a phrase says how something is, and not what.
     def only_descriptors?(phrase) = words(phrase).all? { |word| descriptor?(word) }
 
@@ -114,9 +115,8 @@ module Restauro
     def name_of(name) = name.match?(/\A[[:alpha:] ]+\z/) ? name.downcase.gsub("ß", "ss") : words(name).join(" ")
     def words(text) = text.downcase.gsub("ß", "ss").scan(WORD).map { |w| w.gsub(/\s/, "").tr("’", "'") }
 
-    def singular(name)
+    def singular(name) =
       name.sub(/ies\z/, "y").then { |n| n == name ? name.sub(/(?<=o|sh|ch|x|ss)es\z|(?<!s)s\z/, "") : n }
-    end
 
     def catalogue_names(catalogue)
       table = DataFiles.yaml("ingredients/names.yml")
