@@ -56,10 +56,11 @@ RSpec.describe Restauro::Workers::Pool do
 
   it "sends away what is too much" do
     full = pool(most_waiting: 1)
-    busy = Thread.new { full.call({say: 1, sleep: 0.8}) }
-    sleep 0.2
+    # Long enough for a machine whose processor is lent out.
+    busy = Thread.new { full.call({say: 1, sleep: 4}) }
+    sleep 0.5
     waiting = Thread.new { full.call({say: 2}) }
-    sleep 0.2
+    sleep 0.5
     expect([full.call({say: 3}), busy.value.first, waiting.value.first]).to eq [:busy, 1, 2]
   end
 

@@ -51,7 +51,7 @@ module Restauro
           row = Contents.roots.fetch(Contents.mash(line.ingredient))
           return unless row["cook"].match?(BAKED)
 
-          Step.new(kind: "bake", minutes: Float(row["minutes"]), uses: [line], hold_minutes: 1440, attended: false,
+          Step.new(kind: "boil", minutes: Float(row["minutes"]), uses: [line], hold_minutes: 1440, attended: false,
                    text: "#{row["cook"]}: #{Companions.named([line], @catalogue)}; spread it out to steam off.",
                    look_for: "soft right through; dry when it is stirred in a hot pan")
         end
