@@ -30,8 +30,11 @@ module Restauro
     end
 
     # @param name [String]   @return [Array<String>] "möhre" as "mohre" and "moehre"
-    def spellings(name) =
+    def spellings(name)
+      return [name.tr(WITH, WITHOUT)] - [name] unless name.match?(TWO)
+
       [name.gsub(/[æœß]/, IN_TWO).tr(WITH, WITHOUT), name.gsub(TWO, IN_TWO).tr(WITH, WITHOUT)].uniq - [name]
+    end
 
     # @param words [String] a pattern   @return [String] one that takes its longer words without their accents too
     def pattern(words)
