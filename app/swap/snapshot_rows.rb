@@ -69,7 +69,7 @@ module Restauro
       {
         text: line.text,
         ingredient: line.ingredient,
-        name: name_of(line, ingredient),
+        name: name_of(line, ingredient, catalogue),
         grams: line.grams&.value,
         low: line.grams&.low,
         high: line.grams&.high,
@@ -84,9 +84,11 @@ module Restauro
 
     # A seasoning goes by the cook's own word for it: caraway, not "ground spice"; so does feta, which counts as a
     # cheese like cheddar.
-    def name_of(line, ingredient)
-      own = line.role == "seasoning" || (ingredient&.varied? && !line.added)
-      own && !line.corrected && line.name_text ? line.name_text[/\A[^,;(]*/].strip : ingredient&.say
+    def name_of(line, ingredient, catalogue)
+      return ingredient&.say if line.corrected
+      return line.name_text || ingredient&.say if line.role == "seasoning"
+
+      ingredient && (Families::Companions.typed(line, catalogue) || ingredient.say)
     end
   end
 end

@@ -29,7 +29,7 @@ module Restauro
 
     # Words in any case, with their accents or without.   @param words [String] a regular expression
     # @return [Regexp]
-    def pattern(words) = /#{BareLetters.pattern(words)}/i
+    def pattern(words) = FROZEN[[:pattern, words]] ||= /#{BareLetters.pattern(words)}/i
 
     # A short digest of every data file: two results with the same version used the same facts.
     def version

@@ -40,6 +40,13 @@ module Restauro
       def grams(line) =
         line.grams ? "#{Recipes::WeighedLine.tenths(line.grams.value.round(line.grams.value < 20 ? 1 : 0))} g " : ""
 
+      # The cook's own gorgonzola, where the catalogue has one row for many cheeses.   @return [String, nil]
+      def typed(line, catalogue)
+        return if line.added || !catalogue.fetch(line.ingredient).varied?
+
+        line.name_text.to_s.sub(/\A(?:of|the)\s+/i, "").sub(WARMTH, "")[/\A[^,;(]*\p{L}/]
+      end
+
       private
 
       # "200 g ", else as many as the line counts: "4 slices ".
@@ -50,13 +57,6 @@ module Restauro
         _, rest = Numbers.read(line.amount_text)
         unit, = KitchenUnits.of("us").read(rest.to_s.lstrip)
         line.ingredient.nil? && unit&.volume? && !unit.spoon
-      end
-
-      # The cook's own gorgonzola, where the catalogue has one row for many cheeses.   @return [String, nil]
-      def typed(line, catalogue)
-        return if line.added || !catalogue.fetch(line.ingredient).varied?
-
-        line.name_text.to_s.sub(/\A(?:of|the)\s+/i, "").sub(WARMTH, "")[/\A[^,;(]*\p{L}/]
       end
     end
   end

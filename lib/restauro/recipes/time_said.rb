@@ -4,8 +4,9 @@ module Restauro
   module Recipes
     # The times that a sentence says, in its order: "1 hour 20 minutes, then 10 more" is 80 and 10.
     module TimeSaid
-      HOUR = "hours?|hrs?|h(?=\\b|\\d)|stunden?|std\\.?|heures?|ore|ora|horas?|uur|tim(?:e|m?er|me|mar)|" \
-             "godz(?:in(?:a|y|ę)?)?"
+      # "2 timer" are hours in the north: "one at a time" and "set a timer" are none.
+      HOUR = "hours?|hrs?|h(?=\\b|\\d)|stunden?|std\\.?|heures?|ore|ora|horas?|uur|timm(?:e|ar)|" \
+             "godz(?:in(?:a|y|ę)?)?|(?<=\\d )timer?"
       MINUTE = "mins?|minut(?:es?|en|i|os?|er|ter|a|y|ów)|minuut"
       MORE = "(?:more|further|extra|additional|weitere)"
       NUMBER = /#{Numbers::ONE}(?:\s*(?:-|to|or)\s*#{Numbers::ONE})?/i
