@@ -45,6 +45,7 @@ module Restauro
       Iced
       InLayers
       InsideCoat
+      IntoTheSauce
       Joins
       Layering
       Ledger

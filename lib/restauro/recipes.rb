@@ -17,6 +17,7 @@ module Restauro
     autoload :Divided, "restauro/recipes/divided"
     autoload :DidYouMean, "restauro/recipes/did_you_mean"
     autoload :Entities, "restauro/recipes/entities"
+    autoload :FatDepth, "restauro/recipes/fat_depth"
     autoload :FreeForm, "restauro/recipes/free_form"
     autoload :Forms, "restauro/recipes/forms"
     autoload :GrainWater, "restauro/recipes/grain_water"

@@ -65,7 +65,7 @@ RSpec.describe Restauro::Dishes::TurnedDown do
   describe "the fat that is said" do
     {
       "Heat the oil to 365 F and fry." => "365F", "Heat the lard to 170C." => "170C", "Fry them." => "175C shallow",
-      "Heat 1 cm of oil to 175C and fry." => "175C shallow", "Deep-fry at 180C." => "180C",
+      "Heat 1 cm of oil to 175C and fry." => "175C shallow 10 mm", "Deep-fry at 180C." => "180C",
       "Shallow-fry them." => "175C shallow"
     }.each do |words, fat|
       it("is #{fat} in '#{words}'") { expect(said[words].oil).to eq fat }
@@ -74,7 +74,7 @@ RSpec.describe Restauro::Dishes::TurnedDown do
     it "is deep for what is in a batter, unless the oil is low" do
       read = ->(words) { Reference::Helpers::READERS["uk"].read("Battered fish\n4 cod fillets\n100 g flour\n200 ml beer\n#{words}") }
       fat = ->(words) { Restauro::Dishes::Said.of(read[words]).oil }
-      expect([fat["Fry them at 180C."], fat["Fry them in 1 cm oil."]]).to eq ["180C", "175C shallow"]
+      expect([fat["Fry them at 180C."], fat["Fry them in 1 cm oil."]]).to eq ["180C", "175C shallow 10 mm"]
     end
   end
 end

@@ -4,6 +4,9 @@ module Restauro
     class Substitutes
       VEGETABLE_STOCK = "vegetable stock".freeze
       TABLE = "To serve".freeze
+      # Flour that nobody weighs, behind another thing: it is wheat's, as any other.
+      FLOUR_BESIDE = DataFiles.words("recipes/words.yml").fetch(:flour_beside)
+      private_constant :FLOUR_BESIDE
 
       # @param catalogue [Catalogue]
       # @param exclusion [Exclusion]
@@ -29,7 +32,10 @@ module Restauro
         [
           *excluded.map { |line| substitution(line) },
           *stocks.map { |line| stock(line) },
-          *others.map { |line| unknown(line) }
+          *others.map { |line| unknown(line) },
+          *(lines - excluded - stocks - others).select { |line|
+  line.text.match?(FLOUR_BESIDE)
+}.map { |line| floured(line) }
         ]
       end
 
@@ -54,6 +60,13 @@ module Restauro
           new.with(text: new.text.sub(@catalogue.fetch("stock").say, VEGETABLE_STOCK), name_text: VEGETABLE_STOCK)
         end
         Substitution.new(line: line, lines: [fresh].freeze, costs: "lighter: dried mushrooms or tamari give it depth")
+      end
+
+      # "40 g butter and flour for the tin".
+      def floured(line)
+        free = line.text.sub(FLOUR_BESIDE) { |beside| beside.sub(/\p{L}+\z/, 'gluten-free \0') }
+        Substitution.new(line: line, lines: [line.with(text: free, added: true)].freeze,
+costs: "rice flour keeps it from sticking as well")
       end
 
       # What the table says, after the same thing sold as gluten free.

@@ -5,6 +5,7 @@ module Restauro
     # How parts that were cooked apart meet at last: what goes over at the table, what a dough is turned in, a sauce on
     # what it is for.
     class AtTable
+      include IntoTheSauce
       include RolledAround
       include SimmeredFilled
       include TossedDough
@@ -37,7 +38,7 @@ module Restauro
         return [into_the_soup(from)] if from.name.match?(SOUP) && to.part.role == :dough
         return tossed(from) if from.part.family.nil? && to.part.role == :dough && !dip?(from)
 
-        return [turned_in(from)] if to.part.role == :coat && TurnedInSauce.named?(from.name, @dish.recipe)
+        sauced = in_its_sauce(from, to) and return [sauced]
 
         over = sauces.map { |sauce| poured(sauce, where(to)) }
         return over if from.part.role == :sauce || !beside?(from, to)

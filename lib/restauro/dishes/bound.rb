@@ -67,6 +67,7 @@ module Restauro
       def alone?(lines, title)
         return lines.any? { |line| line.role == "crumb" } if title.to_s.match?(NUTS) && lines.none? { |l| thickens?(l) }
 
+        return false if lines.any? { |line| dusts?(line) }
         return true if stirred_together?(lines, title)
 
         named?(title) && by_crumbs?(lines, title) && lines.any? { |line| binds?(line) && line.role != "egg" } &&

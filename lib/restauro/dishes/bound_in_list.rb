@@ -8,6 +8,7 @@ module Restauro
 
       # Meatballs before the sauce they go into: mince, egg, crumbs and what is mixed in with them.
       def bound(group)
+        return rolled_in_flour(group) if group.label.nil? && Families::Breading::DustedCakes.of?(@recipe)
         return unless Bound.named?(@title)
         return [group] if Bound.stirred_together?(group.lines, @title)
 
@@ -21,6 +22,16 @@ module Restauro
         return unless Bound.by_crumbs?(mixed, @title) && sauce.any? { |line| flour?(line) }
 
         [part(@title[Bound::WORDS].capitalize, mixed), *pieces(part("Sauce", sauce))]
+      end
+
+      # Cakes that are rolled in the only flour, the fat behind it theirs, and a sauce in the same list.
+      def rolled_in_flour(group)
+        lines = group.lines
+        flour = lines.index { |line| Bound.dusts?(line) || flour?(line) }
+        behind = lines.drop(flour + 1).drop_while { |line| line.role == "fat" }
+        return unless behind.any? { |line| line.role == "liquid" }
+
+        [part(nil, lines - behind), part("Sauce", behind)]
       end
 
       # Its fat, flour or liquid; mushrooms, and what is softened behind the flour that they are rolled in.

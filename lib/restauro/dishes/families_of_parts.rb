@@ -21,6 +21,7 @@ module Restauro
       def family_of(group, recipe)
         given = @given[group.label.to_s.downcase]
         return given == "none" ? nil : given if given
+        return "breading" if rolled_in_flour?(group, recipe)
         return if crumbs_in_it?(group) || group.label == Crisped::NAME
         return if Hollowed.host(@recipe, group.lines) && !thickened?(group)
         return "sauce" if emulsion?(group, recipe)
@@ -46,6 +47,12 @@ module Restauro
         group.label.to_s.match?(Grouping::CRUSTY) && roles.include?("fat") &&
           !roles.intersect?(%w[liquid egg puree cheese crumb]) &&
           group.lines.any? { |line| @catalogue.find_key(line.ingredient)&.group == "sugar" }
+      end
+
+      # Cakes and balls that flour is only around, in a dish with no other flour.
+      def rolled_in_flour?(group, recipe)
+        Families::Breading::DustedCakes.of?(recipe) &&
+          (@recipe.ingredients - group.lines).none? { |line| Bound.thickens?(line) || flour?([line]) }
       end
 
       # Minced meat or a stuffing: they hold it together.

@@ -20,21 +20,26 @@ module Restauro
       # @param recipe [Recipes::Recipe]   @param sentences [Array<String>] of its title and steps
       # @return [Array(String, String), nil] "180C" or "175C shallow", and where that was read
       def of(recipe, sentences)
-        fried = (sentences + deep_fats(recipe)).select { |text| fried?(text) }
+        fried = (sentences + fats(recipe)).select { |text| fried?(text) }
         text = fried.find { |said| swims?(said) } || fried.first or return
 
-        deep = Heat::Frying.swims?(recipe.ingredients) || swims?(text) || (by_name?(recipe) && fried.none?(LOW))
+        depth = fried.lazy.filter_map { |said| Recipes::FatDepth.mm(said) }.first
+        deep = deep?(recipe, text, fried) && !(depth && depth < Constants.fetch(:heat, :finger_mm))
         usual = Heat::Frying.usual(how(recipe, deep))
         fat = Heat::Frying.fat_in(recipe.ingredients)
         heat = [text, *fried].lazy.filter_map { |said| degrees(said) }.first || "#{usual.celsius.round}C"
         litres = Heat::Frying.litres_of(recipe.ingredients)
-        ["#{heat}#{" shallow" unless deep}#{" #{Heat::Oil.row(fat)["say"]}" if fat}" \
+        ["#{heat}#{" shallow#{" #{depth} mm" if depth}" unless deep}#{" #{Heat::Oil.row(fat)["say"]}" if fat}" \
          "#{" #{litres} litres" if deep && litres != 1}", text]
       end
 
       # What has a batter all round swims, unless it is said not to.
       def by_name?(recipe) = recipe.title.to_s.match?(BY_NAME)
-      def fried?(text) = [DEEP, SHALLOW, HEATED].any? { |words| text.match?(words) }
+      def fried?(text) = [DEEP, SHALLOW, HEATED].any? { |words| text.match?(words) } || !Recipes::FatDepth.mm(text).nil?
+
+      def deep?(recipe, text, fried) =
+        Heat::Frying.swims?(recipe.ingredients) || swims?(text) || (by_name?(recipe) && fried.none?(LOW))
+
       def swims?(text) = text.match?(DEEP) || (text.match?(HEATED) && !text.match?(LOW))
 
       # @return [Symbol] deep, shallow, or wrapped: what is as thick as an egg in its meat swims cooler
@@ -51,10 +56,10 @@ module Restauro
         found&.captures&.join
       end
 
-      # "Oil for deep frying", "oil 375" in the list.
-      def deep_fats(recipe)
+      # "Oil for deep frying", "1/2 inch oil", "oil 375" in the list.
+      def fats(recipe)
         fats = recipe.ingredients.select { |line| line.role == "fat" }.map(&:text)
-        fats.grep(DEEP) + fats.grep(HOT).map { |text| text.sub(HOT, ' at \1') }
+        fats.select { |text| text.match?(DEEP) || Recipes::FatDepth.mm(text) } + fats.grep(HOT).map { |text| text.sub(HOT, ' at \1') }
       end
     end
   end

@@ -23,6 +23,7 @@ module Restauro
         Swapper
         Tin
       ].each { |name| autoload name.to_sym, "restauro/families/batter/#{name.downcase}" }
+      autoload :CookedThere, "restauro/families/batter/cooked_there"
       autoload :FriedIn, "restauro/families/batter/fried_in"
       autoload :HotTin, "restauro/families/batter/hot_tin"
       autoload :InADish, "restauro/families/batter/in_a_dish"
@@ -30,6 +31,7 @@ module Restauro
       autoload :InFat, "restauro/families/batter/in_fat"
       autoload :OnATray, "restauro/families/batter/on_a_tray"
       autoload :Pancakes, "restauro/families/batter/pancakes"
+      autoload :RoastedFirst, "restauro/families/batter/roasted_first"
       autoload :Swap, "restauro/families/batter/swap"
       autoload :Alternative, "restauro/families/batter/swap"
 

@@ -8,6 +8,7 @@ module Restauro
         autoload name.to_sym, "restauro/families/breading/#{name.downcase}"
       end
       autoload :ByHand, "restauro/families/breading/by_hand"
+      autoload :DustedCakes, "restauro/families/breading/dusted_cakes"
       autoload :FlourAndMeal, "restauro/families/breading/flour_and_meal"
       autoload :Soak, "restauro/families/breading/soak"
       autoload :SqueezedOver, "restauro/families/breading/squeezed_over"

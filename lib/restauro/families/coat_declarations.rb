@@ -57,9 +57,10 @@ module Restauro
       def fat_to_fry_in(recipe) =
         (usual_fat(recipe) if coats?(recipe) && recipe.ingredients.any?(&:to_fry_in?))
 
-      # As much oil as swims, and what is round: deep, whatever is usual.
+      # As much oil as swims, and what is round: deep, whatever is usual; balls of mince are turned in a pan.
       def fat_of(recipe, piece)
-        deep = Heat::Frying.swims?(recipe.ingredients) || piece.kind == "ball"
+        round = piece.kind == "ball" && recipe.ingredients.none?(&:inside?)
+        deep = Heat::Frying.swims?(recipe.ingredients) || round
         deep ? Heat::Frying.usual(:deep, recipe.ingredients) : usual_fat(recipe)
       end
 

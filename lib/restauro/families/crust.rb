@@ -49,6 +49,7 @@ module Restauro
       autoload :FillingWarnings, "restauro/families/crust/filling_warnings"
       autoload :FruitFilling, "restauro/families/crust/fruit_filling"
       autoload :FrySteps, "restauro/families/crust/fry_steps"
+      autoload :Gathered, "restauro/families/crust/gathered"
       autoload :Glaze, "restauro/families/crust/glaze"
       autoload :Rounds, "restauro/families/crust/rounds"
       autoload :SteamSteps, "restauro/families/crust/steam_steps"

@@ -39,6 +39,7 @@ module Restauro
         return %w[crust] if sheet? || crumb_base? || (crumbs_in_fat? && told_by_title == %w[crust] && !crusted?)
         return %w[breading] if crumbs? && !liquid_over_flour? && !crumbs_inside? && !nuts_in_pastry?
 
+        return %w[breading] if Breading::DustedCakes.of?(@recipe)
         return %w[batter] if fruit_in_batter? || cakes?
         return %w[breading] if (soaked? && dredged_by_steps?) || floured_again?
 

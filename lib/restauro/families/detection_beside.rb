@@ -99,7 +99,7 @@ module Restauro
       end
 
       # "Soak the rings in buttermilk. Dredge in flour."
-      def dredged_by_steps? = pieces_g.positive? && said?(DREDGES)
+      def dredged_by_steps? = (pieces_g.positive? || unweighed_piece?) && said?(DREDGES)
       def said?(words) = @recipe.steps.any? { |line| line.text.match?(words) }
 
       # "Dip in egg, then in flour", or the other way, whatever the egg is beaten with: no batter is made of it.

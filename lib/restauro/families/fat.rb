@@ -57,11 +57,12 @@ module Restauro
       # The recipe's own, where it says how much; else as much as shallow fat usually is.
       def shallow(uses)
         own = uses.select(&:grams)
-        return "#{Constants.fetch(:heat, :shallow_mm).round} mm of #{@frying.say} in a wide pan" if own.empty?
+        return "#{depth_mm} mm of #{@frying.say} in a wide pan" if own.empty?
 
         "#{listed(own)} in a wide pan, and more where the bottom is not covered,"
       end
 
+      def depth_mm = @frying.depth_mm || Constants.fetch(:heat, :shallow_mm).round
       # "Butter, divided" is butter.
       def bare(line) = line.name_text.to_s[/\A[^,;(]*\p{L}/] || "fat"
       def butter?(line) = BUTTERS.include?(line.ingredient)

@@ -2,9 +2,9 @@ module Restauro
   module Heat
     # Fat to fry in: how hot, deep or shallow, which, and how much.
     #   celsius C · shallow whether it covers one face only · key of data/heat/oils.yml · litres of it, when deep · in_f
-    #   whether its heat was given in Fahrenheit
-    Frying = Struct.new(:celsius, :shallow, :key, :litres, :in_f, keyword_init: true) do
-      def initialize(celsius:, shallow: false, key: "neutral_oil", litres: 1.0, in_f: false)
+    #   whether its heat was given in Fahrenheit · depth_mm how high it stands, when shallow, or nil
+    Frying = Struct.new(:celsius, :shallow, :key, :litres, :in_f, :depth_mm, keyword_init: true) do
+      def initialize(celsius:, shallow: false, key: "neutral_oil", litres: 1.0, in_f: false, depth_mm: nil)
         least, most = %i[frying_least_celsius frying_most_celsius].map { |name| Constants.fetch(:heat, name) }
         unless celsius.between?(least, most)
           raise InvalidInput, "oil is #{least.round} to #{most.round} C for frying, got #{celsius.round}"
@@ -18,7 +18,7 @@ module Restauro
         freeze
       end
 
-      # @param text [String] "180C", "350F shallow", "170 olive oil", "180C ghee 2 litres"
+      # @param text [String] "180C", "350F shallow", "350F shallow 13 mm", "170 olive oil", "180C ghee 2 litres"
       # @return [Frying]
       # @raise [InvalidInput]
       def self.parse(text)
@@ -32,7 +32,8 @@ module Restauro
           in_f: in_f,
           shallow: words.match?(/shallow|pan/i),
           key: key_in(words),
-          litres: litres_in(words)
+          litres: litres_in(words),
+          depth_mm: words[Frying::DEPTH, 1]&.to_i
         )
       end
 
@@ -68,7 +69,7 @@ module Restauro
 
       # @return [String] of data/heat/oils.yml   @raise [InvalidInput] a fat whose smoke point is not known
       def self.key_in(words)
-        named = words.gsub(Frying::LITRES, "").gsub(/shallow|deep|pan|,/i, "").strip
+        named = words.gsub(Frying::LITRES, "").gsub(Frying::DEPTH, "").gsub(/shallow|deep|pan|,/i, "").strip
         return "neutral_oil" if named.empty?
 
         Oil.key(named) or raise InvalidInput, "no smoke point is known of '#{named[0, 30]}'; oil #{Frying::SUCH_AS}"
@@ -97,6 +98,7 @@ module Restauro
     Frying::TEXT = /\A(\d{2,3}(?:\.\d+)?)\s*°?\s*([CF]\b)?[,\s]*(.*)\z/i
     Frying::POT_LITRES = [0.2, 10.0].freeze
     Frying::USUAL = {deep: :deep_celsius, shallow: :shallow_celsius, wrapped: :wrapped_celsius}.freeze
+    Frying::DEPTH = /\b(\d{1,2})\s*mm\b/i
     Frying::LITRES = /(\d+(?:[.,]\d+)?)\s*(litres?|liters?|ml|l)\b/i
     Frying::SUCH_AS =
       "is its temperature, and what it is if it matters, such as 180C, 180C shallow, 170C olive oil, 180C ghee 2 litres".freeze

@@ -37,6 +37,9 @@ module Restauro
         ["stick", :usual_stick_mm] if text.match?(FINGERS)
       end
 
+      # A joint of a bird, or a bird in pieces, its bones in it.   @param text [String] of a line
+      def on_the_bone?(text) = text.match?(JOINT) && !text.match?(BONED)
+
       # What is cooked already is rolled a mouthful small.   @return [Array(String, Symbol), nil] shape and how thick
       def ball(row, said) =
         ([said, row["safety"] == "reheat" ? :usual_small_ball_mm : :usual_ball_mm] if said&.casecmp?("ball"))
@@ -53,7 +56,7 @@ module Restauro
         return [said || "stick", :usual_wing_mm] if text.match?(WING)
 
         thick = !text.match?(THIN)
-        return [said || "stick", :usual_joint_mm] if thick && text.match?(JOINT) && !text.match?(BONED)
+        return [said || "stick", :usual_joint_mm] if thick && on_the_bone?(text)
 
         fish = thick && row["shape"] == "fillet" && text.match?(THICK_FISH)
         return [said || row["shape"], :usual_thick_fish_mm] if fish

@@ -73,7 +73,11 @@ module Restauro
         # Without the bullet or the number of a list.
         def bare_text = Line.bare(text)
         # Without what is wanted besides: "250 g flour, plus extra for dusting" is no flour for dusting.
-        def own_text = text.sub(Line::BESIDES, "")
+        def own_text
+          own = text.sub(Line::BESIDES, "")
+          amount_text ? own.sub(Line::FOR_THE_BOARD, "") : own
+        end
+
         # Fat that the pan takes, and no dough, batter or sauce.
         def to_fry_in? = role == "fat" && (kind == PanFat::KIND || own_text.match?(Line::TO_FRY_IN))
         def bread? = Line::BREADS.include?(ingredient)
@@ -95,6 +99,7 @@ module Restauro
     def Line.bare(text) = text.strip.sub(AmountReader::BULLET, "").sub(/\A-\s*(?=\S)/, "")
 
     Line::TO_FRY_IN = DataFiles.words("families/batter/words.yml").fetch(:to_fry_in)
+    Line::FOR_THE_BOARD = DataFiles.words("recipes/words.yml").fetch(:besides)
     Line::BESIDES = /[,;(]?\s*(?:\bplus|\band|\+)\s+(?:a\s+(?:little|bit)(?:\s+of)?\s+)?(?:extra|more|some)\b.*/i
     Line::BREADS = %w[bread gf_bread].freeze
     Line::YEASTS = %w[yeast_dried yeast_fresh].freeze

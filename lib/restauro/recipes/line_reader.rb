@@ -58,7 +58,8 @@ module Restauro
       private
 
       def amount_in(text, bulleted: false)
-        amount = @amounts.read(@forms.poured(text.sub(AmountReader::BULLET, "")), bulleted: bulleted)
+        bare = FatDepth.bare(text.sub(AmountReader::BULLET, ""))
+        amount = @amounts.read(@forms.poured(bare), bulleted: bulleted)
         if amount&.terms&.any? { |term| term.number.value > @most_grams }
           raise InvalidInput, "no kitchen weighs that much: type a smaller amount"
         end
@@ -75,7 +76,8 @@ module Restauro
         # "2 Paprika", of no spoon: the vegetable.
         return "bell pepper" if amount && amount.terms.first.unit.nil? && amount.rest.match?(COUNTED_PEPPER)
 
-        bare = amount ? amount.rest.sub(WEIGHT_AHEAD, "") : Numbers.plain(text).sub(AmountReader::BULLET, "")
+        bare = amount&.rest&.sub(WEIGHT_AHEAD, "")&.sub(Line::FOR_THE_BOARD, "")
+        bare ||= Numbers.plain(FatDepth.bare(text)).sub(AmountReader::BULLET, "")
         name = bare.sub(SEASONED, "").sub(GRAVY_OR, "")
         @forms.ground(@forms.tinned(name, text), text)
       end

@@ -10,7 +10,8 @@ module Restauro
       PIECES = %w[poultry quick_meat fish whole_meat].freeze
       # Sliced aubergine, floured before it is fried.
       SLICES = DataFiles.words("dishes/words.yml").fetch(:fried_before)
-      CAKES = DataFiles.words("families/breading/words.yml").fetch(:cakes)
+      CAKES = Regexp.union(DataFiles.words("families/breading/words.yml").fetch(:cakes),
+                           *DataFiles.words("dishes/words.yml").values_at(:patties, :bound))
       private_constant :BARE, :CAKES
 
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]

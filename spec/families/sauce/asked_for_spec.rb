@@ -43,4 +43,16 @@ RSpec.describe "What is asked of a sauce" do
   it("says that no liquid was read where there is flour") do
     expect(refused[self, "Sauce\n30 g butter\n30 g flour"]).to match(/\Ano liquid was read/)
   end
+
+  {"sour cream" => /Sour cream can split/, "crème fraîche" => nil}.each do |cream, words|
+    it("says of #{cream} #{words ? "that it splits" : "nothing: it is fat enough to boil"}") do
+      said = answer("Cream sauce\n30 g butter\n30 g flour\n400 g #{cream}").steps.map(&:caution).join("\n")
+      words ? expect(said).to(match(words)) : expect(said).not_to(match(/can split/))
+    end
+  end
+
+  it("has no lid on unless it is asked for: it boils later") do
+    boils = ->(**choices) { predict("500 ml milk\n30 g flour", **choices).boil_seconds }
+    expect(boils[]).to be > boils[lid: true]
+  end
 end

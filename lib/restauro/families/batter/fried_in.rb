@@ -6,7 +6,9 @@ module Restauro
       # Fat with an amount that the steps only fry in: "bake them in the butter", and no word of it in the bowl.
       module FriedIn
         FRIES, STIRS = DataFiles.words("families/batter/words.yml").values_at(:fries_in, :stirs_into)
-        private_constant :FRIES, :STIRS
+        # Poured onto the fat there, it takes none of it in.
+        POURED = /\b(?:pour|ladle|drop|spoon)\w*\b[^,.;]{0,40}(?<!to the )(?<!into )\bbatter\b/i
+        private_constant :FRIES, :STIRS, :POURED
 
         module_function
 
@@ -24,7 +26,7 @@ module Restauro
 
         def fried_in?(fat, sentences)
           told = sentences.select { |sentence| Recipes::Sentences.name?(sentence, fat) }
-          told.any? && told.all? { |sentence| sentence.match?(FRIES) && !sentence.match?(STIRS) }
+          told.any? && told.all? { |sentence| sentence.match?(FRIES) && !sentence.gsub(POURED, "").match?(STIRS) }
         end
         private_class_method :fried_in?
       end

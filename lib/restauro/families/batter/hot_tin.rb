@@ -50,21 +50,24 @@ module Restauro
           )
         end
 
-        # Sausages and onions go in browned.
+        # What is roasted there first, and, browned by then, what else lies under the batter.
         def in_tin
-          lines = @lines.in_tin
-          if lines.empty?
-            []
-          else
-            [
-              Step.new(
-                kind: "shape",
-                text: "#{list(lines)} into the hot fat, turned once.",
-                uses: lines,
-                safety: @lines.companions.safety(lines)
-              )
-            ]
-          end
+          roasted = @lines.roasted
+          browned = @lines.in_tin.reject { |line| roasted.key?(line) }
+          [
+            (roast(roasted) if roasted.any?),
+            (laid("#{list(browned)} into the hot fat, turned once.", browned, kind: "shape") if browned.any?)
+          ].compact
+        end
+
+        def roast(minutes)
+          laid("#{list(minutes.keys)} into the hot fat, in the oven at #{say}; turn once.", minutes.keys,
+               kind: "bake", minutes: minutes.values.max, celsius: celsius, attended: false,
+               look_for: "brown here and there, the fat clear and hot again")
+        end
+
+        def laid(text, lines, **more)
+          Step.new(text: text, uses: lines, safety: @lines.companions.safety(lines), **more)
         end
 
         def pour

@@ -14,17 +14,29 @@ module Restauro
           [fat.heat(uses: @lines.pan_fat),
            Step.new(kind: "fry", text: "#{into_fat}#{fat.words}.", uses: @lines.coated + dust,
                     celsius: @options.oil.celsius, minutes: half([fried_minutes, 1.0].compact.max),
-                    batches: fat.batches, safety: safety,
+                    batches: fat.batches, safety: safety, caution: brown_early,
                     look_for: [looks, beside_the_recipe(@options.fry_minutes&.sum)].compact.join("; ")),
            fat.drain]
         end
 
-        # The recipe's own, unless the middle is not done by then or the coat burnt.   @return [Float, nil]
+        # The recipe's own, unless the middle is not done by then or the coat burnt. Pieces on the bone cool the fat
+        # more than is reckoned, and are slow at the bone: as long as their recipe says.   @return [Float, nil]
         def fried_minutes
           told = @options.fry_minutes&.sum
-          return minutes if told.nil? || (section.burnt && told > section.burnt)
+          return minutes if told.nil? || (burns_by?(told) && !on_the_bone?)
 
           [told, section.done].compact.max
+        end
+
+        def burns_by?(told) = section.burnt && told > section.burnt
+        def on_the_bone? = @lines.coated.any? && @lines.coated.all? { |line| Heat::UsualPiece.on_the_bone?(line.text) }
+
+        # Brown long before the bone is hot.   @return [String, nil]
+        def brown_early
+          told = @options.fry_minutes&.sum
+          return unless told && on_the_bone? && burns_by?(told)
+
+          "Brown before it is done: turn the fat down, the middle at the bone decides."
         end
 
         # In fat of a known heat, for as long as nobody has reckoned.

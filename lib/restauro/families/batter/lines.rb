@@ -5,6 +5,7 @@ module Restauro
     class Batter
       # The lines of our batter by what is done with them, each in one place: nothing is left over.
       class Lines
+        include CookedThere
         include Dipped
 
         DRY_ROLES = %w[flour starch thickener binder lift seasoning crumb].freeze
@@ -14,12 +15,14 @@ module Restauro
         SMALL = DataFiles.words("families/batter/words.yml").fetch(:small)
         RAW, ALL_RAW, BY_NATURE =
           DataFiles.words("families/batter/words.yml").values_at(:raw_in_batter, :all_raw, :grated_by_nature)
+
         attr_reader :companions
 
         def initialize(swap, catalogue)
           @catalogue = catalogue
           @ours = swap.ours
           @liquid = swap.liquid
+          @told = swap.wheat.recipe
           @all = @ours.recipe.ingredients
           @companions = Companions.new(@all.select { |line| companion?(line) }, catalogue)
           freeze
@@ -29,42 +32,39 @@ module Restauro
         def dry =
           @all.select { |line| (DRY_ROLES.include?(line.role) && !line.yeast?) || sugar?(line, runny: false) } +
             (coating? ? [] : @all.select(&:dusted_on?))
-        # @return [Array<Recipes::Line>] what is woken in the liquid first
+        # Woken in the liquid first.
         def yeast = @all.select(&:yeast?)
-        # @return [Array<Recipes::Line>] what goes in with the liquid
-        def wet =
-          @all.select { |line| poured?(line) || sugar?(line, runny: true) } - pan_fat
-        # @return [Array<Recipes::Line>] what comes from the fridge
+        # In with the liquid.
+        def wet = @all.select { |line| poured?(line) || sugar?(line, runny: true) } - pan_fat
+        # From the fridge.
         def cold = @all.select { |line| line.role == "egg" || group(line) == "liquid" }
         def gum? = @all.any? { |line| %w[xanthan_gum guar_gum].include?(line.ingredient) }
 
         # Fat for the tin or the pan, not for the batter.
         def pan_fat
-          @all.select do |line|
-            line.role == "fat" &&
-              (line.to_fry_in? || @ours.style == "pudding" || (coating? && frying_fat?(line)))
-          end
+          fats = @all.select { |line| line.role == "fat" }
+          fats.select { |line| line.to_fry_in? || @ours.style == "pudding" || (coating? && frying_fat?(line)) }
         end
 
-        # @return [Array<Recipes::Line>] what pieces are turned in before they are dipped
+        # What pieces are turned in before they are dipped.
         def dust = coating? ? @all.select(&:dusted_on?) : []
 
         # @return [Array<Recipes::Line>] what is stirred in at the end
-        def folded = coating? ? @companions.at("finish").select { |line| line.kind == "herb" } : inside - in_tin
+        def folded
+          coating? ? @companions.at("finish").select { |line| line.kind == "herb" } : inside - in_tin - laid_on
+        end
         # Under a batter that is poured: browned sausages in a hot tin, fruit in its dish.
         def in_tin
-          case @ours.style
-          when "pudding" then @companions.lines - @companions.at("table") + fruit
-          when "baked" then fruit
-          else []
-          end
+          return @ours.style == "baked" ? fruit : [] unless @ours.style == "pudding"
+
+          @companions.lines - @companions.at("table") + fruit
         end
-        # @return [Array<Recipes::Line>] what only goes beside it
+        # What only goes beside it.
         def table = @companions.at("table") - (sandwich? ? bread : []) + beside
 
-        # What is folded in or lies in the tin is cooked first where it is raw; what the batter goes around cooks in it.
+        # What is folded in or lies in the tin is cooked first where it is raw; what is dipped cooks in its coat.
         def early_steps
-          inner = Companions.new(@companions.lines - coated - raw_in, @catalogue)
+          inner = Companions.new(@companions.lines - coated - raw_in - roasted.keys - laid_on_raw, @catalogue)
           [*inner.early_steps, *parboiled]
         end
 

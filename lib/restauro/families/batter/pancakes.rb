@@ -49,10 +49,13 @@ module Restauro
           poured = "medium; pour it in, two fingers deep, lid on" if title.match?(TORN)
           lay = "A hot pan #{fat}#{thick ? "," : ";"} #{poured}."
           lay = in_shallow_fat if shallow_fat?
-          Step.new(kind: "fry", text: lay, minutes: minutes(thick, :pancake),
-                   uses: @lines.pan_fat, safety: (["hot_oil"] if shallow_fat?).to_a,
+          Step.new(kind: "fry", text: "#{lay}#{on_top}", minutes: minutes(thick, :pancake),
+                   uses: @lines.pan_fat + @lines.laid_on, safety: (["hot_oil"] if shallow_fat?).to_a,
                    look_for: patty? ? "a brown crust: till then it sticks" : "the edge dry, bubbles that stay open")
         end
+
+        # Before its first side is done.
+        def on_top = (" On top of each, while it is wet, #{list(@lines.laid_on)}." if @lines.laid_on.any?)
 
         # A fat of so many spoons is only a film, and so is one that is not listed.
         def shallow_fat? = !@ours.options.oil.nil? && @lines.pan_fat.any? && @lines.pan_fat.none?(&:grams)
@@ -65,9 +68,10 @@ module Restauro
         def second_side(thick)
           Step.new(kind: "fry", text: "Turn, and cook the other side.", minutes: minutes(thick, :turned),
                    look_for: thick ? "golden, springs back" : "golden flecks",
-                   safety: (@ours.egg? ? ["egg_dish"] : []) + @lines.companions.safety(@lines.folded))
+                   safety: (@ours.egg? ? ["egg_dish"] : []) + inside_safety)
         end
 
+        def inside_safety = @lines.companions.safety(@lines.folded + @lines.laid_on)
         def patty? = @ours.style == "patty"
         # As the recipe says it, where it tells of both sides; what is thick is not done in less than is usual.
         def minutes(thick, side)

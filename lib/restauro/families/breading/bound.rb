@@ -20,7 +20,8 @@ module Restauro
         # The recipe with what binds its cakes marked as in them.
         # @param recipe [Recipes::Recipe]   @return [Recipes::Recipe]
         def of(recipe)
-          inside = bound?(recipe) ? recipe.ingredients.select { |line| binder?(line) } : behind_a_coat(recipe)
+          all = bound?(recipe) || DustedCakes.of?(recipe)
+          inside = all ? recipe.ingredients.select { |line| binder?(line) } : behind_a_coat(recipe)
           recipe.with(lines: recipe.lines.map { |line| inside.include?(line) ? bound_in(line) : line })
         end
 

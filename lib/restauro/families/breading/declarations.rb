@@ -30,7 +30,11 @@ module Restauro
         private
 
         # What is wrapped around an egg is no flat piece: its minutes are the middle's, by a thermometer.
-        def usual_piece(place, recipe) = WrappedEggs.in(recipe).any? ? nil : super
+        def usual_piece(place, recipe)
+          return if WrappedEggs.in(recipe).any?
+
+          DustedCakes.ball(recipe, place.said.makes, catalogue) || super
+        end
 
         # Crumbs lie in shallow fat (common practice).
         def usual_fat(recipe) = Heat::Frying.usual(:shallow, recipe.ingredients)

@@ -102,6 +102,14 @@ module Restauro
         def cases? = style.sheet? && !filling.nil? && Cover.words(recipe).match?(CASES)
         # Fillets that are each wrapped by itself.   @return [Integer, nil] how many
         def singles = (FillSteps.singles(filling.recipe.ingredients) if filling && rolled_up?)
+        # One fruit to each square of dough.
+        def gathered?
+          return false unless rounds && filling && Gathered.said?(recipe)
+
+          fruit = Gathered.whole(filling.recipe.ingredients, @catalogue)
+          !fruit.nil? && Heat::PieceLine.how_many(fruit) == rounds.count
+        end
+
         # Rolled up in one, else folded by the piece.
         def rolled_up? = Cover.rolled_up?(recipe)
       end

@@ -31,7 +31,7 @@ module Restauro
 
         # @param line [Recipes::Line]   @param index [Integer] of it in the recipe
         def inside?(line, index)
-          return false if @biscuits
+          return false if @biscuits || (line.role == "egg" && Glaze.line?(line))
 
           return true if @fried.include?(index) || (index >= @behind && !line.words?)
           return beside_sheet?(line) if @sheet

@@ -18,10 +18,22 @@ module Restauro
         # So much on each round, folded, crimped, cut.
         def by_hand(filling)
           count = @ours.rounds.count
+          return gathered(filling, count) if @ours.gathered?
+
           Step.new(kind: "shape", uses: [*filling.recipe.ingredients, *glaze], look_for: "no filling on the rim",
                    text: "#{share(filling.grams / count)} on one half of each of #{count} rounds; " \
                          "wet the rim, fold, crimp#{closed}.",
                    safety: filling.kind == "sauce" ? [] : filling.safety)
+        end
+
+        # A fruit in the middle of each.
+        def gathered(filling, count)
+          fruit = Gathered.whole(filling.recipe.ingredients, @catalogue).name_text[/\A[^,(]*/].strip
+          Step.new(kind: "shape", uses: [*filling.recipe.ingredients, *glaze], look_for: "no seam open",
+                   text: "One of the #{fruit} in the middle of each of #{count} squares, its share of what is with " \
+                         "them in its hollow; wet the edges, draw the four corners together over it, pinch every " \
+                         "seam shut#{closed}.",
+                   safety: filling.safety)
         end
 
         def share(grams) = grams >= 1 ? "#{grams.round} g of cold filling" : "Cold filling"

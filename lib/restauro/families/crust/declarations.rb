@@ -24,8 +24,14 @@ module Restauro
           fat = frying(said, place.dish.recipe.ingredients) unless said.oven || shared[:oven]
           {oven: said.oven, pan: said.pan, oil: fat, makes: said.makes || folded(place.dish.recipe)}.compact
         end
-        # As many as are cut to be folded over.   @return [Integer, nil]
-        def folded(recipe) = (RoundsSaid.count(recipe) if Style.told(recipe)&.key == "hand")
+
+        # As many as are cut to be folded over, or as there are fruits to wrap.   @return [Integer, nil]
+        def folded(recipe)
+          return unless Style.told(recipe)&.key == "hand"
+
+          RoundsSaid.count(recipe) || Gathered.count(recipe, catalogue)
+        end
+
         # As the method says it; else a pot of fat that stands in the list.   @return [Heat::Frying, nil]
         def frying(said, lines)
           return Heat::Frying.parse(said.oil) if said.oil

@@ -8,11 +8,11 @@ module Restauro
       module Glaze
         WORDS = DataFiles.words("families/crust/words.yml").fetch(:glaze)
         STREWN, THINGS = DataFiles.words("families/crust/words.yml").values_at(:strewn_last, :strewn_things)
-        FINISH = DataFiles.words("dishes/words.yml").fetch(:finish_heading)
+        WRAPPED, FINISH = DataFiles.words("dishes/words.yml").values_at(:wrapped, :finish_heading)
         SETS = %w[ricotta dry_curd pressed_tofu cream_cheese].freeze
         MEATS = %w[whole_meat quick_meat].freeze
         PART = "to glaze"
-        private_constant :MEATS, :SETS
+        private_constant :WRAPPED, :MEATS, :SETS
 
         module_function
 
@@ -49,11 +49,13 @@ module Restauro
           behind_jam?(all, catalogue) || behind_meat?(all, recipe)
         end
 
-        # Diced under a lid, or folded in, with nothing poured but what the dough and a jelly take, and no curd to set.
+        # Diced under a lid, folded in, or wrapped in one piece, with nothing poured but what the dough and a jelly
+        # take, and no curd to set.
         def behind_meat?(all, recipe)
           title = recipe.title.to_s
           lidded = title.match?(Cover::WORDS.fetch(:pie)) && all.any? { |line| MEATS.include?(line.kind) }
-          (lidded || title.match?(Style.fetch("hand").words)) && all.none? do |line|
+          wrapped = title.match?(WRAPPED) && FillSteps.whole_piece(all)
+          (lidded || wrapped || title.match?(Style.fetch("hand").words)) && all.none? do |line|
             (line.role == "liquid" && !%w[water stock].include?(line.ingredient)) || SETS.include?(line.ingredient)
           end
         end

@@ -32,11 +32,18 @@ module Restauro
               kind: "shape",
               text:
                 "Roll it between two sheets of parchment, #{tenths(@ours.thickness_mm)} mm thick; cut " \
-                  "#{rounds.count} rounds of #{rounds.across_cm.round} cm, the scraps rolled again.",
+                  "#{rounds.count} #{cut_to(rounds)}, the scraps rolled again.",
               look_for: "a crack: press a scrap in with a wet finger"
             ),
             *chill_again
           ]
+        end
+
+        # Squares around a fruit, of as much dough as the rounds.
+        def cut_to(rounds)
+          return "rounds of #{rounds.across_cm.round} cm" unless @ours.gathered?
+
+          "squares of #{(rounds.across_cm * Math.sqrt(Math::PI) / 2).round} cm"
         end
 
         def press

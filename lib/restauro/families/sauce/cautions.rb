@@ -11,7 +11,7 @@ module Restauro
            untested(cooking)].compact
         end
 
-        # Sentences for the cook, from the notes of the thickeners and the state of the pan.
+        # Sentences for the cook, the worst first, from the notes of the thickeners and the state of the pan.
         # @param prediction [Prediction]   @return [Array<String>]
         def of_sauce(prediction)
           formula = prediction.cooking.formula
@@ -19,7 +19,7 @@ module Restauro
           told = formula.thickeners.map { |part| part.ingredient.key }.uniq.flat_map do |key|
             notes.fetch(key, []).select { |note| applies?(note["when"], formula) }.map { |note| note["text"] }
           end
-          (told + [acid(prediction), splitting(formula), strings(prediction)]).compact
+          [splitting(formula), *told, acid(prediction), strings(prediction)].compact
         end
 
         def applies?(condition, formula)
@@ -45,12 +45,15 @@ module Restauro
           "This sauce is sharp: put the acid in after it has thickened, or it thins as it boils."
         end
 
-        # Sour cream, yogurt and thin cream split on the boil.
+        # Sour cream, yogurt and thin cream split on the boil. Beside another liquid they go in last, and never boil.
         def splitting(formula)
-          sharp = formula.liquids.map(&:ingredient).select { |i| i.allergens.include?("milk") && i.ph.to_f < 5 }
-          return if sharp.empty? || sharp.all? { |i| i.fat_pct >= Constants.fetch(:sauce, :split_fat_pct) }
+          poured = formula.liquids.map(&:ingredient)
+          sharp = poured.select { |i| i.allergens.include?("milk") && i.ph.to_f < 5 }
+          return if sharp.length < poured.length
+          return if sharp.all? { |i| i.fat_pct >= Constants.fetch(:sauce, :split_fat_pct) }
 
-          "#{sharp.map(&:say).uniq.join(" and ").capitalize} can split: stir it in off the boil, a spoonful of hot sauce into it first."
+          "#{sharp.map(&:say).uniq.join(" and ").capitalize} can split at a hard boil: once it has thickened, a bubble " \
+            "here and there, no more."
         end
 
         # Cheese that is boiled, or sour, pulls strings or goes grainy.
@@ -58,16 +61,14 @@ module Restauro
           return unless prediction.cooking.formula.parts.any? { |part| part.ingredient.group == "cheese" }
 
           sour = prediction.cooking.result.mixture.ph < Constants.fetch(:sauce, :string_ph)
-          "Cheese over #{Constants.fetch(:sauce, :string_celsius).round} °C#{" or in a sauce this sour" if sour} goes stringy or grainy: " \
-          "off the boil, by handfuls."
+          hot = Constants.fetch(:sauce, :string_celsius).round
+          "Cheese over #{hot} °C#{" or in a sauce this sour" if sour} goes stringy or grainy: off the boil, by handfuls."
         end
 
         # @return [Warning, nil] nothing that thickens
         def no_thickener(cooking)
-          return if cooking.formula.thickened?
-
-          Warning.new(code: :no_thickener,
-                      text: "no thickener was read in this recipe, so it is as thick as its liquid")
+          said = "no thickener was read in this recipe, so it is as thick as its liquid"
+          Warning.new(code: :no_thickener, text: said) unless cooking.formula.thickened?
         end
 
         # @return [Warning, nil] hardly any liquid left

@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # What is floured and fried, and told to go on in its sauce: "return the chicken to the sauce and simmer for 10
+    # minutes". Crumbs would come off in it.   Needs @dish, step and turned_in.
+    module IntoTheSauce
+      INTO = DataFiles.words("dishes/words.yml").fetch(:into_the_sauce)
+      private_constant :INTO
+
+      private
+
+      # @param from [PartAnswer] the sauce   @param to [PartAnswer] what is fried   @return [Families::Step, nil]
+      def in_its_sauce(from, to)
+        return turned_in(from) if to.part.role == :coat && TurnedInSauce.named?(from.name, @dish.recipe)
+
+        gone_on_in(from) if into_the_sauce?(from, to)
+      end
+
+      def into_the_sauce?(from, to)
+        return false unless to.family&.key == "breading" && from.lines.any? { |line| line.role == "liquid" }
+
+        to.swap.ours.layers.none? { |layer| layer.name == "crumb" } && !told_into_it.nil?
+      end
+
+      # @param sauce [PartAnswer]   @return [Families::Step]
+      def gone_on_in(sauce)
+        minutes = Recipes::TimeSaid.of(told_into_it).first
+        step(kind: minutes ? "simmer" : "serve", minutes: minutes, part: sauce.name, heat: ("hob" if minutes),
+             text: "Lay them in the #{sauce.name.downcase}, #{minutes ? "on low, turned once" : "hot through"}.",
+             look_for: "a bubble here and there; the flour on them thickens it a little", safety: ["hot_hold"])
+      end
+
+      # The sentence that says so.   @return [String, nil]
+      def told_into_it =
+        @dish.recipe.steps.lazy.flat_map { |line| Recipes::Sentences.of(line.text) }.find { |text| text.match?(INTO) }
+    end
+  end
+end
