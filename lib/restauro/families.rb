@@ -27,6 +27,7 @@ module Restauro
     autoload :Declared, "restauro/families/declared"
     autoload :Detection, "restauro/families/detection"
     autoload :DetectionBeside, "restauro/families/detection_beside"
+    autoload :DetectionPieces, "restauro/families/detection_pieces"
     autoload :Dough, "restauro/families/dough"
     autoload :Draft, "restauro/families/draft"
     autoload :Fat, "restauro/families/fat"

@@ -16,7 +16,9 @@ module Restauro
       # And what is poured into its pan.
       SAUCE = "Pan sauce"
       PIECES = %w[poultry quick_meat fish].freeze
-      private_constant :BY_STEP, :IN_THE_PAN, :BOILED_DOWN, :THE_REST
+      # What eggs are beaten with.
+      THINS = /\A(?:water|\w*milk|\w+_cream)\z/
+      private_constant :THINS, :BY_STEP, :IN_THE_PAN, :BOILED_DOWN, :THE_REST
 
       # Whether a part is such a sauce.   @param name [String, nil] of the part
       def self.pan_sauce?(name) = name.to_s.start_with?(SAUCE)
@@ -38,7 +40,9 @@ module Restauro
         return if @title.match?(GRAVY) || @braised
         return unless flour.one? && lines.any? { |line| piece?(line) } && dredges?(flour.first, lines)
 
-        coat = lines.select { |line| coats?(line) || @pinned.include?(line) || line.equal?(frying_fat(lines)) }
+        coat = lines.select do |line|
+          coats?(line) || @pinned.include?(line) || line.equal?(frying_fat(lines)) || beaten_in?(line, lines)
+        end
         sauce = lines - coat
         [coat, sauce] if sauce.any? { |line| line.role == "liquid" } && lines.none? { |line| another?(line) }
       end
@@ -64,6 +68,13 @@ module Restauro
       def another?(line) = %w[crumb lift].include?(line.role) || group_of(line) == "pastry"
       def piece?(line) = PIECES.include?(line.kind)
       def coats?(line) = piece?(line) || flour?(line) || line.role == "egg"
+
+      # A spoon or two of milk or water behind the eggs.
+      def beaten_in?(line, lines)
+        before = lines.take_while { |one| !one.equal?(line) }.last
+        line.ingredient.to_s.match?(THINS) && before&.role == "egg" && line.grams &&
+          line.grams.value <= Constants.fetch(:breading, :squeezed_in_g)
+      end
 
       # Oil, where there is butter too for the sauce; else the first.
       def frying_fat(lines)

@@ -23,9 +23,9 @@ module Restauro
         DataFiles.words("ingredients/words.yml")
           .values_at(:portions, :strips, :pulses, :in_shells, :bought_gnocchi, :spooned_peppercorns)
       # Roots cut as fine as the onion go in with it.
-      CUT_FINE, BRIEFLY, WARMED, PULPY, GRAINS, HOLDS, LARGE, EGGS =
+      CUT_FINE, CRISP, BRIEFLY, WARMED, PULPY, GRAINS, HOLDS, LARGE, EGGS =
         DataFiles.words("ingredients/words.yml")
-          .values_at(:cut_fine, :briefly, :warmed, :pulpy, :grains, :holds_it, :cut_large, :eggs_beside)
+          .values_at(:cut_fine, :crisp, :briefly, :warmed, :pulpy, :grains, :holds_it, :cut_large, :eggs_beside)
       # Meat that is stewed whole, and what says it is not.
       ONE_PIECE, DICED, BEEF, STEAK, TINNED, DRIED_FRUIT = DataFiles.words("ingredients/words.yml")
         .values_at(:in_one_piece, :diced, :beef, :steak, :tinned, :dried_fruit)
@@ -107,7 +107,8 @@ module Restauro
         return "simmer" if line.text.match?(DRIED_FRUIT) && @lines.any? { |one| one.kind == "whole_meat" }
         return unless line.kind == "simmer"
 
-        {PULSES => "pulse", GRAINS => @grain, PULPY => "pulpy", WARMED => "heated", BRIEFLY => "briefly"}
+        {PULSES => "pulse", GRAINS => @grain, PULPY => "pulpy", WARMED => "heated", CRISP => "crisp",
+         BRIEFLY => "briefly"}
           .find { |words, _| line.text.match?(words) }&.last
       end
 
@@ -133,8 +134,7 @@ module Restauro
         line.kind == "whole_meat" && line.text.match?(ONE_PIECE) && !line.text.match?(DICED) &&
           line.grams&.value.to_f >= Constants.fetch(:dishes, :joint_least_g)
 
-      # A steak is as done as it is wanted when it is brown.
-      # @return [Float, nil] min
+      # A steak is as done as it is wanted when it is brown.   @return [Float, nil] min
       def back_minutes(line)
         return WholeBird.minutes(line) if @rows[line]["back"] == "bird"
 

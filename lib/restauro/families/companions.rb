@@ -10,7 +10,7 @@ module Restauro
       extend Naming
 
       # Minutes in the sauce of what is not done when it is brown.
-      MINUTES = {"fish" => :fish_minutes, "wilt" => :wilt_minutes, "brief" => :brief_minutes,
+      MINUTES = {"fish" => :fish_minutes, "wilt" => :wilt_minutes, "brief" => :brief_minutes, "crisp" => :crisp_minutes,
                  "pulse" => :pulse_minutes}.freeze
       # What goes in later than this needs no lid, and only minutes.
       LID_OFF_RANK = 7

@@ -3,10 +3,11 @@ module Restauro
     # What stands beside the flour and tells a family by that: pieces that are only floured, fruit in a batter.
     #   Needs @recipe, grams, flour, ratio, poured, figure and told_by_title.
     module DetectionBeside
+      include DetectionPieces
+
       FRIED = DataFiles.words("dishes/words.yml").fetch(:fried)
       DREDGED, DREDGES, EGG_THEN_FLOUR, FLOUR_THEN_EGG =
         DataFiles.words("families/breading/words.yml").values_at(:dredged, :dredges, :egg_then_flour, :flour_then_egg)
-      PIECES = DataFiles.words("heat/words.yml").fetch(:cut_up)
       NUTS = "ground_nuts".freeze
       LAYERED = DataFiles.words("dishes/words.yml").fetch(:layered)
       SOAKS = %w[buttermilk plain_yogurt plant_yogurt].freeze
@@ -15,7 +16,7 @@ module Restauro
       WATERY = %w[water soda_water beer gf_beer].freeze
       ROUX = DataFiles.words("families/sauce/words.yml").fetch(:roux_by_name)
       private_constant :WATERY, :SOAKS, :SOY, :MARINADES, :NUTS, :LAYERED, :FRIED, :DREDGED, :DREDGES, :EGG_THEN_FLOUR,
-                       :FLOUR_THEN_EGG, :PIECES
+                       :FLOUR_THEN_EGG
 
       private
 
@@ -72,8 +73,8 @@ module Restauro
 
       # Pieces, flour and a pan of oil, and nothing wet: they are floured, whatever sauce the dish is named for.
       def fried_dry? =
-        flour.positive? && pieces_g > flour && grams("liquid").zero? && grams("egg").zero? && grams("leavener").zero? &&
-          @recipe.ingredients.any?(&:to_fry_in?)
+        flour.positive? && (pieces_g > flour || unknown_piece?) &&
+          %w[liquid egg leavener].all? { |group| grams(group).zero? } && @recipe.ingredients.any?(&:to_fry_in?)
 
       # Slices that are floured, dipped in egg and fried before they are laid in their dish.
       def laid? = @recipe.title.to_s.match?(LAYERED) && @recipe.ingredients.any?(&:to_fry_in?)
@@ -109,10 +110,6 @@ module Restauro
         (said?(FLOUR_THEN_EGG) && anything?) || (said?(EGG_THEN_FLOUR) && (pieces_g.positive? || unweighed_piece?))
       end
 
-      # To coat: vegetables too.
-      def anything? =
-        unweighed_piece? || @recipe.ingredients.any? { |line| %w[other cheese].include?(line.role) && line.grams }
-
       # A spoon of flour and nothing poured that is known: what it is poured in is still to be typed.
       def unwetted_spoon? = grams("liquid").zero? && flour <= Constants.fetch(:dishes, :second_liquid_g)
 
@@ -130,21 +127,6 @@ module Restauro
         @recipe.ingredients.any? do |line|
           line.role == "flour" && (line.amount_text.nil? || line.text.match?(Recipes::ToDredge::WORDS))
         end
-
-      def unweighed_piece? = @recipe.ingredients.any? { |line| line.by_the_piece? && line.grams.nil? }
-
-      # What is floured and fried whole, or in cubes and slices: cheese, tofu and vegetables too.
-      def pieces_g =
-        @recipe.ingredients.sum(0.0) { |line| piece?(line) && line.grams ? line.grams.value : 0.0 }
-
-      def piece?(line)
-        return true if line.by_the_piece? || (line.role == "cheese" && line.text.match?(PIECES))
-
-        @recipe.ingredients.any?(&:to_fry_in?) && (line.kind == "whole_meat" || only_floured?(line))
-      end
-
-      def only_floured?(line) =
-        line.role == "other" && line.text.match?(PIECES) && (grams("egg").zero? || laid?) && grams("leavener").zero?
     end
   end
 end

@@ -4,7 +4,7 @@ module Restauro
     class Sauce
       %w[Becomes Blended Body Cautions Choice Comparison Cooking Cooling CoursePoint Declarations Emulsion
          EmulsionSteps Event Finish Formula Grade Lines LookFors LumpRisk Method OnToast Options Picture
-         PlateTest Prediction Reduction Report Rescue Roux SlurryLine SlurrySteps Solver StoveSteps StoveWords
+         PlateTest Prediction Reduction Report Rescue Roux SlurryLine SlurrySteps Solver Splits StoveSteps StoveWords
          Swap SwapDraft Swapper Traits Unmeasured WithoutLiquid].each do |name|
         autoload name.to_sym, "restauro/families/sauce/#{name.gsub(/(?<!^)([A-Z])/, '_\1').downcase}"
       end

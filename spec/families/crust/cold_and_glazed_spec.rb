@@ -32,4 +32,16 @@ RSpec.describe "A crust that is filled cold, glazed or crumbled" do
            "Bake at 180C for 35 minutes."
     expect(said[self, text]).to match(/Rub \d+ g butter into .*, stir in .*salt.* and .*egg yolk/)
   end
+
+  it("pours cream and honey into the caramel of nuts, and melts neither dry") do
+    text = "Walnut tart\n#{case_of}250 g walnuts\n200 g sugar\n150 ml double cream\n2 tbsp honey\n" \
+           "Bake at 180C for 35 minutes."
+    expect(said[self, text]).to match(/melt 200 g sugar dry.*pour in 1\d\d g heavy cream and 42 g honey, warm/)
+  end
+
+  it("simmers a filling for as long as is said of it, and its meat no second time") do
+    text = "Beef pie\n250 g flour\n125 g butter\n60 ml water\n600 g diced beef\n3 tbsp flour\n400 ml beef stock\n" \
+           "Simmer the filling for 95 minutes. Bake at 200C for 35 minutes."
+    expect(answer(text).steps.select { |step| step.kind == "simmer" }.map(&:minutes).count(95.0)).to eq 1
+  end
 end

@@ -44,8 +44,11 @@ RSpec.describe "What is asked of a sauce" do
     expect(refused[self, "Sauce\n30 g butter\n30 g flour"]).to match(/\Ano liquid was read/)
   end
 
-  {"sour cream" => /Sour cream can split/, "crème fraîche" => nil}.each do |cream, words|
-    it("says of #{cream} #{words ? "that it splits" : "nothing: it is fat enough to boil"}") do
+  {
+    "sour cream" => /Sour cream can split/, "crème fraîche" => nil,
+    "sour cream\n100 g crème fraîche" => /Sour cream and creme fraiche can split/
+  }.each do |cream, words|
+    it("says of #{cream.tr("\n", " ")} #{words ? "that it splits" : "nothing: it is fat enough to boil"}") do
       said = answer("Cream sauce\n30 g butter\n30 g flour\n400 g #{cream}").steps.map(&:caution).join("\n")
       words ? expect(said).to(match(words)) : expect(said).not_to(match(/can split/))
     end

@@ -19,7 +19,9 @@ module Restauro
           told = formula.thickeners.map { |part| part.ingredient.key }.uniq.flat_map do |key|
             notes.fetch(key, []).select { |note| applies?(note["when"], formula) }.map { |note| note["text"] }
           end
-          [splitting(formula), *told, acid(prediction), strings(prediction)].compact
+          splits = Splits.words(formula)
+          rest = [*told, acid(prediction), splits, strings(prediction)].compact
+          Splits.boiled?(formula) && splits ? [splits, *(rest - [splits])] : rest
         end
 
         def applies?(condition, formula)
@@ -43,17 +45,6 @@ module Restauro
           return unless prediction.cooking.result.mixture.ph < Constants.fetch(:sauce, :acid_caution_ph)
 
           "This sauce is sharp: put the acid in after it has thickened, or it thins as it boils."
-        end
-
-        # Sour cream, yogurt and thin cream split on the boil. Beside another liquid they go in last, and never boil.
-        def splitting(formula)
-          poured = formula.liquids.map(&:ingredient)
-          sharp = poured.select { |i| i.allergens.include?("milk") && i.ph.to_f < 5 }
-          return if sharp.length < poured.length
-          return if sharp.all? { |i| i.fat_pct >= Constants.fetch(:sauce, :split_fat_pct) }
-
-          "#{sharp.map(&:say).uniq.join(" and ").capitalize} can split at a hard boil: once it has thickened, a bubble " \
-            "here and there, no more."
         end
 
         # Cheese that is boiled, or sour, pulls strings or goes grainy.
