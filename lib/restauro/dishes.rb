@@ -15,6 +15,7 @@ module Restauro
       AtTable
       Bake
       BakeLooks
+      BesideACrust
       BesideBiscuits
       BesideFried
       BlindSaid
@@ -61,6 +62,7 @@ module Restauro
       OvenSaid
       OverACoat
       OverDough
+      OwnTitle
       Partition
       PartAnswer
       Place

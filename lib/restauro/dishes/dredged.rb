@@ -23,6 +23,15 @@ module Restauro
       # Whether a part is such a sauce.   @param name [String, nil] of the part
       def self.pan_sauce?(name) = name.to_s.start_with?(SAUCE)
 
+      # Pieces with the flour they are dredged in and the fat they are fried in, under no heading of a sauce, and not to
+      # be stewed.   @param lines [Array<Recipes::Line>] of one list   @param recipe [Recipes::Recipe] of the dish
+      def self.alone?(lines, recipe)
+        flours = lines.select { |line| line.role == "flour" }
+        flours.any? && flours.all? { |line| line.own_text.match?(TO_DREDGE) } &&
+          lines.any? { |line| PIECES.include?(line.kind) } && lines.any? { |line| line.role == "fat" } &&
+          !Recipes::Braised.said?(recipe.lines)
+      end
+
       # @param catalogue [Catalogue]   @param recipe [Recipes::Recipe] of the dish
       def initialize(catalogue, recipe)
         @catalogue = catalogue

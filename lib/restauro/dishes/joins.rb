@@ -41,7 +41,8 @@ module Restauro
       # How one part meets the host.   @return [Join]
       def join(parts, index, host, recipe, catalogue)
         part, to = parts[index], parts[host]
-        if part.place == :table || BesideBiscuits.of?(to, recipe) || poured?(parts, index, to, recipe, catalogue)
+        beside = BesideBiscuits.of?(to, recipe) || BesideACrust.of?(part, parts, to, recipe)
+        if part.place == :table || beside || poured?(parts, index, to, recipe, catalogue)
           return Join.new(from: index, to: host, how: "over")
         end
         if part.place == :top || strewn?(part, recipe)

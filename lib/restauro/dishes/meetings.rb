@@ -31,13 +31,16 @@ module Restauro
       # A coat without its piece, beside a group that is the piece: one part.
       def coat_and_piece(parts)
         coat = parts.index { |part| COATS.include?(part.family) } or return parts
-        whole = parts[coat].lines.any? { |line| line.role == "other" && (line.grams || line.by_the_piece?) }
-        return parts if whole || pancakes?(parts[coat])
+        return parts if parts[coat].lines.any? { |line| piece_in?(line) } || pancakes?(parts[coat])
 
         piece = parts.index { |part| piece?(part) } or return parts
         joined = parts[coat].with(recipe: parts[coat].recipe.with(lines: parts[coat].recipe.lines + parts[piece].lines))
         parts.each_with_index.filter_map { |part, index| index == piece ? nil : (index == coat ? joined : part) }
       end
+
+      # Weighed, sold by the piece, or counted: "8 slices celeriac".
+      def piece_in?(line) =
+        line.role == "other" && (line.grams || line.by_the_piece? || (!line.amount_text.nil? && !Heat::Food.row_of(line).nil?))
 
       # Pancakes are filled, waffles eaten with something when they are done; a batter goes around its piece.
       def pancakes?(part) =

@@ -26,7 +26,7 @@ module Restauro
       # @param catalogue [Catalogue]   @param recipe [Recipes::Recipe] whose title and steps say what goes over it
       def initialize(catalogue, recipe)
         @catalogue = catalogue
-        @title = recipe.title.to_s
+        @title = OwnTitle.of(recipe.title, recipe.ingredients.map(&:part).uniq).to_s
         @tossed = recipe.steps.any? { |line| line.text.match?(TOSSED_IN) }
         freeze
       end

@@ -9,8 +9,8 @@ module Restauro
       include Naming
 
       # No more of a name than what it is.
-      PLAIN_HEADING, JOINED = DataFiles.words("dishes/words.yml").values_at(:plain_heading, :joined_by)
-      private_constant :PLAIN_HEADING, :JOINED
+      PLAIN_HEADING = DataFiles.words("dishes/words.yml").fetch(:plain_heading)
+      private_constant :PLAIN_HEADING
 
       # @param recipe [Recipes::Recipe]   @param family [String, nil] forces a reading of one part
       # @param given [Hash] part name => family
@@ -89,18 +89,10 @@ module Restauro
       # A part is judged by its heading, the first by the dish's own title where it has none.
       def heading(group, index, groups)
         plain = group.label.to_s.match?(PLAIN_HEADING)
-        text = plain ? "#{group.label} (#{@recipe.title})" : group.label || (index.zero? ? own_title(groups) : nil)
+        own = OwnTitle.of(@recipe.title, groups.map(&:label)) if index.zero?
+        text = plain ? "#{group.label} (#{@recipe.title})" : group.label || own
         text && Recipes::Line.new(text: text, role: "title")
       end
-
-      # The title without what has a heading of its own: "with sticky sauce".
-      def own_title(groups)
-        names = groups.filter_map { |group| group.label&.sub(FOR, "") }.reject(&:empty?)
-        names.reduce(@recipe.title) { |title, name| title&.sub(behind(Regexp.escape(name)), "") }
-      end
-
-      # The last "with" that a name stands behind, to the end.
-      def behind(name) = /(?<=\p{L})\s+#{JOINED}(?!.*#{JOINED}.*#{name}).*#{name}.*/i
 
       def check_given(parts)
         unknown =

@@ -90,6 +90,7 @@ module Restauro
       # Flour there, no water, and no coat or crumble that wants none.
       def lacks_water?(group)
         return true if slurry?(group)
+        return false if Dredged.alone?(group.lines, @recipe)
 
         group.lines.any? { |line| flour?(line) } && !water?(group.lines) && group.lines.none? { |line| root?(line) } &&
           group.lines.none? { |line| line.role == "crumb" } && !group.label.to_s.match?(Grouping::CRUSTY) &&

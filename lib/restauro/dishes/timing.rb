@@ -22,7 +22,7 @@ module Restauro
 
       # @param name [String]
       def spoken?(name) =
-        Timing.stems(name).any? { |stem| about.match?(stem.length > 3 ? stem : /\b#{stem}(?:e?s)?\b/) }
+        Timing.stems(name).any? { |stem| about.match?(stem.length > 3 ? /\b#{stem}/ : /\b#{stem}(?:e?s)?\b/) }
 
       # @param part [Part]   @param others [Array<Part>]
       # @return [Boolean] whether it is said of this part, and less of every other
@@ -36,7 +36,8 @@ module Restauro
       # "Simmer the meat for 25 minutes": all of a kind.
       KINDS = DataFiles.words("dishes/words.yml").values_at(:meat_said, :fish_said)
                        .zip([%w[ground_meat ground_poultry whole_meat quick_meat poultry], %w[fish]]).freeze
-      private_constant :MANNER, :EACH_SIDE, :TURNED, :KINDS, :CLAUSE, :FRIES
+      DONE_TO_IT = %w[dip coat batter].freeze
+      private_constant :DONE_TO_IT, :MANNER, :EACH_SIDE, :TURNED, :KINDS, :CLAUSE, :FRIES
 
       # @param texts [Array<String>] the words of a recipe, a step each   @param timed [Array<String>] sentences of them
       #   with a time on the stove
@@ -71,9 +72,10 @@ module Restauro
       # @param text [String]   @param kind [String, nil] of a line   @return [Boolean] whether it speaks of all such
       def kind_in?(text, kind) = KINDS.any? { |words, kinds| kinds.include?(kind) && text.match?(words) }
 
-      # What a name is known by in a sentence: "chopped tomatoes" by "tomato".   @return [Array<String>]
+      # What a name is known by in a sentence: "chopped tomatoes" by "tomato"; a dip by more than what is done to
+      # pieces.   @return [Array<String>]
       def stems(name) =
-        name.downcase.gsub(MANNER, "").scan(/\p{L}{3,}/).map { |word| word.sub(/(?<=\p{L}{3})e?s\z/, "") }
+        name.downcase.gsub(MANNER, "").scan(/\p{L}{3,}/).map { |word| word.sub(/(?<=\p{L}{3})e?s\z/, "") } - DONE_TO_IT
     end
   end
 end

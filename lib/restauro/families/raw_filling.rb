@@ -25,7 +25,7 @@ module Restauro
       def said?(recipe, lines, named: recipe.title.to_s.match?(BY_NAME))
         minced = lines.select { |line| MINCED.include?(line.kind) }
         told = Recipes::Sentences.of_steps(recipe.lines).select { |text| of_it?(text, minced) }
-        return false if minced.empty? || told.grep(PANNED).any?
+        return false if minced.empty? || told.grep(PANNED).any? { |text| !anothers?(text, recipe, lines) }
 
         named || mixed_raw?(told.join(" "))
       end
@@ -65,8 +65,14 @@ module Restauro
         !mixes.empty? && !before.match?(COOKS)
       end
 
+      # Said of a sauce beside it: more of that is named than of what is inside.
+      def anothers?(text, recipe, lines)
+        named = ->(all) { all.count { |line| Recipes::Sentences.name?(text, line) } }
+        named[recipe.ingredients - lines] > named[lines]
+      end
+
       def of_it?(text, minced) = text.match?(MEAT) || minced.any? { |line| Recipes::Sentences.name?(text, line) }
-      private_class_method :cooks?, :stewed?, :of_it?, :mixed_raw?
+      private_class_method :anothers?, :cooks?, :stewed?, :of_it?, :mixed_raw?
     end
   end
 end

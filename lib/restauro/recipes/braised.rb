@@ -8,7 +8,8 @@ module Restauro
       SIMMERS = DataFiles.words("dishes/words.yml").fetch(:simmers)
       PIECES = %w[poultry quick_meat whole_meat].freeze
       AROUND = %w[egg crumb].freeze
-      private_constant :SIMMERS, :PIECES, :AROUND
+      MINCED = %w[ground_meat ground_poultry].freeze
+      private_constant :SIMMERS, :PIECES, :AROUND, :MINCED
 
       module_function
 
@@ -18,7 +19,7 @@ module Restauro
 
         poured = lines.sum { |line| line.role == "liquid" ? line.grams&.value.to_f : 0.0 }
         poured >= figure(:braised_liquid_g) &&
-          Sentences.of_steps(lines).any? { |text| text.match?(SIMMERS) && longest(text) >= figure(:braised_minutes) }
+          Sentences.of_steps(lines).any? { |text| long?(text) && !of_the_mince?(text, lines) }
       end
 
       # @return [Float] g of the joints; of a bird in pieces where nobody weighed it
@@ -27,10 +28,18 @@ module Restauro
         found.positive? ? found : figure(:braised_usual_g)
       end
 
+      def long?(text) = text.match?(SIMMERS) && longest(text) >= figure(:braised_minutes)
+
+      # A ragù beside them has its own hour.
+      def of_the_mince?(text, lines)
+        named = lines.select { |line| Sentences.name?(text, line) }
+        named.any? { |line| MINCED.include?(line.kind) } && named.none? { |line| piece?(line) }
+      end
+
       def piece?(line) = PIECES.include?(line.kind)
       def longest(text) = TimeSaid.of(text).max.to_f
       def figure(name) = Constants.fetch(:breading, name)
-      private_class_method :piece?, :longest, :figure
+      private_class_method :long?, :of_the_mince?, :piece?, :longest, :figure
     end
   end
 end

@@ -5,10 +5,11 @@ module Restauro
     class Batter
       # Fat with an amount that the steps only fry in: "bake them in the butter", and no word of it in the bowl.
       module FriedIn
+        MELTED = DataFiles.words("dishes/words.yml").fetch(:melted_fat)
         FRIES, STIRS = DataFiles.words("families/batter/words.yml").values_at(:fries_in, :stirs_into)
         # Poured onto the fat there, it takes none of it in.
         POURED = /\b(?:pour|ladle|drop|spoon)\w*\b[^,.;]{0,40}(?<!to the )(?<!into )\bbatter\b/i
-        private_constant :FRIES, :STIRS, :POURED
+        private_constant :MELTED, :FRIES, :STIRS, :POURED
 
         module_function
 
@@ -16,7 +17,7 @@ module Restauro
         def of(recipe)
           fats = recipe.ingredients.select { |line| line.role == "fat" && line.grams && !line.to_fry_in? }
           sentences = Recipes::Sentences.of_steps(recipe.lines)
-          panned = fats.one? && fried_in?(fats.first, sentences) ? fats : []
+          panned = fats.one? && !fats.first.text.match?(MELTED) && fried_in?(fats.first, sentences) ? fats : []
           return recipe if panned.empty?
 
           recipe.with(lines: recipe.lines.map do |line|

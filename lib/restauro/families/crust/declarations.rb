@@ -50,7 +50,7 @@ module Restauro
             stew_minutes: place.said.simmer_minutes,
             crowned: (true if place.crowned?(catalogue)),
             filled_raw: RawFilling.packed(place.dish.recipe, place.dish.recipe.ingredients),
-            laid_raw: (true if LaidRaw.said?(place.dish.recipe)),
+            laid_raw: (true if LaidRaw.said?(place.dish.recipe, held(place))),
             cut_out: (true if Dropped.cut_out?(place.dish.recipe)),
             round_cm: RoundsSaid.mm(place.dish.recipe)&.then { |wide| wide / 10 },
             steam_minutes: (steamed(place, recipe) unless chosen[:oven]),
@@ -58,6 +58,9 @@ module Restauro
             blind_oven: (place.said.blind_oven if chosen[:oven] == place.said.oven)
           }.compact
         end
+
+        # Its own things, and those of what it holds.
+        def held(place) = place.part.lines + place.under.flat_map { |at| place.dish.parts[at].lines }
 
         # Over water, and what is in it with it: leaves beside a tart are steamed in minutes.   @return [Float, nil] min
         def steamed(place, recipe)

@@ -15,8 +15,9 @@ module Restauro
         module_function
 
         # Told of, and of no pan.   @param recipe [Recipes::Recipe] with its steps
-        def said?(recipe)
-          lines = recipe.ingredients.select { |line| KINDS.include?(line.kind) }
+        # @param lines [Array<Recipes::Line>] of the crust and what fills it
+        def said?(recipe, lines = recipe.ingredients)
+          lines = lines.select { |line| KINDS.include?(line.kind) }
           told = Recipes::Sentences.of_steps(recipe.lines).grep_v(BAKES)
           told = told.select { |text| lines.any? { |line| Recipes::Sentences.name?(text, line) } }
           told.any? && told.grep(FRIES).empty?

@@ -1,0 +1,31 @@
+# frozen_string_literal: true
+
+module Restauro
+  module Dishes
+    # What is eaten with a pie or a quiche that has its filling: a salad, a dip, a pesto in its title. Common practice.
+    module BesideACrust
+      SIDES, JOINED = DataFiles.words("dishes/words.yml").values_at(:sides_by_name, :joined_by)
+      private_constant :SIDES, :JOINED
+
+      module_function
+
+      # @param part [Part]   @param parts [Array<Part>] all of the dish   @param host [Part] what the others are for
+      # @param recipe [Recipes::Recipe]   @return [Boolean]
+      def of?(part, parts, host, recipe)
+        others = parts - [part, host]
+        return false if host.role != :shell || others.empty? || filling?(part) || part.place != :main
+
+        part.name.to_s.match?(SIDES) || (others.any? { |other| filling?(other) } && named_with?(part, recipe))
+      end
+
+      def filling?(part) = part.name.to_s.match?(Recipes::Parts::FILLING)
+
+      # "Leek quiche with pesto".
+      def named_with?(part, recipe)
+        name = part.name.to_s.downcase
+        !name.empty? && recipe.title.to_s.downcase.match?(/\b#{JOINED}\b.*#{Regexp.escape(name)}/)
+      end
+      private_class_method :filling?, :named_with?
+    end
+  end
+end
