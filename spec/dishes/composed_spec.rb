@@ -10,7 +10,8 @@ RSpec.describe "A dish with something beside it", :long do
   end
   kitchen = Class.new { extend Reference::Helpers }
   made = ->(text) { kitchen.answer(text, system: "metric") }
-  grams = ->(lines) { lines.reject(&:words?).map { |l| [l.ingredient || l.name_text || l.text, l.grams&.value&.round] } }
+  named = ->(line) { line.ingredient || line.name_text || line.text }
+  grams = ->(lines) { lines.reject(&:words?).map { |line| [named[line], line.grams&.value&.round] } }
   things = ->(answer) { answer.parts.flat_map { |part| grams[part.lines] } }
   at_work = ->(answer) { answer.steps.reject { |step| %w[set_out store].include?(step.kind) } }
   minutes = ->(answer) { at_work[answer].select(&:minutes).map { |step| [step.kind, step.minutes.round(1)] }.tally }

@@ -5,11 +5,11 @@ module Restauro
     # Joints that are only browned in their flour, and go tender for long in what is poured over them: what clings to
     # them thickens that. Common practice.
     module Braised
-      SIMMERS = DataFiles.words("dishes/words.yml").fetch(:simmers)
+      SIMMERS, MINCE = DataFiles.words("dishes/words.yml").values_at(:simmers, :mince)
       PIECES = %w[poultry quick_meat whole_meat].freeze
       AROUND = %w[egg crumb].freeze
       MINCED = %w[ground_meat ground_poultry].freeze
-      private_constant :SIMMERS, :PIECES, :AROUND, :MINCED
+      private_constant :SIMMERS, :MINCE, :PIECES, :AROUND, :MINCED
 
       module_function
 
@@ -32,8 +32,8 @@ module Restauro
 
       # A ragù beside them has its own hour.
       def of_the_mince?(text, lines)
-        named = lines.select { |line| Sentences.name?(text, line) }
-        named.any? { |line| MINCED.include?(line.kind) } && named.none? { |line| piece?(line) }
+        text.match?(MINCE) && lines.any? { |line| MINCED.include?(line.kind) } &&
+          lines.none? { |line| piece?(line) && Sentences.name?(text, line) }
       end
 
       def piece?(line) = PIECES.include?(line.kind)
