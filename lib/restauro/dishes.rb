@@ -15,6 +15,7 @@ module Restauro
       AtTable
       Bake
       BakeLooks
+      BeginsAgain
       BesideACrust
       BesideBiscuits
       BesideFried

@@ -4,7 +4,8 @@ module Restauro
   module Dishes
     # What is eaten with a pie or a quiche that has its filling: a salad, a dip, a pesto in its title. Common practice.
     module BesideACrust
-      SIDES, JOINED = DataFiles.words("dishes/words.yml").values_at(:sides_by_name, :joined_by)
+      SIDES = DataFiles.words("dishes/words.yml").fetch(:sides_by_name)
+      JOINED = Regexp.union(DataFiles.words("dishes/words.yml").fetch(:joined_by), /\band\b|&/i)
       private_constant :SIDES, :JOINED
 
       module_function

@@ -86,7 +86,7 @@ module Restauro
       # A little milk instead of water: what comes right behind it is no custard.
       def before_meat?(line)
         following = @lines[@lines.index { |one| one.equal?(line) } + 1]
-        SecondFormula::MEATS.include?(following&.kind)
+        BeginsAgain::MEATS.include?(following&.kind)
       end
     end
   end

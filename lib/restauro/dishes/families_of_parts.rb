@@ -10,11 +10,13 @@ module Restauro
       BATTER, COATS, SHELL, BREAD_SAUCE, WRAPPERS, ROASTED_ROOTS, EMULSION =
         DataFiles.words("dishes/words.yml")
           .values_at(:batter_heading, :coats, :crumb_shell, :bread_sauce, :wrappers, :roasted_roots, :emulsion)
+      # Fritters, pancakes: by the name of their heading.
+      FRIED = DataFiles.words("families/words.yml").fetch(:batter)
       MERINGUE = DataFiles.words("families/crust/words.yml").fetch(:meringue)
       DUSTED = %w[other flour seasoning].freeze
       TURNED = %w[other flour starch thickener puree fat seasoning].freeze
-      private_constant :BATTER, :COATS, :SHELL, :BREAD_SAUCE, :WRAPPERS, :ROASTED_ROOTS, :EMULSION, :MERINGUE, :DUSTED,
-                       :TURNED
+      private_constant :BATTER, :COATS, :SHELL, :BREAD_SAUCE, :WRAPPERS, :ROASTED_ROOTS, :EMULSION, :MERINGUE, :FRIED,
+                       :DUSTED, :TURNED
 
       private
 
@@ -97,6 +99,7 @@ module Restauro
       def mixed_filling?(group)
         grams = ->(role) { group.lines.sum { |line| line.role == role ? line.grams&.value.to_f : 0.0 } }
         boiled = grams["liquid"].positive? && @recipe.title.to_s.match?(MERINGUE)
+        return false if group.label.to_s.match?(FRIED)
         return false if boiled || group.lines.any?(&:to_fry_in?)
 
         group.label && grams["egg"].positive? && grams["liquid"] < grams["egg"]

@@ -17,7 +17,7 @@ module Restauro
       def made_by_its_crust?(group)
         return true if Families::RawFilling.packed(@recipe, group.lines)
 
-        group.lines.any? { |line| SecondFormula::MEATS.include?(line.kind) } &&
+        group.lines.any? { |line| BeginsAgain::MEATS.include?(line.kind) } &&
           group.lines.none? { |line| %w[liquid puree fat].include?(line.role) || wet?(line) }
       end
 

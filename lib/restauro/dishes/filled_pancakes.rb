@@ -20,7 +20,9 @@ module Restauro
         batter = lines.take_while { |line| BATTER.include?(line.role) }
         filling = lines[batter.length..]
         whole = %w[flour liquid].all? { |role| batter.any? { |line| line.role == role } }
-        return if filling.any? { |line| line.role == "flour" }
+        # Flour behind the batter's milk is a sauce's.
+        poured = batter.drop_while { |line| line.role != "liquid" }
+        return if (poured + filling).any? { |line| line.role == "flour" }
 
         [batter, filling.map { |line| broken(line) }] if whole && filling.any? { |line| fills?(line) }
       end

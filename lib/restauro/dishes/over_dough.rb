@@ -38,10 +38,19 @@ module Restauro
 
         cut = lines.each_index.find { |index| whole?(lines[0...index]) && over?(lines, index) } or return
         over = lines[cut..]
+        return if sauced?(lines[0...cut])
+
         [lines[0...cut], over] if over.none? { |line| (flour?(line) && !spoon?(line, over)) || line.role == "egg" }
       end
 
       private
+
+      # A second flour with its milk or stock: a sauce of its own, and cheese behind it goes into that.
+      def sauced?(lines)
+        second = lines.rindex { |line| flour?(line) }
+        poured = lines.drop(second).select { |line| line.role == "liquid" }
+        whole?(lines.first(second)) && poured.any? { |line| line.grams&.value.to_f > least_g }
+      end
 
       # Pasta or gnocchi out of a pack.
       def bought?(line) = BOUGHT.include?(line.ingredient) || (line.ingredient.nil? && line.gluten?)

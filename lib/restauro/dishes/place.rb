@@ -14,7 +14,7 @@ module Restauro
       # @param timings [Array<Timing>]   @return [Timing, nil] the first that is said of this part
       def mine(timings)
         others = dish.parts.reject.with_index { |_, at| at == index }
-        timings.find { |one| one.of?(part, others) }
+        timings.find { |one| one.by_itself(dish.parts).of?(part, others) }
       end
 
       # The recipe's oven, unless it is said of another part: chips that are roasted beside a fish in its batter.
@@ -31,14 +31,22 @@ module Restauro
         pieces = part.lines - aside
         held = [*inside, *under].map { |at| dish.parts[at] }
         said.fries.find do |one|
-          nobody_elses?(one, held) && (!one.says?(aside) || one.says?(pieces))
+          worked?(one, :coat) || (nobody_elses?(one, held) && (!one.says?(aside) || one.says?(pieces)))
         end
+      end
+
+      # "Dip and fry 3 minutes a side", "roll, seal and boil for 4", with nothing named: it is done to pieces or to a
+      # dough, whatever sauce was spoken of before.   @param role [Symbol]
+      def worked?(one, role)
+        alone = part.role == role && dish.parts.one? { |other| other.role == role }
+        said = one.text.match?(Place::WORKED.fetch(role)) || (role == :coat && one.sides.length > 1)
+        alone && said && !one.itself_names?(dish.parts)
       end
 
       # How long the recipe itself boils its pieces: not the roots that are mashed for them.   @return [Timing, nil]
       def boiling
         roots = part.lines.select { |line| line.kind == "simmer" || Families::Dough::Contents.mash(line.ingredient.to_s) }
-        said.boils.find { |one| nobody_elses?(one) && !one.names_any?(roots) }
+        said.boils.find { |one| worked?(one, :dough) || (nobody_elses?(one) && !one.names_any?(roots)) }
       end
 
       # How long the recipe itself lets its batter stand: not what is marinated, or rests when it is fried.
@@ -52,6 +60,7 @@ module Restauro
       # Whether it may be any part's: no other one is spoken of.
       # @param held [Array<Part>] inside it: "fill and fry" speaks of no filling, but of what is in it
       def nobody_elses?(simmer, held = [])
+        simmer = simmer.by_itself(dish.parts)
         named = dish.parts.map { |other| simmer.names(other, itself: !held.include?(other)) }
         named[index] == named.max
       end
@@ -86,6 +95,8 @@ module Restauro
     end
     # What is fried before, and is no piece in its coat.
     Place::ASIDE = %w[soften cured herb].freeze
+    Place::WORKED =
+      %i[coat dough].zip(DataFiles.words("dishes/words.yml").values_at(:worked_coat, :worked_dough)).to_h.freeze
     Place::HELD = %w[lines covers].freeze
   end
 end

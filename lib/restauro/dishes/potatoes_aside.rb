@@ -54,7 +54,7 @@ module Restauro
 
       # What else is cooked for the pie is under it, wherever it stands.
       def over_it(lines, at)
-        under = lines[(at + 1)..].select { |line| SecondFormula::MEATS.include?(line.kind) || UNDER.include?(line.kind) }
+        under = lines[(at + 1)..].select { |line| BeginsAgain::MEATS.include?(line.kind) || UNDER.include?(line.kind) }
         [part(nil, lines[0...at] + under), part("Mash", lines[at..] - under)]
       end
 

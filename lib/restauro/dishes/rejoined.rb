@@ -14,7 +14,9 @@ module Restauro
       COATS = %w[flour starch thickener egg liquid crumb fat seasoning].freeze
       # Whole as they are.
       APART = [RiceBalls::NAME, TurnedInSauce::NAME].freeze
-      private_constant :SPOONED, :APART, :KNEADED, :THICKENED, :REST, :COAT, :COATS
+      # Wet enough by its egg and what is grated into it, as its name says.
+      WHOLE = DataFiles.words("families/words.yml").fetch(:batter)
+      private_constant :WHOLE, :SPOONED, :APART, :KNEADED, :THICKENED, :REST, :COAT, :COATS
 
       private
 
@@ -90,7 +92,7 @@ module Restauro
       # Flour there, no water, and no coat or crumble that wants none.
       def lacks_water?(group)
         return true if slurry?(group)
-        return false if Dredged.alone?(group.lines, @recipe)
+        return false if Dredged.alone?(group.lines, @recipe) || group.label.to_s.match?(WHOLE)
 
         group.lines.any? { |line| flour?(line) } && !water?(group.lines) && group.lines.none? { |line| root?(line) } &&
           group.lines.none? { |line| line.role == "crumb" } && !group.label.to_s.match?(Grouping::CRUSTY) &&

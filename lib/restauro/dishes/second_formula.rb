@@ -5,9 +5,8 @@ module Restauro
     # Where a list without headings holds more than one formula: a second flour with a fat or a liquid of its own,
     # crumbs to scatter over a sauce, fruit beside a crust.
     class SecondFormula
-      MEATS = %w[whole_meat quick_meat poultry ground_meat sausage cured].freeze
-      # Kinds that no dough holds: a pot begins with them.
-      COOKED = %w[soften simmer].freeze
+      include BeginsAgain
+
       FRIED = DataFiles.words("dishes/words.yml").fetch(:fried)
       STRUDEL = DataFiles.words("dishes/words.yml").fetch(:strudel)
       FLAKES = DataFiles.words("dishes/words.yml").fetch(:flakes)
@@ -49,9 +48,17 @@ module Restauro
       def second_flour(lines)
         first = lines.index { |line| wheat?(line) } or return
         second =
-          ((first + 1)...lines.length).find { |index| wheat?(lines[index]) && own_formula?(lines, first, index) } or
+          ((first + 1)...lines.length).find { |index| thickens?(lines, index) && own_formula?(lines, first, index) } or
           return
         start(lines, first, second)
+      end
+
+      # Flour; or a spoon of starch in what no batter is poured with.
+      def thickens?(lines, index)
+        line = lines[index]
+        return wheat?(line) unless group(line) == "starch" && line.counted?
+
+        line.grams.value <= least_g && lines.drop(index - 1).any? { |one| pot?(one) }
       end
 
       # The second has a fat or a liquid of its own, and the first is whole without them.
@@ -68,38 +75,6 @@ module Restauro
       end
 
       def crumble?(lines) = lines.any? { |line| line.role == "fat" } && lines.any? { |line| flour?(line) }
-
-      # The second formula begins with the things before its flour that stand a second time, or that its pot begins
-      # with: fat, onions.
-      def start(lines, first, second)
-        index = second
-        index -= 1 while index - 1 > first && begins?(lines, index - 1, first)
-        index
-      end
-
-      # After crumbs a coat is whole: what follows belongs to the next.
-      def begins?(lines, index, first)
-        line = lines[index]
-        ahead = lines[0...index]
-        return false if %w[crumb].include?(line.role)
-        return true if ahead.any? { |other| other.role == "crumb" }
-
-        # Fat to fry in is of what is fried.
-        return false if line.to_fry_in?
-        return true if MEATS.include?(line.kind) && ahead[first..].to_a.any? { |other| liquid?(other) }
-        return true if line.role == "fat" && roux?(line, lines[index..].find { |other| wheat?(other) })
-
-        line.role == "fat" && ahead.any? { |other| other.role == "fat" } ||
-          (COOKED.include?(line.kind) && ahead[first..].to_a.any? { |other| other.role == "fat" || liquid?(other) })
-      end
-
-      # Fat before as much flour, or about; what is cooked in it may stand between the two.
-      def roux?(fat, flour)
-        return true unless fat.grams
-
-        least, most = %i[roux_least roux_most].map { |name| Constants.fetch(:dishes, name) }
-        (fat.grams.value / flour.grams.value).between?(least, most)
-      end
 
       # Egg and crumbs at the end of what is fried go around it.   @return [Integer, nil]
       def coat_behind(lines)

@@ -24,6 +24,14 @@ module Restauro
       def spoken?(name) =
         Timing.stems(name).any? { |stem| about.match?(stem.length > 3 ? /\b#{stem}/ : /\b#{stem}(?:e?s)?\b/) }
 
+      # Where its own sentence names anything, what stood before it is of no account.   @param parts [Array<Part>]
+      # @return [Timing]
+      def by_itself(parts) = itself_names?(parts) ? itself : self
+
+      # @param parts [Array<Part>]   @return [Boolean] whether its own sentence names anything of them
+      def itself_names?(parts) = parts.any? { |part| itself.names(part).positive? }
+      def itself = Timing.new(**to_h, about: text.to_s.downcase)
+
       # @param part [Part]   @param others [Array<Part>]
       # @return [Boolean] whether it is said of this part, and less of every other
       def of?(part, others) = others.all? { |other| names(other) < names(part) }

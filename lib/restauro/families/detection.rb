@@ -67,7 +67,7 @@ module Restauro
       def possible?(family)
         case family
         when "sauce"
-          !fried_dry? && (ratio.nil? || unwetted_spoon? || roux? || ratio > figure(:dough_under) * 2)
+          !floured? && (ratio.nil? || unwetted_spoon? || roux? || ratio > figure(:dough_under) * 2)
           # With its flour or its liquid still to be typed it says what is missing.
         when "batter"
           flour.zero? || grams("liquid").zero? || poured&.between?(figure(:told_over), figure(:poured_under))

@@ -76,6 +76,9 @@ module Restauro
         flour.positive? && (pieces_g > flour || unknown_piece?) &&
           %w[liquid egg leavener].all? { |group| grams(group).zero? } && @recipe.ingredients.any?(&:to_fry_in?)
 
+      # Only turned in flour, with nothing poured.
+      def floured? = fried_dry? || (to_dredge? && grams("liquid").zero?)
+
       # Slices that are floured, dipped in egg and fried before they are laid in their dish.
       def laid? = @recipe.title.to_s.match?(LAYERED) && @recipe.ingredients.any?(&:to_fry_in?)
 
