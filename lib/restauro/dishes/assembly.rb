@@ -85,7 +85,7 @@ module Restauro
               safety: ["egg_dish"])]
       end
 
-      def main_parts = @answers.reject.with_index { |part, index| part.part.place == :top || strewn?(index) }
+      def main_parts = @answers.reject.with_index { |part, index| part.part.place != :main || strewn?(index) }
       def list(lines) = Families::Companions.named(lines, @catalogue)
 
       def stand

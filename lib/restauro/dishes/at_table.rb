@@ -69,7 +69,8 @@ module Restauro
 
       # A dip by what is fried, a syrup by what is wrapped.
       def beside?(from, to) =
-        from.part.family.nil? && (%i[coat shell].include?(to.part.role) || dip?(from)) && !Dredged.pan_sauce?(from.name)
+        from.part.place == :table || (from.part.family.nil? && !Dredged.pan_sauce?(from.name) &&
+          (%i[coat shell].include?(to.part.role) || dip?(from)))
 
       # All that goes beside one thing: "Chips and mushy peas".
       def beside(host)

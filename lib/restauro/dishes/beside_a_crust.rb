@@ -2,21 +2,27 @@
 
 module Restauro
   module Dishes
-    # What is eaten with a pie or a quiche that has its filling: a salad, a dip, a pesto in its title. Common practice.
+    # What is eaten with a pie or a quiche that has its filling, or with flatbreads: a salad, a dip, a pesto in the
+    # title. Common practice.
     module BesideACrust
       SIDES = DataFiles.words("dishes/words.yml").fetch(:sides_by_name)
       JOINED = Regexp.union(DataFiles.words("dishes/words.yml").fetch(:joined_by), /\band\b|&/i)
-      private_constant :SIDES, :JOINED
+      # From a dry pan: nothing is baked on them.
+      BREADS = DataFiles.words("families/crust/words.yml").fetch(:griddled)
+      private_constant :SIDES, :JOINED, :BREADS
 
       module_function
 
       # @param part [Part]   @param parts [Array<Part>] all of the dish   @param host [Part] what the others are for
       # @param recipe [Recipes::Recipe]   @return [Boolean]
       def of?(part, parts, host, recipe)
-        others = parts - [part, host]
-        return false if host.role != :shell || others.empty? || filling?(part) || part.place != :main
+        return false if host.role != :shell || filling?(part) || part.place != :main
 
-        part.name.to_s.match?(SIDES) || (others.any? { |other| filling?(other) } && named_with?(part, recipe))
+        others, bread = parts - [part, host], recipe.title.to_s.match?(BREADS)
+        return false if others.empty? && !bread
+
+        part.name.to_s.match?(SIDES) || (bread && part.role == :sauce) ||
+          ((bread || others.any? { |other| filling?(other) }) && named_with?(part, recipe))
       end
 
       def filling?(part) = part.name.to_s.match?(Recipes::Parts::FILLING)

@@ -37,7 +37,7 @@ module Restauro
           (@bake && Bake.raw_layer?(line))
 
       def fill
-        tops = @answers - main_parts
+        tops = (@answers - main_parts).reject { |part| part.part.place == :table }
         names = main_parts.map { |part| layer_name(part) }
         return [roll_up, *on_top(tops)].join("; ") if rolled_up?
         return [between_slices, *on_top(tops)].join("; ") if sandwich?

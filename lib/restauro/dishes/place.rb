@@ -24,14 +24,21 @@ module Restauro
         said.oven if nobody_elses?(Timing.new(about: about.downcase))
       end
 
+      # The fat it is fried in, by the same rule: chips beside flatbreads.   @return [String, nil]
+      def oil
+        told = Timing.new(about: said.from[:oil].to_s.downcase)
+        own, others = dish.parts.partition { |other| other.equal?(part) || held.include?(other) }
+        named = ->(parts) { parts.map { |one| told.names(one) }.max.to_i }
+        said.oil if named[others] <= named[own]
+      end
+
       # How long the recipe itself has its pieces in the fat: not what is softened or browned beside them.
       # @return [Timing, nil]
       def frying
         aside = part.lines.select { |line| Place::ASIDE.include?(line.kind) }
         pieces = part.lines - aside
-        held = [*inside, *under].map { |at| dish.parts[at] }
         said.fries.find do |one|
-          worked?(one, :coat) || (nobody_elses?(one, held) && (!one.says?(aside) || one.says?(pieces)))
+          worked?(one, part.role) || (nobody_elses?(one, held) && (!one.says?(aside) || one.says?(pieces)))
         end
       end
 
@@ -39,7 +46,7 @@ module Restauro
       # dough, whatever sauce was spoken of before.   @param role [Symbol]
       def worked?(one, role)
         alone = part.role == role && dish.parts.one? { |other| other.role == role }
-        said = one.text.match?(Place::WORKED.fetch(role)) || (role == :coat && one.sides.length > 1)
+        said = one.text.match?(Place::WORKED.fetch(role, /\z./)) || (role == :coat && one.sides.length > 1)
         alone && said && !one.itself_names?(dish.parts)
       end
 
@@ -75,6 +82,8 @@ module Restauro
       def between? = dish.joins.any? { |join| join.how == "between" && [join.from, join.to].include?(index) }
       # A coat that is crisp from the oven before its sauce and cheese go over it, and back in with them.
       def baked_before? = part.role == :coat && between? && said.oil.nil? && said.bakes.length > 1
+      # What is in it, or under it.   @return [Array<Part>]
+      def held = [*inside, *under].map { |at| dish.parts[at] }
       # Whether it holds something.
       def filled_crust? = under.any?
       # Under a meringue, or what is strewn: those are baked.
@@ -95,8 +104,9 @@ module Restauro
     end
     # What is fried before, and is no piece in its coat.
     Place::ASIDE = %w[soften cured herb].freeze
-    Place::WORKED =
-      %i[coat dough].zip(DataFiles.words("dishes/words.yml").values_at(:worked_coat, :worked_dough)).to_h.freeze
+    WORKED = DataFiles.words("dishes/words.yml").values_at(:worked_coat, :worked_dough)
+    Place::WORKED = {coat: WORKED.first, dough: WORKED.last, shell: WORKED.last}.freeze
+    private_constant :WORKED
     Place::HELD = %w[lines covers].freeze
   end
 end

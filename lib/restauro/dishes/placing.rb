@@ -7,6 +7,10 @@ module Restauro
       # Mash or cheese on a sauce (a pizza's topping lies on its own crust).
       TOPPED = DataFiles.words("dishes/words.yml").fetch(:topping_heading)
 
+      # Salads and dips: nothing is baked or simmered with them.
+      SPOONED = DataFiles.words("dishes/words.yml").fetch(:spooned_beside)
+      private_constant :SPOONED
+
       # What is whipped to go over a cream pie.
       WHIPPED = "Cream"
 
@@ -15,6 +19,8 @@ module Restauro
       def place(group, groups)
         return :main if groups.length == 1 || group.label.to_s.match?(Recipes::Parts::FILLING)
         return :top if named_top?(group)
+        return :table if group.label.to_s.match?(SPOONED) && !thickened?(group)
+
         return :main if thickened?(group) || CrustOfCrumbs.of?(@recipe.title, group.lines)
         return :main if Bound.by_crumbs?(group.lines, group.label || @recipe.title)
         return :top if CrackedEggs.alone?(group.lines) || FiloOver.alone?(group.lines)

@@ -82,8 +82,10 @@ module Restauro
 
       # What a name is known by in a sentence: "chopped tomatoes" by "tomato"; a dip by more than what is done to
       # pieces.   @return [Array<String>]
-      def stems(name) =
-        name.downcase.gsub(MANNER, "").scan(/\p{L}{3,}/).map { |word| word.sub(/(?<=\p{L}{3})e?s\z/, "") } - DONE_TO_IT
+      def stems(name)
+        words = name[/\A[^,(]*/].downcase.gsub(MANNER, "").scan(/\p{L}{3,}/)
+        words.map { |word| word.sub(/(?<=\p{L}{3})e?s\z/, "") } - DONE_TO_IT
+      end
     end
   end
 end

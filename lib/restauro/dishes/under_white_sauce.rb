@@ -16,7 +16,8 @@ module Restauro
 
       # Cauliflower, broccoli under a white sauce.   @return [Array<Group>, nil]
       def under_white_sauce(group)
-        return if group.label || @title.match?(SOUP) || !(@title.match?(WHITE_SAUCE) || laid_under?)
+        named = (group.label || @title).match?(WHITE_SAUCE)
+        return if @title.match?(SOUP) || !(named || (group.label.nil? && laid_under?))
 
         drained, sauce = group.lines.partition { |line| Plain.drained?(line) }
         ready, sauce = sauce.partition { |line| ready_meat?(line) } if laid_under?

@@ -21,7 +21,7 @@ module Restauro
         # (see Declared#told)
         def told(place, shared)
           said = place.said
-          fat = frying(said, place.dish.recipe.ingredients) unless said.oven || shared[:oven]
+          fat = frying(place) unless said.oven || shared[:oven]
           {oven: said.oven, pan: said.pan, oil: fat, makes: said.makes || folded(place.dish.recipe)}.compact
         end
 
@@ -33,8 +33,9 @@ module Restauro
         end
 
         # As the method says it; else a pot of fat that stands in the list.   @return [Heat::Frying, nil]
-        def frying(said, lines)
-          return Heat::Frying.parse(said.oil) if said.oil
+        def frying(place)
+          lines = place.dish.recipe.ingredients
+          return (Heat::Frying.parse(place.oil) if place.oil) if place.said.oil
 
           pot = lines.any? do |line|
             line.to_fry_in? && line.text.match?(FRIES) && (line.grams.nil? || Parts.pot?(line))
