@@ -37,7 +37,10 @@ module Restauro
 
     # One part: what its family draws, and how it meets the others.
     def part(answer, part, index, catalogue, shelf)
-      joins = answer.dish.joins_from(index).map { |join| {to: answer.dish.parts[join.to].name, how: join.how} }
+      dish = answer.dish
+      joins = dish.joins_from(index).map do |join|
+        {to: dish.parts[join.to].name, how: dish.beside?(join) ? "beside" : join.how}
+      end
       own = part.swap ? of_family(part.family, part.swap, shelf) :
                         {thickeners: changed(part, catalogue), alternatives: []}
       {name: part.name, family: part.family&.key, joins: joins,

@@ -18,6 +18,11 @@ RSpec.describe "The pages of crusts" do
     )
   end
 
+  it "say that a salad is eaten beside it" do
+    send_crust[self, recipe: "#{tart}\n\nGreen salad:\n1 lettuce\n2 tbsp olive oil"]
+    expect(page.text).to include("at the table, beside Pastry")
+  end
+
   it "draw a tart's bars, its bake and its pan" do
     send_crust[self, recipe: tart, pan: "26 cm round 3 cm deep", oven: "180C fan"]
     expect(labels[self]).to match(/wheat: flour 100, fat 55/).and match(/rim golden at \d+ min/).and match(

@@ -17,7 +17,8 @@ module Restauro
         "between" => "between",
         "around" => "around",
         "coats" => "around",
-        "over" => "at the table, over"
+        "over" => "at the table, over",
+        "beside" => "at the table, beside"
       }.freeze
       ENTRY_AMOUNTS = 4
 

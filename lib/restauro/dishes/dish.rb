@@ -40,6 +40,13 @@ module Restauro
       def main = parts.index { |part| part.role == :shell } || parts.index(&:family) || 0
       # @param index [Integer]   @return [Array<Join>] where that part is what is put somewhere
       def joins_from(index) = joins.select { |join| join.from == index }
+      # Whether a part is only eaten with another: a salad, or what no flour is in beside a coat or a crust.
+      # @param join [Join]
+      def beside?(join)
+        from, to = parts.values_at(join.from, join.to)
+        join.how == "over" && from.family.nil? && (from.place == :table || %i[coat shell].include?(to.role))
+      end
+
       # @param index [Integer]   @return [Array<Join>] where something is put to that part
       def joins_to(index) = joins.select { |join| join.to == index }
     end
