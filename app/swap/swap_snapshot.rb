@@ -37,10 +37,7 @@ module Restauro
 
     # One part: what its family draws, and how it meets the others.
     def part(answer, part, index, catalogue, shelf)
-      dish = answer.dish
-      joins = dish.joins_from(index).map do |join|
-        {to: dish.parts[join.to].name, how: dish.beside?(join) ? "beside" : join.how}
-      end
+      joins = answer.dish.meetings_of(index).map { |to, how| {to: to.name, how: how} }
       own = part.swap ? of_family(part.family, part.swap, shelf) :
                         {thickeners: changed(part, catalogue), alternatives: []}
       {name: part.name, family: part.family&.key, joins: joins,

@@ -237,6 +237,9 @@ RSpec.describe "What is chosen on the page counts" do
     "Sauce\n30 g butter\n30 g flour\n400 ml milk\nBake at 190C for 25 minutes" => "a sauce, over Pancakes",
     "Schnitzels\nCoat\n4 slices celeriac, 10 mm\n40 g flour\n2 eggs\n120 g breadcrumbs\n" \
     "Gravy\n30 g butter\n25 g flour\n400 ml stock" => "a sauce, at the table, over Coat",
+    "Polpette\n500 g minced beef\n80 g breadcrumbs\n1 egg\nflour for dusting\n3 tbsp oil\n400 g passata\n" \
+    "Roll in flour, brown for 8 minutes. Add the meatballs to the sauce for 20 minutes" =>
+      "Sauce at the end, around Polpette",
     "Samosas\nPastry\n225 g plain flour\n30 ml oil\n80 ml water\nFilling\n300 g cooked potatoes\n" \
     "Deep-fry at 175C" => "a crust, around Filling"
   }.each do |text, words|

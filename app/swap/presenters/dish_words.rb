@@ -11,14 +11,13 @@ module Restauro
         "crust" => "a crust"
       }.freeze
       JOINS = {
-        "lines" => "under",
-        "covers" => "over",
-        "fills" => "inside",
+        "lines" => "under", "covers" => "over", "fills" => "inside",
         "between" => "between",
         "around" => "around",
         "coats" => "around",
         "over" => "at the table, over",
-        "beside" => "at the table, beside"
+        "beside" => "at the table, beside",
+        "into" => "at the end, around"
       }.freeze
       ENTRY_AMOUNTS = 4
 

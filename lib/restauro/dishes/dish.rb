@@ -40,13 +40,18 @@ module Restauro
       def main = parts.index { |part| part.role == :shell } || parts.index(&:family) || 0
       # @param index [Integer]   @return [Array<Join>] where that part is what is put somewhere
       def joins_from(index) = joins.select { |join| join.from == index }
-      # Whether a part is only eaten with another: a salad, or what no flour is in beside a coat or a crust.
-      # @param join [Join]
-      def beside?(join)
+      # How two parts meet, for the cook: "into" a sauce that floured pieces go on in, "beside" what is only eaten with
+      # it, a salad, or what no flour is in beside a coat or a crust.   @param join [Join]   @return [String]
+      def meets(join)
         from, to = parts.values_at(join.from, join.to)
-        join.how == "over" && from.family.nil? && (from.place == :table || %i[coat shell].include?(to.role))
+        return join.how unless join.how == "over" && from.family.nil?
+        return "into" if IntoTheSauce.of?(from, to) && IntoTheSauce.told(recipe)
+
+        from.place == :table || %i[coat shell].include?(to.role) ? "beside" : join.how
       end
 
+      # @param index [Integer]   @return [Array<Array(Part, String)>] what that part is put to, and how they meet
+      def meetings_of(index) = joins_from(index).map { |join| [parts[join.to], meets(join)] }
       # @param index [Integer]   @return [Array<Join>] where something is put to that part
       def joins_to(index) = joins.select { |join| join.to == index }
     end

@@ -8,6 +8,15 @@ module Restauro
       INTO = DataFiles.words("dishes/words.yml").fetch(:into_the_sauce)
       private_constant :INTO
 
+      # The sentence that says so.   @param recipe [Recipes::Recipe]   @return [String, nil]
+      def self.told(recipe) =
+        recipe.steps.lazy.flat_map { |line| Recipes::Sentences.of(line.text) }.find { |text| text.match?(INTO) }
+
+      # Pieces with no crumbs around them, and a sauce that is poured.   @param sauce [Part]   @param pieces [Part]
+      def self.of?(sauce, pieces) =
+        pieces.family == "breading" && sauce.lines.any? { |line| line.role == "liquid" } &&
+          Families::Breading::Bound.of(pieces.recipe).ingredients.none? { |line| line.role == "crumb" }
+
       private
 
       # @param from [PartAnswer] the sauce   @param to [PartAnswer] what is fried   @return [Families::Step, nil]
@@ -17,11 +26,7 @@ module Restauro
         gone_on_in(from) if into_the_sauce?(from, to)
       end
 
-      def into_the_sauce?(from, to)
-        return false unless to.family&.key == "breading" && from.lines.any? { |line| line.role == "liquid" }
-
-        to.swap.ours.layers.none? { |layer| layer.name == "crumb" } && !told_into_it.nil?
-      end
+      def into_the_sauce?(from, to) = IntoTheSauce.of?(from.part, to.part) && !told_into_it.nil?
 
       # @param sauce [PartAnswer]   @return [Families::Step]
       def gone_on_in(sauce)
@@ -31,9 +36,7 @@ module Restauro
              look_for: "a bubble here and there; the flour on them thickens it a little", safety: ["hot_hold"])
       end
 
-      # The sentence that says so.   @return [String, nil]
-      def told_into_it =
-        @dish.recipe.steps.lazy.flat_map { |line| Recipes::Sentences.of(line.text) }.find { |text| text.match?(INTO) }
+      def told_into_it = IntoTheSauce.told(@dish.recipe)
     end
   end
 end
