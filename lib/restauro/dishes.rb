@@ -16,6 +16,7 @@ module Restauro
       Bake
       BakeLooks
       BeginsAgain
+      Beside
       BesideACrust
       BesideBiscuits
       BesideFried

@@ -29,13 +29,12 @@ module Restauro
         excluded = lines.select { |line| line.ingredient && !@exclusion.allows?(@catalogue.fetch(line.ingredient)) }
         stocks = (lines - excluded).select { |line| line.ingredient == "stock" && @exclusion.named(line.text) }
         others = lines.select { |line| line.ingredient.nil? && line.gluten? }
+        floured = (lines - excluded - stocks - others).select { |line| line.text.match?(FLOUR_BESIDE) }
         [
           *excluded.map { |line| substitution(line) },
           *stocks.map { |line| stock(line) },
           *others.map { |line| unknown(line) },
-          *(lines - excluded - stocks - others).select { |line|
-  line.text.match?(FLOUR_BESIDE)
-}.map { |line| floured(line) }
+          *floured.map { |line| without_wheat(line) }
         ]
       end
 
@@ -63,10 +62,10 @@ module Restauro
       end
 
       # "40 g butter and flour for the tin".
-      def floured(line)
-        free = line.text.sub(FLOUR_BESIDE) { |beside| beside.sub(/\p{L}+\z/, 'gluten-free \0') }
-        Substitution.new(line: line, lines: [line.with(text: free, added: true)].freeze,
-costs: "rice flour keeps it from sticking as well")
+      def without_wheat(line)
+        text = line.text.sub(FLOUR_BESIDE) { |beside| beside.sub(/\p{L}+\z/, 'gluten-free \0') }
+        Substitution.new(line: line, lines: [line.with(text: text, added: true)].freeze,
+                         costs: "rice flour keeps it from sticking as well")
       end
 
       # What the table says, after the same thing sold as gluten free.

@@ -10,9 +10,9 @@ module Restauro
       include SimmeredFilled
       include TossedDough
 
-      DIP, SETS = DataFiles.words("dishes/words.yml").values_at(:dip, :sets_on_it)
+      SETS = DataFiles.words("dishes/words.yml").fetch(:sets_on_it)
       SOUP = DataFiles.words("families/sauce/words.yml").fetch(:soup)
-      private_constant :DIP, :SETS
+      private_constant :SETS
 
       # @param answers [Array<PartAnswer>]   @param in_oven [Boolean] whether the dish is baked as one
       # @param rolled_up [Boolean]   @param filling [PartAnswer, nil] what is rolled up, where it is a part of its own
@@ -36,12 +36,12 @@ module Restauro
         join = @dish.joins.find { |found| found.how == "over" } or return apart
         from, to = @answers[join.from], @answers[join.to]
         return [into_the_soup(from)] if from.name.match?(SOUP) && to.part.role == :dough
-        return tossed(from) if from.part.family.nil? && to.part.role == :dough && !dip?(from)
+        return tossed(from) if from.part.family.nil? && to.part.role == :dough && !Beside.dip?(from)
 
         sauced = in_its_sauce(from, to) and return [sauced]
 
         over = sauces.map { |sauce| poured(sauce, where(to)) }
-        return over if from.part.role == :sauce || !beside?(from, to)
+        return over if from.part.role == :sauce || !Beside.of?(from.part, to.part)
 
         return [step(text: "#{from.name} over them while they are warm.", part: from.name)] if from.name.match?(SETS)
 
@@ -67,19 +67,12 @@ module Restauro
         @dish.joins.select { |join| join.how == "over" }.map { |join| @answers[join.from] }
              .select { |part| part.part.role == :sauce }
 
-      # A dip by what is fried, a syrup by what is wrapped.
-      def beside?(from, to) =
-        from.part.place == :table || (from.part.family.nil? && !Dredged.pan_sauce?(from.name) &&
-          (%i[coat shell].include?(to.part.role) || dip?(from)))
-
       # All that goes beside one thing: "Chips and mushy peas".
       def beside(host)
         froms = @dish.joins.select { |join| join.how == "over" && join.to == host }.map { |join| @answers[join.from] }
-        names = froms.select { |from| beside?(from, @answers[host]) }.map(&:name)
+        names = froms.select { |from| Beside.of?(from.part, @answers[host].part) }.map(&:name)
         Families::Companions.list([names.first, *names.drop(1).map { |name| name[0].downcase + name[1..] }])
       end
-
-      def dip?(part) = part.name.to_s.match?(DIP)
 
       # Baked with what is over it.
       def dough? = @dish.joins.any? { |join| join.how == "over" && @answers[join.to].part.role == :dough }

@@ -6,10 +6,9 @@ module Restauro
     # title. Common practice.
     module BesideACrust
       SIDES = DataFiles.words("dishes/words.yml").fetch(:sides_by_name)
-      JOINED = Regexp.union(DataFiles.words("dishes/words.yml").fetch(:joined_by), /\band\b|&/i)
       # From a dry pan: nothing is baked on them.
       BREADS = DataFiles.words("families/crust/words.yml").fetch(:griddled)
-      private_constant :SIDES, :JOINED, :BREADS
+      private_constant :SIDES, :BREADS
 
       module_function
 
@@ -22,17 +21,11 @@ module Restauro
         return false if others.empty? && !bread
 
         part.name.to_s.match?(SIDES) || (bread && part.role == :sauce) ||
-          ((bread || others.any? { |other| filling?(other) }) && named_with?(part, recipe))
+          ((bread || others.any? { |other| filling?(other) }) && OwnTitle.names?(recipe.title, part.name))
       end
 
       def filling?(part) = part.name.to_s.match?(Recipes::Parts::FILLING)
-
-      # "Leek quiche with pesto".
-      def named_with?(part, recipe)
-        name = part.name.to_s.downcase
-        !name.empty? && recipe.title.to_s.downcase.match?(/\b#{JOINED}\b.*#{Regexp.escape(name)}/)
-      end
-      private_class_method :filling?, :named_with?
+      private_class_method :filling?
     end
   end
 end

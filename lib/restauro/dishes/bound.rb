@@ -4,7 +4,7 @@ module Restauro
   module Dishes
     # Minced meat that crumbs or egg hold together, in meatballs and loaves: they are in it, no coat around it.
     module Bound
-      WORDS, FLAT, LOAF = DataFiles.words("dishes/words.yml").values_at(:bound, :bound_flat, :bound_loaf)
+      WORDS, LOAF = DataFiles.words("dishes/words.yml").values_at(:bound, :bound_loaf)
       MINCE, COATED, HELD = DataFiles.words("dishes/words.yml").values_at(:mince, :coated_by_name, :held_in)
       DUSTED, POACHED, BY_NAME, BROWNED =
         DataFiles.words("dishes/words.yml")
@@ -121,7 +121,7 @@ module Restauro
 
       def named?(title) = title.to_s.match?(WORDS)
       # Balls by the name of the dish, else flat.
-      def flat?(title) = title.to_s.match?(FLAT) || !named?(title)
+      def flat?(title) = !Families::Breading::DustedCakes.balls?(title.to_s)
     end
   end
 end

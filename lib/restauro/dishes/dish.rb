@@ -44,10 +44,10 @@ module Restauro
       # it, a salad, or what no flour is in beside a coat or a crust.   @param join [Join]   @return [String]
       def meets(join)
         from, to = parts.values_at(join.from, join.to)
-        return join.how unless join.how == "over" && from.family.nil?
-        return "into" if IntoTheSauce.of?(from, to) && IntoTheSauce.told(recipe)
+        return join.how unless join.how == "over"
+        return "into" if IntoTheSauce.turned?(from, to, recipe) || IntoTheSauce.goes_on?(from, to, recipe)
 
-        from.place == :table || %i[coat shell].include?(to.role) ? "beside" : join.how
+        Beside.of?(from, to) ? "beside" : join.how
       end
 
       # @param index [Integer]   @return [Array<Array(Part, String)>] what that part is put to, and how they meet

@@ -20,15 +20,13 @@ module Restauro
       def mashed?(coat) =
         coat.lines.any? { |line| line.role == "puree" || Families::Dough::Contents.mash(line.ingredient.to_s) }
 
-      JOINED = DataFiles.words("dishes/words.yml").fetch(:joined_by)
       STUFFED = Regexp.union(DataFiles.words("families/breading/words.yml").fetch(:buttered),
                              DataFiles.words("heat/words.yml").fetch(:stuffed))
-      private_constant :JOINED, :STUFFED
+      private_constant :STUFFED
 
       # "Schnitzel mit Kartoffelsalat": the dish is with it, and stuffed with nothing.
       def beside?(part, recipe)
-        title, name = recipe.title.to_s.downcase, part.name.to_s.downcase
-        !name.empty? && !title.match?(STUFFED) && title.match?(/\b#{JOINED}\b.*#{Regexp.escape(name)}/)
+        !recipe.title.to_s.match?(STUFFED) && OwnTitle.names?(recipe.title, part.name)
       end
 
       SWEET = %w[honey syrup granulated_sugar brown_sugar].freeze

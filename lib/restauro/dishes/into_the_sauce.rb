@@ -12,31 +12,32 @@ module Restauro
       def self.told(recipe) =
         recipe.steps.lazy.flat_map { |line| Recipes::Sentences.of(line.text) }.find { |text| text.match?(INTO) }
 
-      # Pieces with no crumbs around them, and a sauce that is poured.   @param sauce [Part]   @param pieces [Part]
-      def self.of?(sauce, pieces) =
-        pieces.family == "breading" && sauce.lines.any? { |line| line.role == "liquid" } &&
+      # Pieces with no crumbs around them, and a sauce that is poured.
+      # @param sauce [Part]   @param pieces [Part]   @param recipe [Recipes::Recipe] of the dish
+      def self.goes_on?(sauce, pieces, recipe) =
+        pieces.family == "breading" && sauce.lines.any? { |line| line.role == "liquid" } && !told(recipe).nil? &&
           Families::Breading::Bound.of(pieces.recipe).ingredients.none? { |line| line.role == "crumb" }
+
+      # Any coat, in a sauce that it is only turned in.   @param sauce [Part]   @param pieces [Part]
+      # @param recipe [Recipes::Recipe] of the dish
+      def self.turned?(sauce, pieces, recipe) = pieces.role == :coat && TurnedInSauce.named?(sauce.name, recipe)
 
       private
 
       # @param from [PartAnswer] the sauce   @param to [PartAnswer] what is fried   @return [Families::Step, nil]
       def in_its_sauce(from, to)
-        return turned_in(from) if to.part.role == :coat && TurnedInSauce.named?(from.name, @dish.recipe)
+        return turned_in(from) if IntoTheSauce.turned?(from.part, to.part, @dish.recipe)
 
-        gone_on_in(from) if into_the_sauce?(from, to)
+        gone_on_in(from) if IntoTheSauce.goes_on?(from.part, to.part, @dish.recipe)
       end
-
-      def into_the_sauce?(from, to) = IntoTheSauce.of?(from.part, to.part) && !told_into_it.nil?
 
       # @param sauce [PartAnswer]   @return [Families::Step]
       def gone_on_in(sauce)
-        minutes = Recipes::TimeSaid.of(told_into_it).first
+        minutes = Recipes::TimeSaid.of(IntoTheSauce.told(@dish.recipe)).first
         step(kind: minutes ? "simmer" : "serve", minutes: minutes, part: sauce.name, heat: ("hob" if minutes),
              text: "Lay them in the #{sauce.name.downcase}, #{minutes ? "on low, turned once" : "hot through"}.",
              look_for: "a bubble here and there; the flour on them thickens it a little", safety: ["hot_hold"])
       end
-
-      def told_into_it = IntoTheSauce.told(@dish.recipe)
     end
   end
 end

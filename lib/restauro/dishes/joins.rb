@@ -11,7 +11,6 @@ module Restauro
       JUG = DataFiles.words("dishes/words.yml").fetch(:in_a_jug)
       BAKED_TITLE = DataFiles.words("dishes/words.yml").fetch(:baked_title)
       CRISP = DataFiles.words("dishes/words.yml").fetch(:crisp)
-      JOINED = DataFiles.words("dishes/words.yml").fetch(:joined_by)
       DIPPED = DataFiles.words("dishes/words.yml").fetch(:dipped_into)
       CROQUETTES = DataFiles.words("dishes/words.yml").fetch(:croquettes)
       UNDER_TOO = DataFiles.words("families/crust/words.yml").fetch(:under_too)
@@ -88,11 +87,9 @@ module Restauro
 
       # "Samosas with mint yogurt": by the name of its heading.
       def beside_wrapped?(part, recipe)
-        name = part.name.to_s.downcase
-        return true if name.match?(Meetings::POURED)
-
-        !name.empty? && !name.match?(Recipes::Parts::FILLING) &&
-          recipe.title.to_s.downcase.match?(/\b#{JOINED}\b.*#{Regexp.escape(name)}/)
+        name = part.name.to_s
+        name.match?(Meetings::POURED) ||
+          (!name.match?(Recipes::Parts::FILLING) && OwnTitle.names?(recipe.title, name))
       end
 
       # A crust lines the dish under what fills it, or covers what is under it.

@@ -5,8 +5,8 @@ module Restauro
     # The name of a dish without what has a heading of its own: "Gnocchi with cheese sauce", over a list headed "Cheese
     # sauce", are gnocchi.
     module OwnTitle
-      JOINED, FOR = DataFiles.words("dishes/words.yml").values_at(:joined_by, :for_the_part)
-      private_constant :JOINED, :FOR
+      JOINED, AND, FOR = DataFiles.words("dishes/words.yml").values_at(:joined_by, :joined_as_equal, :for_the_part)
+      private_constant :JOINED, :AND, :FOR
 
       module_function
 
@@ -14,6 +14,13 @@ module Restauro
       def of(title, labels)
         names = labels.filter_map { |label| label&.sub(FOR, "") }.reject(&:empty?)
         names.reduce(title) { |left, name| left&.sub(behind(Regexp.escape(name)), "") }
+      end
+
+      # "Leek quiche with pesto", "and pesto": by the name of a heading.   @param title [String, nil]
+      # @param name [String, nil]
+      def names?(title, name)
+        name = name.to_s.downcase
+        !name.empty? && title.to_s.downcase.match?(/(?:#{JOINED}|#{AND}).*#{Regexp.escape(name)}/)
       end
 
       # The last "with" that a name stands behind, to the end.

@@ -24,11 +24,17 @@ module Restauro
         said.oven if nobody_elses?(Timing.new(about: about.downcase))
       end
 
-      # The fat it is fried in, by the same rule: chips beside flatbreads.   @return [String, nil]
+      # The fat it is fried in, unless another part is, by a sentence or its own list: chips beside flatbreads. Oil
+      # itself names none.   @return [String, nil]
       def oil
-        told = Timing.new(about: said.from[:oil].to_s.downcase)
+        from = said.from[:oil].to_s
+        told = Timing.new(about: from.downcase)
         own, others = dish.parts.partition { |other| other.equal?(part) || held.include?(other) }
-        named = ->(parts) { parts.map { |one| told.names(one) }.max.to_i }
+        listed = ->(parts) { parts.flat_map(&:lines).any? { |line| line.text == from } }
+        return if listed[others] && !listed[own]
+
+        fats = ->(one) { one.lines.count { |line| line.role == "fat" && told.names_any?([line]) } }
+        named = ->(parts) { parts.map { |one| told.names(one) - fats[one] }.max.to_i }
         said.oil if named[others] <= named[own]
       end
 
@@ -46,7 +52,8 @@ module Restauro
       # dough, whatever sauce was spoken of before.   @param role [Symbol]
       def worked?(one, role)
         alone = part.role == role && dish.parts.one? { |other| other.role == role }
-        said = one.text.match?(Place::WORKED.fetch(role, /\z./)) || (role == :coat && one.sides.length > 1)
+        words = Place::WORKED[role]
+        said = (words && one.text.match?(words)) || (role == :coat && one.sides.length > 1)
         alone && said && !one.itself_names?(dish.parts)
       end
 
@@ -104,9 +111,9 @@ module Restauro
     end
     # What is fried before, and is no piece in its coat.
     Place::ASIDE = %w[soften cured herb].freeze
-    WORKED = DataFiles.words("dishes/words.yml").values_at(:worked_coat, :worked_dough)
-    Place::WORKED = {coat: WORKED.first, dough: WORKED.last, shell: WORKED.last}.freeze
-    private_constant :WORKED
+    Place::WORKED =
+      DataFiles.words("dishes/words.yml").values_at(:worked_coat, :worked_dough, :worked_dough)
+               .then { |words| %i[coat dough shell].zip(words).to_h.freeze }
     Place::HELD = %w[lines covers].freeze
   end
 end

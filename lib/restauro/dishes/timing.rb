@@ -44,7 +44,7 @@ module Restauro
       # "Simmer the meat for 25 minutes": all of a kind.
       KINDS = DataFiles.words("dishes/words.yml").values_at(:meat_said, :fish_said)
                        .zip([%w[ground_meat ground_poultry whole_meat quick_meat poultry], %w[fish]]).freeze
-      DONE_TO_IT = %w[dip coat batter].freeze
+      DONE_TO_IT = DataFiles.words("dishes/words.yml").fetch(:done_to_it)
       private_constant :DONE_TO_IT, :MANNER, :EACH_SIDE, :TURNED, :KINDS, :CLAUSE, :FRIES
 
       # @param texts [Array<String>] the words of a recipe, a step each   @param timed [Array<String>] sentences of them
@@ -84,7 +84,7 @@ module Restauro
       # pieces.   @return [Array<String>]
       def stems(name)
         words = name[/\A[^,(]*/].downcase.gsub(MANNER, "").scan(/\p{L}{3,}/)
-        words.map { |word| word.sub(/(?<=\p{L}{3})e?s\z/, "") } - DONE_TO_IT
+        words.map { |word| word.sub(/(?<=\p{L}{3})e?s\z/, "") }.grep_v(DONE_TO_IT)
       end
     end
   end

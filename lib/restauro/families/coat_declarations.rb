@@ -26,7 +26,7 @@ module Restauro
         oven = place.oven || (baked_crumbs?(place) ? usual_oven : nil)
         {oven: oven, bake_minutes: (said.bake_minutes if place.oven),
          fry_minutes: (place.frying&.sides unless oven),
-         oil: (said.oil && !oven ? Heat::Frying.parse(said.oil) : nil)}.compact
+         oil: (place.oil && !oven ? Heat::Frying.parse(place.oil) : nil)}.compact
       end
 
       # A piece as thick as its kind usually is; the usual fat where no heat was chosen.

@@ -95,9 +95,12 @@ module Restauro
 
         def safety
           whole = spooned? || patties?
-          held = whole ? @lines.folded : @lines.coated
+          held = whole ? @lines.folded : @lines.coated | mixed
           [piece.food.safety, *@lines.companions.safety(held), *("egg_dish" if whole && @ours.egg?)].compact.uniq
         end
+
+        # What cakes in a crumb coat are made of.
+        def mixed = @dips ? [] : @lines.mixture
 
         def looks
           done = "its middle done (#{piece.food.why}, #{piece.food.done_celsius.round} °C) from" if section.done

@@ -6,9 +6,8 @@ module Restauro
       # Fat with an amount that the steps only fry in: "bake them in the butter", and no word of it in the bowl.
       module FriedIn
         MELTED = DataFiles.words("dishes/words.yml").fetch(:melted_fat)
-        FRIES, STIRS = DataFiles.words("families/batter/words.yml").values_at(:fries_in, :stirs_into)
-        # Poured onto the fat there, it takes none of it in.
-        POURED = /\b(?:pour|ladle|drop|spoon)\w*\b[^,.;]{0,40}(?<!to the )(?<!into )\bbatter\b/i
+        FRIES, STIRS, POURED =
+          DataFiles.words("families/batter/words.yml").values_at(:fries_in, :stirs_into, :poured_onto)
         private_constant :MELTED, :FRIES, :STIRS, :POURED
 
         module_function

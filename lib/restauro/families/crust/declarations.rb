@@ -34,9 +34,9 @@ module Restauro
 
         # As the method says it; else a pot of fat that stands in the list.   @return [Heat::Frying, nil]
         def frying(place)
-          lines = place.dish.recipe.ingredients
-          return (Heat::Frying.parse(place.oil) if place.oil) if place.said.oil
+          return place.oil && Heat::Frying.parse(place.oil) if place.said.oil
 
+          lines = held(place)
           pot = lines.any? do |line|
             line.to_fry_in? && line.text.match?(FRIES) && (line.grams.nil? || Parts.pot?(line))
           end

@@ -7,8 +7,7 @@ module Restauro
       module Gathered
         WORDS, TITLE, CUT =
           DataFiles.words("families/crust/words.yml").values_at(:gathered, :gathered_by_name, :fruit_cut)
-        MOST = 16
-        private_constant :WORDS, :TITLE, :CUT, :MOST
+        private_constant :WORDS, :TITLE, :CUT
 
         module_function
 
@@ -24,7 +23,7 @@ module Restauro
         def whole(lines, catalogue)
           lines.find do |line|
             catalogue.find_key(line.ingredient)&.group == "fruit" && !line.text.match?(CUT) &&
-              Heat::PieceLine.how_many(line)&.between?(2, MOST)
+              Heat::PieceLine.how_many(line)&.between?(2, Constants.fetch(:crust, :gathered_most))
           end
         end
       end

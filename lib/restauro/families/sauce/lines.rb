@@ -27,7 +27,12 @@ module Restauro
         end
 
         # @return [Array<Recipes::Line>]
-        def fats = of("fat")
+        # What only greases a dish is none of it, where there is another.
+        def fats
+          all = of("fat")
+          own = all.reject { |line| line.to_fry_in? && line.grams.nil? }
+          own.empty? ? all : own
+        end
         # @return [Array<Recipes::Line>] what gives juice
         def fruits = @ours.recipe.ingredients.select { |line| group(line) == "fruit" }
         # Sugar, and the cocoa that is whisked in with it.   @return [Array<Recipes::Line>]
