@@ -21,6 +21,7 @@ module Restauro
       BesideBiscuits
       BesideFried
       BlindSaid
+      BoardFlour
       Bound
       BoundInList
       CheeseOver

@@ -1,6 +1,7 @@
 module Restauro
   # Recipes as people write them, read into lines understood.
   module Recipes
+    autoload :Afterwards, "restauro/recipes/afterwards"
     autoload :Amount, "restauro/recipes/amount"
     autoload :AmountReader, "restauro/recipes/amount_reader"
     autoload :Correction, "restauro/recipes/correction"
@@ -10,6 +11,7 @@ module Restauro
     autoload :CookedGrain, "restauro/recipes/cooked_grain"
     autoload :CrackedIn, "restauro/recipes/cracked_in"
     autoload :CutByStep, "restauro/recipes/cut_by_step"
+    autoload :BoardFlour, "restauro/recipes/board_flour"
     autoload :Braised, "restauro/recipes/braised"
     autoload :BrushedOn, "restauro/recipes/brushed_on"
     autoload :ButterInside, "restauro/recipes/butter_inside"
@@ -17,6 +19,7 @@ module Restauro
     autoload :Divided, "restauro/recipes/divided"
     autoload :DidYouMean, "restauro/recipes/did_you_mean"
     autoload :Entities, "restauro/recipes/entities"
+    autoload :Equipment, "restauro/recipes/equipment"
     autoload :FatDepth, "restauro/recipes/fat_depth"
     autoload :FreeForm, "restauro/recipes/free_form"
     autoload :Forms, "restauro/recipes/forms"
@@ -31,6 +34,7 @@ module Restauro
     autoload :LineReader, "restauro/recipes/line_reader"
     autoload :NamedOnTheLine, "restauro/recipes/named_on_the_line"
     autoload :NameAndList, "restauro/recipes/name_and_list"
+    autoload :Marks, "restauro/recipes/marks"
     autoload :MoreOfIt, "restauro/recipes/more_of_it"
     autoload :NotedLists, "restauro/recipes/noted_lists"
     autoload :NothingRead, "restauro/recipes/nothing_read"
@@ -79,6 +83,7 @@ module Restauro
     autoload :ToDredge, "restauro/recipes/to_dredge"
     autoload :FriedFor, "restauro/recipes/fried_for"
     autoload :TimeSaid, "restauro/recipes/time_said"
+    autoload :TimesInFigures, "restauro/recipes/times_in_figures"
     autoload :UnitClues, "restauro/recipes/unit_clues"
     autoload :WeighedLine, "restauro/recipes/weighed_line"
     autoload :Weigher, "restauro/recipes/weigher"

@@ -9,13 +9,20 @@ RSpec.describe "The same dish written otherwise", :long do
   heading = /(?<=\n)((?:For the \p{L}+|\p{L}* ?(?:#{name}))):?$(?=\n\d)/
   english = ->(text) { !text.match?(/ (?:de|d'|di) /) }
 
-  # What was understood of a text: its parts and their family, its things and their grams, and how many pieces.
+  times_of = ->(recipe) do
+    said = Restauro::Dishes::Said.of(recipe)
+    timed = [said.simmers, said.fries, said.boils, said.rests]
+    [said.bake_minutes, said.simmer_minutes, *timed.map { |all| all.map(&:sides) }]
+  end
+
+  # What was understood of a text: its parts and their family, its things and their grams, how many pieces, its times.
   read_of = ->(text, units) do
     dish = Restauro::Dishes::Partition.of(kitchen.read(text, system: units), kitchen.catalogue)
     [
       dish.parts.map { |part| part.family.to_s },
       dish.recipe.ingredients.map { |line| [line.ingredient, line.grams&.value&.to_f&.round(3), line.role, line.kind] },
-      [Restauro::Heat::PieceLine.count(dish.recipe), Restauro::Heat::PieceLine.grams(dish.recipe)]
+      [Restauro::Heat::PieceLine.count(dish.recipe), Restauro::Heat::PieceLine.grams(dish.recipe)],
+      times_of[dish.recipe]
     ]
   end
 
@@ -26,6 +33,13 @@ RSpec.describe "The same dish written otherwise", :long do
     text.gsub(/[#{in_two.keys.join}]/, in_two)
         .unicode_normalize(:nfd).gsub(/(?<=[a-z])\p{Mn}/i, "").unicode_normalize(:nfc).tr("łŁ", "lL")
   end
+
+  # Minutes in figures, none of a range.
+  minutes = /(?<![-–.\d\/])(?<!\bor |\bto )\b(\d+) min(?:utes?|s)?\b/
+  counted = {
+    2 => "two", 3 => "three", 4 => "four", 5 => "five", 8 => "eight", 10 => "ten", 12 => "twelve", 15 => "fifteen",
+    20 => "twenty", 25 => "twenty-five", 30 => "thirty", 35 => "thirty-five", 40 => "forty", 45 => "forty-five"
+  }
 
   as_it_stands = Hash.new { |known, row| known[row] = read_of[row["recipe"], row.fetch("units", "us")] }
 
@@ -63,6 +77,31 @@ RSpec.describe "The same dish written otherwise", :long do
     "with who eats it" => ->(text) { text.sub(/\A[^\d:.\n]+$/, '\0 - serves 4') },
     "with its steps under numbers" => ->(text) { text.sub(/(?<=\n)(?=\p{Lu}.*\.\n?\z)/, "Step 1\n") },
     "with notes and a button behind" => ->(text) { "#{text.chomp}\nNotes\nKeeps two days.\nShare this recipe\n" },
+    "with its minutes in words" => ->(text) do
+      text.gsub(minutes) { |said| counted[$1.to_i] ? "#{counted[$1.to_i]} minutes" : said }
+    end,
+    "with its minutes glued on" => ->(text) { text.gsub(minutes, '\1min') },
+    "with a stroke for its minutes" => ->(text) do
+      text.scan(/\bmin/).one? && !text.match?(/hour|\d{3} ?[CF]? \d+ min/) ? text.gsub(minutes, "\\1'") : text
+    end,
+    "with its minutes or thereabouts" => ->(text) do
+      text.gsub(minutes) { |said| $`.match?(/(?:about|hours?|another) \z/) ? said : "around #{said}" }
+    end,
+    "with what is done with leftovers" => ->(text) do
+      "#{text.chomp}\nLeftovers keep in the fridge for 3 days; reheat at 180C for 15 minutes.\n"
+    end,
+    "with how it is frozen" => ->(text) do
+      "#{text.chomp}\nTo freeze: cool and wrap well. Bake from frozen at 200C for 40 minutes.\n"
+    end,
+    "with what is kept warm" => ->(text) { "#{text.chomp}\nKeep warm in a 100C oven until all is done.\n" },
+    "with another appliance" => ->(text) do
+      "#{text.chomp}\nAlternatively, cook it in an air fryer at 190C for 14 minutes.\n"
+    end,
+    "with its storage under a heading" => ->(text) do
+      "#{text.chomp}\nStorage\nCover and chill. Warm through in a 170C oven for 15 minutes.\n"
+    end,
+    "with its variations" => ->(text) { "#{text.chomp}\nVariation: stir in 100 g grated cheese and 2 tbsp chives.\n" },
+    "with its tools" => ->(text) { "#{text.chomp}\nEquipment: a whisk, a sieve, a large bowl.\n" },
     "with empty lines" => ->(text) { text.lines.join("\n") },
     "with other ends of lines" => ->(text) { text.gsub("\n", "\r\n") }
   }.each_with_index do |(how, change), turn|

@@ -8,7 +8,12 @@ RSpec.describe Restauro::Recipes::TimeSaid do
     "a 5-minute simmer" => [5], "25 minutes, then 1 hour" => [25, 60], "200C, gas 6" => [], "500 ml" => [],
     "Fry one at a time for 3 minutes" => [3], "set a timer for 10 minutes" => [10], "2 timer" => [120],
     "2 timmar" => [120], "une heure et demie" => [90], "anderthalb Stunden" => [90], "een kwartier" => [15],
-    "mezz'ora" => [30], "1 minuto por cada lado" => [1], "2 godziny" => [120]
+    "mezz'ora" => [30], "1 minuto por cada lado" => [1], "2 godziny" => [120],
+    "bake for twenty-five minutes" => [25], "forty to fifty minutes" => [45], "an hour and a quarter" => [75],
+    "three-quarters of an hour" => [45], "3/4 of an hour" => [45], "a minute or two" => [1.5], "20m" => [20],
+    "1h 20m" => [80], "1:20 hours" => [80], "between 20 and 25 minutes" => [22.5], "entre 20 y 25 minutos" => [22.5],
+    "20'" => [20], "a 9' x 13' tin, 30 minutes" => [30], "90 seconds" => [1.5], "60-90 secs" => [1.25],
+    "30 seconds, then simmer for 20 minutes" => [20], "a second time" => [], "use a 20 m roll" => []
   }.each do |text, minutes|
     it("reads '#{text}'") { expect(described_class.of(text)).to eq minutes }
   end

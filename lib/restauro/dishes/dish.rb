@@ -22,9 +22,10 @@ module Restauro
     # over
     Join = Value.of(:from, :to, :how)
 
-    # What was read.   title · parts Array of Part · joins Array of Join · said Said · recipe all of it, as it stands
-    Dish = Struct.new(:title, :parts, :joins, :said, :recipe, keyword_init: true) do
-      def initialize(**)
+    # What was read.   title · parts Array of Part · joins Array of Join · said Said · recipe all of it, as it stands,
+    # but for board, Array of lines of flour that is for the board alone
+    Dish = Struct.new(:title, :parts, :joins, :said, :recipe, :board, keyword_init: true) do
+      def initialize(board: [].freeze, **)
         super
         parts.freeze
         joins.freeze

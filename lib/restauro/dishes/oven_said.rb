@@ -9,7 +9,7 @@ module Restauro
         /(?:degrees|degr(?:é|e)s|graden|grader|grados|gradi|graus|grad|stopni(?:ach)?|astetta|asteessa|deg)\b\.?/i
       IN_WORDS, BEHIND = /\b(\d{3})\s*#{DEGREES}\s*(?![CF]\b)/io, /(\d)\s*#{DEGREES}\s*/io
       # "400 for 25 minutes".
-      BEGINS_SO = /\A\W*[1-5]\d{2},?\s+(?:fan,?\s+)?(?:for\s+|about\s+)?\d+(?:\s*(?:-|–|to)\s*\d+)?\s*min/i
+      BEGINS_SO = /\A\W*[1-5]\d{2},?\s+(?:fan,?\s+)?(?:(?:for|about)\s+)*\d+(?:\s*(?:-|–|to)\s*\d+)?\s*min/i
       # Degrees without their unit, behind what is said of an oven.
       BARE_DEGREES = /(?<=\A|\bat\ |\bto\ |\bfan\ |\boven\ |\bbake\ |\bpreheat\ |:\ )\d{3}
         (?=\s*(?:fan\b|for\b|until\b|in\b|(?:about\s+)?\d+(?:\s*[-–]\s*\d+)?\s*min|[,.;:)\/]|\z))|\b\d{3}(?=\ fan\b)/ix

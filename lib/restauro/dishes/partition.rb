@@ -21,7 +21,8 @@ module Restauro
       def self.cheese?(lines) = lines.any? && lines.all? { |line| line.role == "cheese" }
 
       def initialize(recipe, catalogue, family, given)
-        @recipe = recipe
+        @board = Recipes::BoardFlour.among(recipe)
+        @recipe = recipe.with(lines: recipe.lines.reject { |line| @board.any? { |flour| flour.equal?(line) } })
         @catalogue = catalogue
         @family = family
         @given = given.transform_keys(&:downcase)
@@ -33,7 +34,7 @@ module Restauro
         check_given(parts)
         parts = of_no_flour(parts) if parts.none?(&:family)
         Dish.new(title: @recipe.title, parts: parts, joins: Joins.of(parts, @recipe, @catalogue),
-                 said: Said.of(@recipe), recipe: @recipe)
+                 said: Said.of(@recipe), recipe: @recipe, board: @board)
       end
 
       private

@@ -83,7 +83,7 @@ module Restauro
 
       # As the recipe has it: every raw line, with the part it is in.
       def wheat_lines(dish)
-        dish.recipe.lines.map { |line| raw(line, part_name(dish, line)) }
+        (dish.recipe.lines + dish.board).map { |line| raw(line, part_name(dish, line)) }
       end
 
       def part_name(dish, line)

@@ -24,6 +24,7 @@ module Restauro
       def answer
         order.each { |index| @answers[index] = solve(index) }
         guests_home
+        floured_board
         Answer.new(
           dish: @dish,
           parts: @dish.parts.each_index.map { |index| @answers.fetch(index) },
@@ -118,6 +119,16 @@ module Restauro
         lines = parts[guest].lines
         pairs = filling.select { |line, _| lines.any? { |mine| same?(mine, line) } }
         @answers.fetch(guest).with(pairs: pairs.freeze, steps: [].freeze, warnings: [].freeze)
+      end
+
+      # Flour for the board stands with the dough's own.
+      def floured_board
+        return if @dish.board.empty?
+
+        at, fresh = BoardFlour.new_flour(@answers, @catalogue)
+        beside = Families::WheatElsewhere.new(@catalogue, flour: -> { fresh }, exclusion: @exclusion,
+                                                          units: KitchenUnits.of(@dish.recipe.system))
+        @answers[at] = BoardFlour.beside(@answers.fetch(at), @dish.board, beside)
       end
 
       def same?(mine, line) =

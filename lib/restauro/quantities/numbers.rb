@@ -9,16 +9,21 @@ module Restauro
     WEIGHED = /\d[[:space:]]*(?:k?g|(?:kilo)?gram(?:me)?s?|kilos?|oz|ounces?|lbs?|pounds?)\b/i
     ODD = Regexp.union(PLAIN.keys)
     AND_A_PART = %r{(?<=\d)[\s-]+(?:and|&)[\s-]+(?=[1-9]\s*/\s*[2-9])}i
+    AND_PARTS = {"half" => "1/2", "quarter" => "1/4", "third" => "1/3"}.freeze
+    AND_A_HALF = /(?<=\d)\s+and\s+a\s+(half|quarter|third)\b\s*/i
     GLYPH = /(?:(\d)\s?)?([#{GLYPHS.keys.join}])/
     WORDS = {"half" => 1/2r, "quarter" => 1/4r, "a" => 1r, "an" => 1r, "one" => 1r, "two" => 2r, "three" => 3r, "four" => 4r,
              "five" => 5r, "six" => 6r, "seven" => 7r, "eight" => 8r, "nine" => 9r, "ten" => 10r, "eleven" => 11r, "twelve" => 12r,
-             "fifteen" => 15r, "sixteen" => 16r, "eighteen" => 18r, "twenty" => 20r, "dozen" => 12r}.freeze
+             "thirteen" => 13r, "fourteen" => 14r, "fifteen" => 15r, "sixteen" => 16r, "eighteen" => 18r, "twenty" => 20r,
+             "thirty" => 30r, "forty" => 40r, "fifty" => 50r, "sixty" => 60r, "ninety" => 90r, "dozen" => 12r}.freeze
+    # "Twenty-five": no range.
+    TENS_AND_ONES = /(?:twenty|thirty|forty|fifty|sixty|ninety)[\s-](?:one|two|three|four|five|six|seven|eight|nine)\b/i
     DIGITS = %r{\d+\s*-\s*\d+\s*/\s*\d+(?![\d/])|\d+\s+\d+\s*/\s*\d+|\d+\s*/\s*\d+|\d{1,3}(?:,\d{3})+(?:\.\d+)?|
       \d{1,3}(?:\ \d{3})+(?=\s*(?:g|ml)\b)|\d+[.,]\d+|\d+|\.\d+}x
     PARTS = /(?:an?\ )?couple(?:\ of)?|half\ a\ dozen|a\ dozen|one\ and\ a\ half|two\ and\ a\ half|(?:a\ |one\ )?half(?:\ an?)?|
       (?:a\ |one\ )?quarter(?:\ of\ an?)?|three\ quarters(?:\ of\ an?)?/ix
     # "Half and half" is poured, not counted.
-    WORD = /(?!half\s+(?:and|&)\s+half)(?:#{PARTS}|(?:#{WORDS.keys.join("|")})\b)/i
+    WORD = /(?!half\s+(?:and|&)\s+half)(?:#{PARTS}|#{TENS_AND_ONES}|(?:#{WORDS.keys.join("|")})\b)/i
     ONE = /(?:#{DIGITS}|#{WORD})/
     RANGE = /\A(-?#{ONE})(?:\s*(?:-|–|\bto\b|\bor\b)\s*(#{ONE}))?/i
     PHRASES = {/\A(?:an? )?couple/i => 2r, /\Ahalf a dozen/i => 6r, /\Aa dozen/i => 12r,
@@ -35,8 +40,11 @@ module Restauro
                          .gsub(GLYPH) { "#{Regexp.last_match(1)} #{GLYPHS[Regexp.last_match(2)]} ".lstrip }))
     end
 
-    # "1 and 1/2 cups" is one number.
-    def joined(text) = text.include?("/") ? text.gsub(AND_A_PART, " ") : text
+    # "1 and 1/2 cups", "2 and a half cups" is one number.
+    def joined(text)
+      text = text.gsub(AND_A_HALF) { " #{AND_PARTS.fetch($1.downcase)} " } if text.match?(AND_A_HALF)
+      text.include?("/") ? text.gsub(AND_A_PART, " ") : text
+    end
 
     # What a scan makes of a nought: "5OO ml", "1 0nion".
     def scanned(text)
@@ -61,9 +69,9 @@ module Restauro
 
       phrase = PHRASES.find { |pattern, _| pattern.match?(number) }
       return phrase.last if phrase
-      return WORDS.fetch(number.downcase) if WORDS.key?(number.downcase)
 
-      digits(number)
+      in_words = number.downcase.split(/[\s-]/).map { |word| WORDS[word] }
+      in_words.all? ? in_words.sum : digits(number)
     end
 
     # As a cook writes it, to the nearest quarter: "1 1/2"; whole from ten on.   @param value [Float]   @return [String]

@@ -12,12 +12,13 @@ module Restauro
       ONES, HALVES, OF_ONE, NO_HALF =
         %w[ones halves halves_of_one not_halves].map { |key| TABLE.fetch(key).join("|") }
       # "Dos de cabillaud" is a loin of cod.
-      NUMBER = /\A(#{VALUES.keys.join("|")})\s+(?!de\b)(?=\p{L})/i
+      ANY = /(#{VALUES.keys.sort_by { |word| -word.length }.join("|")})/i
+      NUMBER = /\A#{ANY}\s+(?!de\b)(?=\p{L})/i
       HALF = /\A(?:(?:(?:#{ONES})\s+)?(?:#{HALVES})|(?:#{ONES})\s+(?:#{OF_ONE}))(?:\s+|-)(?=\p{L})
         (?!and\b|an?\b|the\b|(?:#{NO_HALF})\b)/ix
       ONE = /\A(?:#{ONES})\s+(?=\p{L})/i
       EGG = /#{TABLE.fetch("egg")}/i
-      private_constant :TABLE, :VALUES, :ONES, :HALVES, :OF_ONE, :NO_HALF, :NUMBER, :HALF, :ONE, :EGG
+      private_constant :TABLE, :ONES, :HALVES, :OF_ONE, :NO_HALF, :NUMBER, :HALF, :ONE, :EGG
 
       # @param units [KitchenUnits]
       def initialize(units)

@@ -22,7 +22,7 @@ module Restauro
 
       # @param lines [Array<String>]   @return [Array<String>] the recipe's own
       def recipe(lines)
-        lines = lines.grep_v(@buttons)
+        lines = of_the_dish(lines.grep_v(@buttons))
         list = lines.index { |line| Outline::INGREDIENTS.match?(line) } || lines.index { |line| thing?(line) } or
           return lines
         unless lines.count { |line| @furniture.match?(line) || @ends.match?(line) } >= LEAST_FURNITURE
@@ -36,6 +36,12 @@ module Restauro
       end
 
       private
+
+      # Without tools, and without what is told of another day.
+      def of_the_dish(lines)
+        lines = Equipment.put_last(lines) { |line| Outline.heading?(line) || thing?(line) }
+        Afterwards.lines(lines, lines.rindex { |line| thing?(line) } || 0)
+      end
 
       # What is told between a title and its list is no ingredient.
       def without_sentences(lines, list)

@@ -25,7 +25,7 @@ module Restauro
       def read(text, corrections: [])
         raise InvalidInput, "the recipe is empty; paste its ingredient lines, one a line" if text.strip.empty?
 
-        entries = entries(text)
+        entries = Afterwards.without(entries(text))
         listed = entries.count { |entry| entry.kind == :ingredient }
         if listed > Tidy::MOST_INGREDIENTS
           raise InvalidInput, Tidy.too_much("#{listed} ingredient lines", Tidy::MOST_INGREDIENTS)
@@ -66,7 +66,8 @@ module Restauro
       # A list that says itself what is an ingredient and what a step; its headings are told as in any text.
       def listed(found)
         title = [found.name, found.yields.to_s].reject(&:empty?).map { |text| Outline::Entry.new(text, :title) }
-        title + @outline.ingredients(found.ingredients) + found.steps.map { |step| Outline::Entry.new(step, :step) }
+        steps = found.steps.map { |step| Outline::Entry.new(Tidy.in_full(step), :step) }
+        title + @outline.ingredients(found.ingredients) + steps
       end
 
       # One line for each thing; a self-raising flour is two.

@@ -83,6 +83,9 @@ module Restauro
         "#{words[0...verb].strip.capitalize}:\n#{words[verb..].capitalize}"
       end
 
+      # @return [String] without what is typed short, its times in figures
+      def in_full(line) = TimesInFigures.of(Marks.off(ShortHand.in_full(line)))
+
       # A line that nobody types by hand, its blanks and its rows of one sign made short.
       def closed_up(line) = line.length > BY_HAND ? line.gsub(BLANKS, " ").gsub(RUN, "\\1") : line
 
@@ -91,7 +94,7 @@ module Restauro
         raise InvalidInput, too_much("#{text.length} letters", MOST_LETTERS) if text.length > MOST_LETTERS
 
         text = Entities.decode(text) if text.include?("&")
-        lines = text.lines.map { |line| ShortHand.in_full(closed_up(line.chomp)) }.reject { |line| line.strip.empty? }
+        lines = text.lines.map { |line| in_full(closed_up(line.chomp)) }.reject { |line| line.strip.empty? }
         lines = [NameAndList.of(lines.first, line_reader), *lines.drop(1)] if lines.any?
         lines = lines.each_with_index.flat_map { |line, index| titled(line, first: index.zero?) }
         lines = lines.flat_map { |line| told_parts(line) }.reject { |line| line.strip.empty? }

@@ -13,9 +13,9 @@ module Restauro
 
         # @param recipe [Recipes::Recipe]   @return [Recipes::Recipe] with that flour marked
         def of(recipe)
-          flours = recipe.ingredients.select { |line| line.role == "flour" && line.counted? }
+          flours = recipe.ingredients.select { |line| line.role == "flour" && line.ingredient }
           dust, own = flours.partition { |line| line.own_text.match?(WORDS) }
-          return recipe if own.empty? || dust.empty?
+          return recipe if own.none?(&:grams) || dust.empty?
 
           recipe.with(lines: recipe.lines.map { |line| dust.include?(line) ? marked(line) : line })
         end

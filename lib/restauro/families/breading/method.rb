@@ -57,8 +57,10 @@ module Restauro
         # Starch for the flour, and the recipe's own, are one heap.
         def together(lines)
           heaps = lines.group_by { |line| Lines::DUST.include?(line.role) ? line.ingredient : line }.values
-          heaps.map { |same| same.one? ? same.first : same.first.with(grams: Estimate.sum(same.map(&:grams))) }
+          heaps.map { |same| same.one? ? same.first : same.first.with(grams: sum(same.filter_map(&:grams))) }
         end
+
+        def sum(grams) = grams.empty? ? nil : Estimate.sum(grams)
 
         def crumb_from
           crumb = @ours.layers.find { |layer| layer.name == "crumb" } or return

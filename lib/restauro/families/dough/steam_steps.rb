@@ -18,7 +18,8 @@ module Restauro
         end
 
         # @param recipe [Recipes::Recipe]   @return [Float, nil] min that it says
-        def self.minutes(recipe) = recipe.steps.filter_map { |line| line.text[FOR, 1] }.first&.to_f
+        def self.minutes(recipe) =
+          recipe.steps.flat_map { |line| Recipes::TimeSaid.of(line.text[FOR, 1].to_s) }.first
 
         # @param ours [Prediction]
         def initialize(ours)
