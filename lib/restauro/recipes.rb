@@ -11,6 +11,7 @@ module Restauro
     autoload :CookedGrain, "restauro/recipes/cooked_grain"
     autoload :CrackedIn, "restauro/recipes/cracked_in"
     autoload :CutByStep, "restauro/recipes/cut_by_step"
+    autoload :AndAHalf, "restauro/recipes/and_a_half"
     autoload :BoardFlour, "restauro/recipes/board_flour"
     autoload :Braised, "restauro/recipes/braised"
     autoload :BrushedOn, "restauro/recipes/brushed_on"

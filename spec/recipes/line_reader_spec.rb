@@ -9,7 +9,6 @@ RSpec.describe Restauro::Recipes::LineReader do
     "15 g flour" => ["wheat_flour", 15.0, "flour"],
     "1 cup flour, dipped" => ["wheat_flour", 142.0, "flour"],
     "1 cup sifted flour" => ["wheat_flour", 112.9, "flour"],
-    "1 cup flour, sifted" => ["wheat_flour", 120, "flour"],
     "2 and a half cups flour" => ["wheat_flour", 300, "flour"],
     "2 × 400 ml tins coconut milk" => ["coconut_milk", 764.2, "liquid"],
     "1 (14 oz) can coconut milk" => ["coconut_milk", 396.9, "liquid"],

@@ -32,7 +32,7 @@ module Restauro
 
       # What stands behind the verb, where a time does: "boil for 2 minutes, then roast for 40".
       def times(text, words)
-        behind = words == BAKES && text.match(BAKED_VERB)&.post_match
+        behind = words == BAKES && !text.match?(TurnedDown::IN_TURN) && text.match(BAKED_VERB)&.post_match
         found = behind ? Recipes::TimeSaid.of(behind) : []
         found.any? ? found : Recipes::TimeSaid.of(text)
       end

@@ -74,12 +74,18 @@ module Restauro
       def before_its_heat(sentences) =
         sentences.take(sentences.rindex { |text| text.match?(FRIES) || text.match?(BAKES) }.to_i.succ)
 
-      # "Bake at 220C for 15 minutes. Reduce to 180C and bake for 45." is one bake.
+      # "Bake at 220C for 15 minutes. (Brush it with egg.) Reduce to 180C and bake for 45." is one bake.
       def turns_joined(sentences)
         sentences.each_with_object([]) do |text, kept|
-          turns = kept.any? && text.match?(TURNS) && kept.last.match?(BAKES) && !kept.last.match?(BLIND)
-          turns ? kept[-1] = "#{kept.last} #{text}" : kept << text
+          at = text.match?(TURNS) && baked_before(kept)
+          at ? kept[at] = "#{kept[at]} #{text}" : kept << text
         end
+      end
+
+      # @return [Integer, nil] where what goes on in another oven was put into its first
+      def baked_before(kept)
+        last = [1, 2].find { |back| kept[-back]&.match?(BAKES) } or return
+        kept.length - last if !kept[-last].match?(BLIND) && kept.last(last - 1).all? { |one| Recipes::TimeSaid.of(one).empty? }
       end
 
       def blind(sentences) = clauses(sentences).grep(BLIND)

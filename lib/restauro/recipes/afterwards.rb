@@ -3,13 +3,13 @@
 module Restauro
   module Recipes
     # What a method tells beside itself: how to keep, freeze and warm up what is left, and how it is done another time
-    # or in another appliance. None of it is done now.
+    # or in another appliance. None of it is done now; and what lies on paper is in no crust.
     module Afterwards
-      NOTED, TOLD, ANOTHER_WAY, SECTION, KEPT_WARM, OWN_HEAT =
+      NOTED, TOLD, ANOTHER_WAY, SECTION, KEPT_WARM, OWN_HEAT, PAPER =
         DataFiles.words("recipes/afterwards.yml")
-          .values_at(:noted, :told, :another_way, :section, :kept_warm, :own_low_heat)
+          .values_at(:noted, :told, :another_way, :section, :kept_warm, :own_low_heat, :lined_with_paper)
       SENTENCE = /[.!]\s*\z/
-      private_constant :SENTENCE, :NOTED, :TOLD, :ANOTHER_WAY, :SECTION, :KEPT_WARM, :OWN_HEAT
+      private_constant :SENTENCE, :NOTED, :TOLD, :ANOTHER_WAY, :SECTION, :KEPT_WARM, :OWN_HEAT, :PAPER
 
       module_function
 
@@ -35,7 +35,7 @@ module Restauro
 
         sentences = Sentences.of(entry.text)
         now = sentences.grep_v(TOLD).reject { |text| ANOTHER_WAY.match?(text) && !(first && text == sentences.first) }
-        kept = now.map { |text| cooled(text) }.grep(/[[:alnum:]]/)
+        kept = now.map { |text| cooled(text).sub(PAPER, 'use \1') }.grep(/[[:alnum:]]/)
         kept == sentences ? entry : (Outline::Entry.new(kept.join(" "), *entry.to_a.drop(1)) if kept.any?)
       end
 

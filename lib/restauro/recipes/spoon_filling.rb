@@ -35,7 +35,7 @@ module Restauro
 
       def fill(weight, ingredient, line)
         return weight unless powder?(ingredient)
-        return weight * @shares[:sifted] if line.match?(/\A[^,(]*\bsifted\s+(?!(?:with|together|twice)\b)\p{L}/i)
+        return weight * @shares[:sifted] if line.match?(/\bsifted\b/i)
         return weight unless line.match?(/\b(dipped|scooped|dip and sweep)\b/i) && (more = scooped_share(ingredient))
 
         scooped = weight.value * (1 + more)

@@ -84,7 +84,7 @@ module Restauro
       end
 
       # @return [String] without what is typed short, its times in figures
-      def in_full(line) = TimesInFigures.of(Marks.off(ShortHand.in_full(line)))
+      def in_full(line) = TimesInFigures.of(AndAHalf.in_front(Marks.off(ShortHand.in_full(line))))
 
       # A line that nobody types by hand, its blanks and its rows of one sign made short.
       def closed_up(line) = line.length > BY_HAND ? line.gsub(BLANKS, " ").gsub(RUN, "\\1") : line
