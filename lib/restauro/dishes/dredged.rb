@@ -76,7 +76,8 @@ module Restauro
       # Crumbs, what lifts a batter, or a sheet of pastry: flour is for another thing then.
       def another?(line) = %w[crumb lift].include?(line.role) || group_of(line) == "pastry"
       def piece?(line) = PIECES.include?(line.kind)
-      def coats?(line) = piece?(line) || flour?(line) || line.role == "egg"
+      def coats?(line) =
+        piece?(line) || flour?(line) || line.role == "egg" || Families::Breading::Bath.in?(line, @steps)
 
       # A spoon or two of milk or water behind the eggs.
       def beaten_in?(line, lines)

@@ -110,13 +110,20 @@ module Restauro
       def served?(line) =
         Recipes::Served.words?(line, heading: line.part) && (!line.ingredient.nil? || line.kind == "table")
 
+      # Soured cream for the plate is in no pan with the butter that it is listed with.
+      def only_beside?(first, table) =
+        !first.label.nil? && first.lines.any? && first.lines.none? { |line| flour?(line) } &&
+          table.all? { |line| line.kind == "table" && Recipes::Served.words?(line) }
+
       def split(groups)
         list = OneList.new(@recipe, @catalogue)
         groups.flat_map do |group|
           table, own = group.lines.partition { |line| served?(line) || (line.part != group.label && table?(line.part)) }
           first, *rest = list.split(Group.new(group.label, own))
           next [first, *rest] if table.empty?
-          next [first, *rest, Group.new("To serve", table)] if first.label.to_s.match?(FILLING)
+
+          apart = first.label.to_s.match?(FILLING) || only_beside?(first, table)
+          next [first, *rest, Group.new("To serve", table)] if apart
 
           lines = (first.lines + table).sort_by { |line| group.lines.index { |one| one.equal?(line) } || 0 }
           [Group.new(first.label, lines), *rest]

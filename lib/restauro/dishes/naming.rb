@@ -11,10 +11,12 @@ module Restauro
       FOR = DataFiles.words("dishes/words.yml").fetch(:for_the_part)
       # "To top" is no name for crumbs.
       TO_TOP = DataFiles.words("dishes/words.yml").fetch(:to_top)
-      MASH, FINISH, NOODLES_IN_SOUP, IN_THE_SOUP =
-        DataFiles.words("dishes/words.yml").values_at(:mash_by_name, :finish_heading, :noodles_in_soup, :in_the_soup)
+      MASH, FINISH, DONE, NOODLES_IN_SOUP, IN_THE_SOUP =
+        DataFiles.words("dishes/words.yml")
+          .values_at(:mash_by_name, :finish_heading, :done_heading, :noodles_in_soup, :in_the_soup)
+      FRIED_OVER = %w[soften herb cured].freeze
       MEATS = %w[whole_meat poached_meat poached_joint poached_bird joint].freeze
-      private_constant :TO_TOP, :MASH, :FINISH, :NOODLES_IN_SOUP, :IN_THE_SOUP, :MEATS
+      private_constant :TO_TOP, :MASH, :FINISH, :DONE, :NOODLES_IN_SOUP, :IN_THE_SOUP, :FRIED_OVER, :MEATS
 
       private
 
@@ -37,6 +39,7 @@ module Restauro
         return "Mash" if mash?(part)
         return OverDough::SOUP if soup?(part, parts)
         return "Meat" if meat?(part, parts)
+        return "To serve" if part.lines.any? && part.lines.all? { |line| Recipes::Served.words?(line) }
 
         pot = part.lines.any? { |line| line.role == "liquid" } && parts.any? { |other| other.family == "gnocchi" }
         pot && @recipe.title.to_s.match?(OneList::DUMPLINGS) ? "Stew" : "Filling"
@@ -64,9 +67,18 @@ module Restauro
       # Cheese under "To finish" is cheese.
       def told(part)
         return "Cheese" if part.family.nil? && part.name.to_s.match?(FINISH) && Partition.cheese?(part.lines)
+        return OverDough::NAME if fried_over?(part)
         return part.name || Bound.name(part) unless part.place == :top
 
         part.name.to_s.match?(TO_TOP) || part.name.nil? ? topped(part) : part.name
+      end
+
+      # Butter and onions under "To cook".
+      def fried_over?(part)
+        return false unless part.family.nil? && part.name.to_s.match?(DONE)
+
+        fat, rest = part.lines.partition { |line| line.role == "fat" }
+        fat.any? && rest.any? && rest.all? { |line| FRIED_OVER.include?(line.kind) || line.role == "seasoning" }
       end
 
       def topped(part)

@@ -3,7 +3,7 @@ module Restauro
     # Dry, wet, dry: a dusting, something wet, crumbs; or crumbs over a batter. Master metric: the coat's thickness.
     class Breading
       %w[
-        Bound Declarations Layers Lines Method Mixture Pinned Prediction Report Seasoned Swapper Wrapping
+        Bath Bound Declarations Layers Lines Method Mixture Pinned Prediction Report Seasoned Swapper Wrapping
       ].each do |name|
         autoload name.to_sym, "restauro/families/breading/#{name.downcase}"
       end

@@ -41,7 +41,7 @@ module Restauro
 
         return %w[breading] if Breading::DustedCakes.of?(@recipe)
         return %w[batter] if fruit_in_batter? || cakes?
-        return %w[breading] if (soaked? && dredged_by_steps?) || floured_again?
+        return %w[breading] if ((soaked? || bathed?) && dredged_by_steps?) || floured_again?
 
         told = told_by_title
         return told if told.length == 1 && possible?(told.first)

@@ -8,6 +8,7 @@ module Restauro
       FRIED = DataFiles.words("dishes/words.yml").fetch(:fried)
       DREDGED, DREDGES, EGG_THEN_FLOUR, FLOUR_THEN_EGG =
         DataFiles.words("families/breading/words.yml").values_at(:dredged, :dredges, :egg_then_flour, :flour_then_egg)
+      BATTER = DataFiles.words("dishes/words.yml").fetch(:batter_heading)
       NUTS = "ground_nuts".freeze
       LAYERED = DataFiles.words("dishes/words.yml").fetch(:layered)
       SOAKS = %w[buttermilk plain_yogurt plant_yogurt].freeze
@@ -16,7 +17,7 @@ module Restauro
       WATERY = %w[water soda_water beer gf_beer].freeze
       ROUX = DataFiles.words("families/sauce/words.yml").fetch(:roux_by_name)
       private_constant :WATERY, :SOAKS, :SOY, :MARINADES, :NUTS, :LAYERED, :FRIED, :DREDGED, :DREDGES, :EGG_THEN_FLOUR,
-                       :FLOUR_THEN_EGG
+                       :FLOUR_THEN_EGG, :BATTER
 
       private
 
@@ -40,6 +41,13 @@ module Restauro
         return false unless wet.any? && grams("leavener").zero?
 
         (grams("egg").zero? && wet.all? { |ingredient, _| SOAKS.include?(ingredient.key) }) || marinated?(wet)
+      end
+
+      # Most of what is poured is sour, and no step speaks of a batter: an egg is beaten into it, powder in the dredge.
+      def bathed?
+        wet = @parts.select { |ingredient, _| ingredient.group == "liquid" }
+        sour = wet.sum { |ingredient, g| SOAKS.include?(ingredient.key) ? g : 0.0 }
+        sour.positive? && sour >= figure(:bath_share) * wet.sum(&:last) && !said?(BATTER)
       end
 
       # Too little of what is salt and sharp, with an egg or none, to make a batter of the flour, and none of it water.

@@ -44,7 +44,7 @@ module Restauro
       def heading?(line, following)
         return false if @line_reader.amount?(line) || (line.match?(TO_USE) && @line_reader.known_name?(line))
 
-        return false if served(line)
+        return false if served(line) || Outline::ABOUT.match?(line)
 
         line, following = [line, following].map { |text| text.gsub(RULED, "") }
         return true if FOR.match?(line) || COLON.match?(line)

@@ -15,10 +15,14 @@ module Restauro
 
       # @param lines [Array<Line>] of a whole recipe   @return [Array<Line>]
       def of(lines)
+        lines = lines.map { |line| headed?(line) ? for_the_pan(line) : line }
         return lines unless coated?(lines) || swims?(lines)
 
         lines.map { |line| bare?(line) || pool?(line, lines) ? for_the_pan(line) : line }
       end
+
+      # "For frying:", and oil under it.
+      def headed?(line) = line.role == "fat" && Line::TO_FRY_IN.match?(line.part.to_s)
 
       # Oil in a coat's own list that a step fries in, more of it than a sauce begins with; a dressing keeps its own.
       def pool?(line, lines)

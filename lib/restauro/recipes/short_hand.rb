@@ -7,6 +7,8 @@ module Restauro
       SALT_AND_PEPPER = /\bs\s?[&+]\s?p\b/i
       WITH = /(?<=\s)(?:w(?:[\/.]\s?|\s)(?=\p{Ll})|W\/\s?(?=\p{L}))/
       COMMA_SHORT = DataFiles.words("recipes/words.yml").fetch(:comma_short)
+      # "Steak & ale pie"
+      AMPERSAND = /(?<=[\p{L})])\s+(?:&|＆)\s+(?=\p{L})/
       # "Stock ~ 2 cups" is as much as is said.
       ABOUT_SO_MUCH = /[~≈]\s?(?=[\d½⅓¼⅔¾⅛])/
       # A box to tick, which is never a word.
@@ -23,8 +25,8 @@ module Restauro
       CALLED = DataFiles.words("recipes/words.yml").fetch(:called)
       # In this order.
       IN_FULL = {BOX => "", CALLED => "", EMPHASIS => '\\2\\4', IN_BRACKETS => '\\1\\2', MILLILITRES => " ml",
-                 WITH => "with ", SALT_AND_PEPPER => "salt and pepper", ABOUT_SO_MUCH => "", COMMA_SHORT => ", ",
-                 SPOON_OF_SODA => '\\1 baking soda'}.freeze
+                 WITH => "with ", SALT_AND_PEPPER => "salt and pepper", AMPERSAND => " and ", ABOUT_SO_MUCH => "",
+                 COMMA_SHORT => ", ", SPOON_OF_SODA => '\\1 baking soda'}.freeze
 
       module_function
 

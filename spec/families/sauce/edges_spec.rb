@@ -42,6 +42,14 @@ RSpec.describe Restauro::Families::Sauce do
     end
   end
 
+  it "has the fat with a flour that is whisked in cold, and names none where there is none" do
+    whisked = ->(text) do
+      texts[self, text, school: "slurry", with: %w[white_rice_flour]].find { |said| said.include?("smooth") }[/ milk.*/]
+    end
+    plain = "Sauce\n500 ml milk\n40 g flour"
+    expect([whisked["#{plain}\n30 g butter"], whisked[plain]]).to eq [" milk, 30 g butter with it.", " milk."]
+  end
+
   it "puts the roast's fat into the stock that a slurry thickens, where there is any" do
     boiled = ->(text) { texts[self, text, school: "slurry", with: %w[corn_starch]].join(" ") }
     expect([boiled[gravy], boiled["Sauce\n500 ml milk\n30 g cornflour"]].map { |said|

@@ -8,11 +8,11 @@ module Restauro
         include CookedThere
         include Dipped
 
+        TASTES = %w[late herb].freeze
         DRY_ROLES = %w[flour starch thickener binder lift seasoning crumb].freeze
         WET_ROLES = %w[egg liquid fat puree acid].freeze
-        WRUNG, OF_GRATED = DataFiles.words("families/batter/words.yml").values_at(:squeezed_dry, :of_grated)
-        GRATED = DataFiles.words("families/batter/words.yml").fetch(:grated)
-        SMALL = DataFiles.words("families/batter/words.yml").fetch(:small)
+        WRUNG, OF_GRATED, GRATED, SMALL, SPRIG =
+          DataFiles.words("families/batter/words.yml").values_at(:squeezed_dry, :of_grated, :grated, :small, :sprig)
         RAW, ALL_RAW, BY_NATURE =
           DataFiles.words("families/batter/words.yml").values_at(:raw_in_batter, :all_raw, :grated_by_nature)
 
@@ -57,8 +57,11 @@ module Restauro
         def in_tin
           return @ours.style == "baked" ? fruit : [] unless @ours.style == "pudding"
 
-          @companions.lines - @companions.at("table") + fruit
+          @companions.lines - @companions.at("table") - flavours + fruit
         end
+        # Vanilla, zest and chopped herbs are in the batter, whatever lies under it.
+        def flavours =
+          (@companions.lines - @companions.at("table")).select { |l| TASTES.include?(l.kind) && !l.text.match?(SPRIG) }
         # What only goes beside it.
         def table = @companions.at("table") - (sandwich? ? bread : []) + beside
 
@@ -129,14 +132,12 @@ module Restauro
         def coating? = @ours.style == "coating"
         def frying_fat?(line) =
           line.grams && line.grams.value > Constants.fetch(:batter, :frying_fat_share) * @ours.grams
-        def inside =
-          if @ours.style == "pudding"
-            []
-          else
-            (@companions.lines - @companions.at("table")) + @all.select { |line| line.role == "cheese" } + fruit
-          end
-        def poured?(line) =
-          WET_ROLES.include?(line.role) && group(line) != "fruit" && !line.equal?(@liquid)
+        def inside
+          return flavours if @ours.style == "pudding"
+
+          (@companions.lines - @companions.at("table")) + @all.select { |line| line.role == "cheese" } + fruit
+        end
+        def poured?(line) = WET_ROLES.include?(line.role) && group(line) != "fruit" && !line.equal?(@liquid)
         # Honey and syrup have water in them.
         def sugar?(line, runny:) =
           group(line) == "sugar" &&

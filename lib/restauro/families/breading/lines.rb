@@ -51,7 +51,7 @@ module Restauro
         # What the pieces lie in before they are dredged.
         def soak = soaked? ? of(WET) - @squeezed + steeped : []
         # Dusted, dipped in what has egg in it, and pressed into the flour again.
-        def floured_again? = @ours.dredged? && !egg_first? && of(%w[egg]).any?
+        def floured_again? = @ours.dredged? && !egg_first? && of(%w[egg]).any? && !Bath.lies_in?(@ours.recipe)
         # Dipped, and pressed into the flour.
         def egg_first? = @ours.egg_first?
         # @return [Array<Recipes::Line>] what the coat goes around
