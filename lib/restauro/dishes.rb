@@ -86,6 +86,7 @@ module Restauro
       PlainSauces
       PlainSweets
       PlainTender
+      PlainTomatoes
       PlainToTurnIn
       PotSaid
       PotatoesAside

@@ -26,6 +26,7 @@ module Restauro
       def groups =
         with_seasonings(listed) do |lists|
           parted = headed(lists).flat_map { |group| assembled(group) }.flat_map { |one| lid(one) }
+                                .flat_map { |one| sauced(one) }
                                 .flat_map { |one| broth(one) }.flat_map { |one| tossed_behind(one) }
           together(split(brushed(at_the_table(parted))))
         end
@@ -43,6 +44,16 @@ module Restauro
         return [group] unless group.label.to_s.match?(FILLING) && at&.positive?
 
         [Group.new(group.label, group.lines[0...at]), Group.new("Pastry", group.lines[at..])]
+      end
+
+      # "Topping: 2 cups marinara, 250 g mozzarella" over what is in crumbs: its sauce, and the cheese on that.
+      def sauced(group)
+        cheese, sauce = group.lines.partition { |line| line.role == "cheese" }
+        crumbed = @recipe.ingredients.any? { |line| line.role == "crumb" && line.part != group.label }
+        named = group.label.to_s.match?(Placing::TOPPED) && crumbed
+        return [group] unless named && cheese.any? && wet?(sauce) && sauce.none? { |line| flour?(line) }
+
+        [Group.new("Sauce", sauce), Group.new(nil, cheese)]
       end
 
       # The broth at the end of a filling's list is what the parcels are eaten in: more than a filling holds.

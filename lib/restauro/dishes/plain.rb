@@ -20,6 +20,7 @@ module Restauro
       include PlainSauces
       include PlainSweets
       include PlainTender
+      include PlainTomatoes
       include PlainToTurnIn
 
       # Roles that go in when the rest is done.

@@ -10,9 +10,8 @@ module Restauro
       STIRRED, EATEN_RAW, RELISH, COOKED, UNBOILED =
         DataFiles.words("dishes/words.yml").values_at(:stirred_raw, :eaten_raw, :relish, :cooked, :never_boiled)
       TOMATOES = "tomato_passata"
-      PASTA = %w[gf_pasta gf_pasta_sheets gf_noodles].freeze
       CURDLES = %w[plain_yogurt plant_yogurt sour_cream].freeze
-      private_constant :STIRRED, :EATEN_RAW, :RELISH, :COOKED, :TOMATOES, :CURDLES, :PASTA
+      private_constant :STIRRED, :EATEN_RAW, :RELISH, :COOKED, :CURDLES
 
       # Whether cheese was had ready beside it, to go on at the end.   @param answer [PartAnswer]
       def self.cheese_apart?(answer) =
@@ -48,32 +47,6 @@ module Restauro
         lines.any? { |line| line.ingredient == TOMATOES } && lines.any? { |line| line.kind == "soften" }
 
       def cooks?(line) = ![nil, "late", "cooked_egg", "cracked_egg", "herb", "table", "other"].include?(line.kind)
-
-      # Tomatoes by themselves, or with cheese to lay on them, which other things are softened under.
-      def tomatoes?(lines)
-        early = lines.any? { |line| line.role == "cheese" } ? lines.select { |line| line.kind == "soften" } : []
-        lines.any? { |line| line.ingredient == TOMATOES } &&
-          (lines - early).none? { |line| cooks?(line) || line.role == "egg" }
-      end
-
-      def tomatoes(lines)
-        early = lines.select { |line| PASTA.include?(line.ingredient) || line.kind == "soften" }
-        fats = early.any? { |line| line.kind == "soften" } ? lines.select { |line| line.role == "fat" } : []
-        cheese, rest = (lines - early - fats).partition { |line| line.role == "cheese" }
-        simmer =
-          Families::Step.new(
-            kind: "simmer",
-            text: "#{name}: simmer #{list(rest)} gently.",
-            uses: rest,
-            minutes: @simmer_minutes,
-            look_for: "thick enough that a spoon leaves a track"
-          )
-        first = [*Families::Companions.new(early, @catalogue).early_steps(fats), simmer]
-        return first if cheese.empty?
-
-        ready = "#{name}: have #{list(cheese)} ready to lay over it."
-        [*first, Families::Step.new(kind: "mix", text: ready, uses: cheese)]
-      end
 
       # Cheese melted in cream: a sauce that no flour thickens.
       def melted?(lines)

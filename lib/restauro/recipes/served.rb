@@ -6,6 +6,8 @@ module Restauro
     # or by those of a heading without flour.
     class Served
       WORDS = DataFiles.words("ingredients/words.yml").fetch(:served)
+      # What is scattered at the end, whatever it is listed with.
+      GARNISH = DataFiles.words("ingredients/words.yml").fetch(:garnish)
       COOKED = DataFiles.words("ingredients/words.yml").fetch(:cooked_already)
       private_constant :COOKED
       # What is held in the hand, and what is spooned over it.

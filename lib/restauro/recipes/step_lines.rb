@@ -20,7 +20,7 @@ module Restauro
       private
 
       def step?(line)
-        return !@line_reader.amount?(line.sub(NUMBERED, "")) || @prose.told?(line) if NUMBERED.match?(line)
+        return numbered_step?(line) if NUMBERED.match?(line)
         return false if listing?(line) || @headings.served(line)
         return false if STATE.match?(line) && @line_reader.thing?(line)
         return true if [ADVICE, METHOD_BEFORE, TIME_FIRST, DEGREES_FOR].any? { |words| words.match?(line) }
@@ -28,6 +28,12 @@ module Restauro
         return true if SAYS_HOW.match?(line) && !@line_reader.thing?(line) && !Outline::ABOUT.match?(line)
 
         (VERBS.match?(line) || LONG_SENTENCE.match?(line)) && !amount_first?(line)
+      end
+
+      # A counted sentence, whatever it weighs out: longer than a thing of a list, or with no amount.
+      def numbered_step?(line)
+        bare = line.sub(NUMBERED, "")
+        (STOPS.match?(bare) && bare.split.length > MOST_OF_A_THING) || !@line_reader.amount?(bare) || @prose.told?(line)
       end
 
       # "Die Rouladen anbraten und 90 Minuten schmoren.", by whatever verbs.

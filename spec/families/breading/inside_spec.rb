@@ -50,8 +50,8 @@ RSpec.describe Restauro::Families::Breading do
   end
 
   it("warns of mince where it is fried, not only where it is mixed") do
-    frikadeller = "Frikadeller\n500 g minced pork\n80 g breadcrumbs\n1 egg\n4 tbsp flour for coating\nbutter for frying\n" \
-            "Shape into 12 patties, roll in flour, and fry in butter 6 minutes a side."
+    frikadeller = "Frikadeller\n500 g minced pork\n80 g breadcrumbs\n1 egg\n4 tbsp flour for coating\n" \
+                  "butter for frying\nShape into 12 patties, roll in flour, and fry in butter 6 minutes a side."
     expect(answer(frikadeller).steps.find { |step| step.kind == "fry" }.safety).to include("ground_meat")
   end
 end
