@@ -40,7 +40,7 @@ module Restauro
       def recipe = @recipe.with(lines: lines)
       # @return [Array<Array(Ingredient, Float)>] g of each counted line
       def weights =
-        lines.select { |line| line.counted? && !line.dusted_on? }
+        lines.select { |line| line.counted? && !line.before_a_batter? }
           .map { |line| [@catalogue.fetch(line.ingredient), line.grams.value] }
       # The liquid that is most of it.   @return [Recipes::Line, nil]
       def main_liquid =

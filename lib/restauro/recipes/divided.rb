@@ -6,19 +6,18 @@ module Restauro
     # first step takes 4; "melt half the butter", and the rest is for the mash: two lines, the second before what it
     # goes into.
     class Divided
+      include MashTakes
+
       WORD = /\bdivided\b/i
-      AMOUNT = /(?:about\s+)?[\d½⅓¼⅔¾⅛][^.;,]{0,24}?/
       LIKE = /plain|seasoned|all-purpose|wheat|unsalted|salted|melted|softened|cold/
       # What the second half of each goes before, from the end of the list.
       INTO = {"flour" => "liquid", "fat" => "crumb"}.freeze
-      HALF = /\bhalf (?:of )?(?:the |your )?butter\b/i
-      REST_MASHED = /\bmash\w*\b[^.;]*\b(?:remaining|rest of the|other half of the) butter\b/i
-      MASH_TAKES = /\bmash\w*\b[^.;]{0,30}?\b(#{AMOUNT.source})\s+(?:of\s+)?(?:the\s+)?butter\b/i
       STEWED, DREDGED, BACK, STIRRED_IN =
         DataFiles.words("dishes/words.yml")
           .values_at(:thick_in_its_pan, :dredged_by_step, :back_in_it, :so_much_of_the_flour)
       REST_OF_IT, FLOUR, CRUMBS = /\b(?:remaining|rest of)\b/i, /\bflour\b/i, /\bcrumbs\b|\bpanko\b|\bcrackers\b/i
-      private_constant :WORD, :AMOUNT, :LIKE, :INTO, :HALF, :REST_MASHED, :MASH_TAKES, :STEWED, :DREDGED, :BACK,
+      TOSSED = /(?:#{CRUMBS.source})[^.;]{0,40}?\b(#{AMOUNT.source})\s+(?:of\s+)?(?:the\s+)?(?:melted\s+)?butter\b/i
+      private_constant :TOSSED, :WORD, :LIKE, :INTO, :STEWED, :DREDGED, :BACK,
                        :STIRRED_IN, :REST_OF_IT, :FLOUR, :CRUMBS
 
       # @param line_reader [LineReader]
@@ -32,7 +31,7 @@ module Restauro
         mashed = for_the_mash(lines)
         return mashed unless mashed.equal?(lines)
 
-        at = lines.index { |line| INTO.key?(line.role) && line.grams && line.text.match?(WORD) } or return lines
+        at = lines.index { |line| INTO.key?(line.role) && line.grams && divided?(line, lines) } or return lines
         return lines if in_one_pan?(lines, lines[at])
 
         into = first_of_the_last(lines, INTO.fetch(lines[at].role)) or return lines
@@ -46,6 +45,14 @@ module Restauro
       end
 
       private
+
+      # By its own words, or, of butter that is all there is, by the step that tosses crumbs with some of it.
+      def divided?(line, lines)
+        return true if line.text.match?(WORD)
+
+        line.ingredient == "butter" && lines.one? { |other| other.ingredient == "butter" } &&
+          lines.any? { |other| other.role == "step" && other.text.match?(TOSSED) }
+      end
 
       # What is turned in flour and stewed in what the rest thickens: that is told by LeftInTheDish.
       def in_one_pan?(lines, line) =
@@ -64,53 +71,11 @@ module Restauro
         last
       end
 
-      # What the potatoes take of it stands with them.
-      def for_the_mash(lines)
-        steps = lines.select { |line| line.role == "step" }.map(&:text)
-        at = lines.index { |line| line.ingredient == "butter" && line.grams }
-        root = lines.rindex { |line| Families::Dough::Contents.raw?(line.ingredient) }
-        mashed = mashed_g(lines[at], steps) if at && root && !butter_of_its_own?(lines, root)
-        return lines unless mashed
-
-        root > at ? behind_the_root(lines, at, root, mashed) : behind_the_mash(lines, at, mashed)
-      end
-
-      # Under a heading with the potatoes.
-      def butter_of_its_own?(lines, root)
-        part = lines[root].part
-        part && lines.any? { |line| line.ingredient == "butter" && line.part == part }
-      end
-
-      # @return [Estimate, nil] g that the potatoes take
-      def mashed_g(line, steps)
-        return line.grams * 0.5 if steps.any?(HALF) && steps.any?(REST_MASHED)
-
-        said = steps.filter_map { |step| step[MASH_TAKES, 1] }.first or return
-        grams = @line_reader.read("#{said} butter").grams
-        grams if grams && grams.value < line.grams.value
-      end
-
-      def behind_the_root(lines, at, root, mashed)
-        *first, rest = halves(lines[at], mashed, lines[(at + 1)..root])
-        [*lines[0...at], *first, rest.with(part: lines[root].part), *lines[(root + 1)..]]
-      end
-
-      # The sauce's share before what it is cooked with.
-      def behind_the_mash(lines, at, mashed)
-        next_thing = lines.drop(at + 1).find { |line| !%w[liquid fat seasoning].include?(line.role) } or return lines
-        sauce, mash = halves(lines[at], mashed, [])
-        lines.flat_map do |line|
-          next [mash] if line.equal?(lines[at])
-
-          line.equal?(next_thing) ? [sauce, line] : [line]
-        end
-      end
-
       # @return [Estimate, nil] g
       def rest_of(line, lines)
         steps = lines.select { |one| one.role == "step" }.map(&:text)
         rest = said(line, steps, /\b(?:remaining|reserved|other|last)\s+/)
-        rest ||= stirred_in(line, steps)
+        rest ||= line.role == "fat" ? tossed(line, steps) : stirred_in(steps)
         return rest if rest && rest.value < line.grams.value
         return unless rest.nil? && steps.any?(/\b(?:remaining|reserved|rest of)\b[^.;,]*\b#{kind(line)}\b/i)
 
@@ -119,9 +84,15 @@ module Restauro
       end
 
       # "Whisk in 1/4 cup of the flour": what is left is the coat's.   @return [Estimate, nil] g
-      def stirred_in(line, steps)
-        amount = steps.filter_map { |step| step[STIRRED_IN, 1] }.first if line.role == "flour"
+      def stirred_in(steps)
+        amount = steps.filter_map { |step| step[STIRRED_IN, 1] }.first
         @line_reader.read("#{amount} flour").grams if amount
+      end
+
+      # "Toss the panko with 2 tbsp melted butter".   @return [Estimate, nil] g
+      def tossed(line, steps)
+        amount = steps.filter_map { |step| step[TOSSED, 1] }.first
+        @line_reader.read("#{amount} #{name(line)}").grams if amount
       end
 
       # The first amount of it that a step takes, behind such words.

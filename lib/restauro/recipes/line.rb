@@ -87,6 +87,8 @@ module Restauro
         def inside? = Line::INSIDE.include?(kind)
         # Flour that pieces are turned in before their batter: it is none of it.
         def dusted_on? = kind == Line::DUSTED
+        # That, and milk that they lie in before.
+        def before_a_batter? = dusted_on? || kind == LiesIn::KIND
         # Sold by the piece: one weighs what it usually does. Of a vegetable that is cut, a piece is no whole one.
         def by_the_piece? = Line::BY_THE_PIECE.include?(kind)
         def words? = %w[title step].include?(role)

@@ -12,7 +12,7 @@ module Restauro
         @readings = [
           StepLiquid.new(@line_reader), SameVolume.new(@line_reader, catalogue),
           Squeezed.new(@line_reader), PanJuices.new(@line_reader), Served.new(catalogue), FriedByName,
-          SlicedByName, RolledUp, ButterInside,
+          SlicedByName, RolledUp, ButterInside, LiesIn,
           Infused, PotWater, GrainWater, CookedGrain, CrackedIn, BoiledEggs, PartedEggs, Poached,
           TakenOff.new(@line_reader), OwnBroth.new(@line_reader), Divided.new(@line_reader), RestOver,
           KeptInPan.new(@line_reader), InDumplings.new(catalogue), InTheirOwnJuice.new(catalogue), PanFat, ToDredge,

@@ -6,6 +6,16 @@ module Restauro
       module Beforehand
         private
 
+        # Milk that the pieces lie in before.
+        def soaked
+          bath = @ours.recipe.ingredients.find { |line| line.kind == Recipes::LiesIn::KIND } or return
+          Step.new(kind: "rest", minutes: Recipes::LiesIn.minutes(bath, @swap.wheat.recipe) || soak_minutes,
+                   text: "Lay #{list(@lines.coated)} in #{list([bath])}; lift out, drain and dry well.",
+                   uses: [*@lines.coated, bath], look_for: "dry outside: batter slides off a wet piece")
+        end
+
+        def soak_minutes = Constants.fetch(:making, :soak_minutes)
+
         def temper
           cold = @lines.cold
           return unless pudding? && cold.any?

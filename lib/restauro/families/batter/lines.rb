@@ -143,7 +143,7 @@ module Restauro
           group(line) == "sugar" &&
             runny == (@catalogue.fetch(line.ingredient).water_pct > Constants.fetch(:batter, :runny_sugar_pct))
         def group(line) = @catalogue.find_key(line.ingredient)&.group
-        def companion?(line) = line.role == "other" && !line.dusted_on? && !%w[sugar fruit].include?(group(line))
+        def companion?(line) = line.role == "other" && !line.before_a_batter? && !%w[sugar fruit].include?(group(line))
       end
     end
   end

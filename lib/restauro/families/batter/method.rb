@@ -25,8 +25,8 @@ module Restauro
         def steps
           return patties if @ours.style == "patty"
 
-          [clean, temper, *@lines.early_steps, *foam, *squeezed, dry, wet, fold, rest, whites, judge, *cook, *serve,
-           keep]
+          [clean, temper, soaked, *@lines.early_steps, *foam, *squeezed, dry, wet, fold, rest, whites, judge, *cook,
+           *serve, keep]
             .compact
         end
 

@@ -13,7 +13,7 @@ module Restauro
           @recipe = recipe
           @options = with_piece(options, catalogue)
           @parts =
-            recipe.ingredients.select(&:counted?).reject { |line| line.to_fry_in? || line.dusted_on? }
+            recipe.ingredients.select(&:counted?).reject { |line| line.to_fry_in? || line.before_a_batter? }
                   .map { |line| [catalogue.fetch(line.ingredient), line.grams] }.freeze
           @ratio = Hydration::WaterRatio.estimate(parts)
           @gas = Lift::Gas.of(weights)

@@ -12,7 +12,7 @@ module Restauro
           @options = options
           @wheat = wheat
           @exclusion = Diets::Exclusion.of(options.without, catalogue)
-          @replaced = recipe.ingredients.select { |line| line.counted? && !line.dusted_on? && out?(line) }.freeze
+          @replaced = recipe.ingredients.select { |line| line.counted? && !line.before_a_batter? && out?(line) }.freeze
           @balance = Balance.new(catalogue, wheat, kept: options.target.nil?,
                                                    flour_g: @replaced.sum { |line| line.grams.value })
           @substitutes = Diets::Substitutes.new(catalogue, @exclusion, units: units).of(recipe)
@@ -49,7 +49,7 @@ module Restauro
 
         # The batter's flours, and no dust.
         def own(lines) =
-          lines.select { |line| line.counted? && !line.dusted_on? && @catalogue.fetch(line.ingredient).starchy? }
+          lines.select { |line| line.counted? && !line.before_a_batter? && @catalogue.fetch(line.ingredient).starchy? }
 
         # A batter that holds no gluten, as it is.   @return [Swap]
         def keep
