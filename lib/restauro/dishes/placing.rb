@@ -19,7 +19,7 @@ module Restauro
       def place(group, groups)
         return :main if groups.length == 1 || group.label.to_s.match?(Recipes::Parts::FILLING)
         return :top if named_top?(group)
-        return :table if group.label.to_s.match?(SPOONED) && !thickened?(group)
+        return :table if at_the_table?(group)
 
         return :main if thickened?(group) || CrustOfCrumbs.of?(@recipe.title, group.lines)
         return :main if Bound.by_crumbs?(group.lines, group.label || @recipe.title)
@@ -29,6 +29,11 @@ module Restauro
         on_a_sauce = group.label.to_s.match?(TOPPED) && groups.any? { |other| thickened?(other) }
         strewn?(group) || (on_a_sauce && !beside?) ? :top : :main
       end
+
+      # Salads, dips, and what is only there to serve.
+      def at_the_table?(group) =
+        (group.label.to_s.match?(SPOONED) && !thickened?(group)) ||
+          group.lines.all? { |line| line.kind == "table" && Recipes::Served.words?(line) }
 
       def strewn?(group) =
         group.lines.any? { |line| LineKinds.strewn?(line) } && group.lines.none? { |line| wet?(line) }

@@ -8,8 +8,9 @@ module Restauro
       PUREED = DataFiles.words("dishes/words.yml").fetch(:pureed)
       # What makes vegetables glossy.
       DRESSES = %w[fat liquid].freeze
+      MINCED = %w[ground_meat ground_poultry].freeze
       THIN = %w[stock water].freeze
-      private_constant :DRESSES, :THIN
+      private_constant :DRESSES, :MINCED, :THIN
 
       private
 
@@ -32,7 +33,9 @@ module Restauro
         liquids = rest.select { |line| line.role == "liquid" }
         return simmer if !poured?(lines) || lines.none? { |line| simmers?(line) }
 
+        along, after = along(simmer)
         [
+          *along,
           Families::Step.new(
             kind: "simmer",
             text: "#{name}: pour in #{list(liquids)}; simmer gently.",
@@ -40,8 +43,15 @@ module Restauro
             uses: liquids,
             look_for: boils_down(liquids, lines)
           ),
-          *simmer
+          *after
         ]
+      end
+
+      # Mince that was browned simmers as long as a ragout does.   @return [Array(Array, Array)] of steps
+      def along(simmer)
+        return [[], simmer] if @simmer_minutes.to_f < Constants.fetch(:making, :tender_minutes)
+
+        simmer.partition { |step| step.uses.any? && step.uses.all? { |line| MINCED.include?(line.kind) } }
       end
 
       def simmers?(line) = line.role == "other" && cooks?(line)

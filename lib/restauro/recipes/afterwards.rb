@@ -5,11 +5,13 @@ module Restauro
     # What a method tells beside itself: how to keep, freeze and warm up what is left, and how it is done another time
     # or in another appliance. None of it is done now; and what lies on paper is in no crust.
     module Afterwards
-      NOTED, TOLD, ANOTHER_WAY, SECTION, KEPT_WARM, OWN_HEAT, PAPER =
+      NOTED, TOLD, ANOTHER_WAY, SECTION, KEPT_WARM, OWN_HEAT, PAPER, BRACKETS, BEHIND =
         DataFiles.words("recipes/afterwards.yml")
-          .values_at(:noted, :told, :another_way, :section, :kept_warm, :own_low_heat, :lined_with_paper)
+          .values_at(:noted, :told, :another_way, :section, :kept_warm, :own_low_heat, :lined_with_paper,
+                     :or_in_brackets, :or_behind)
       SENTENCE = /[.!]\s*\z/
-      private_constant :SENTENCE, :NOTED, :TOLD, :ANOTHER_WAY, :SECTION, :KEPT_WARM, :OWN_HEAT, :PAPER
+      private_constant :SENTENCE, :NOTED, :TOLD, :ANOTHER_WAY, :SECTION, :KEPT_WARM, :OWN_HEAT, :PAPER, :BRACKETS,
+                       :BEHIND
 
       module_function
 
@@ -35,8 +37,15 @@ module Restauro
 
         sentences = Sentences.of(entry.text)
         now = sentences.grep_v(TOLD).reject { |text| ANOTHER_WAY.match?(text) && !(first && text == sentences.first) }
-        kept = now.map { |text| cooled(text).sub(PAPER, 'use \1') }.grep(/[[:alnum:]]/)
+        kept = now.map { |text| one_way(cooled(text)).sub(PAPER, 'use \1') }.grep(/[[:alnum:]]/)
         kept == sentences ? entry : (Outline::Entry.new(kept.join(" "), *entry.to_a.drop(1)) if kept.any?)
+      end
+
+      # "Fry for 8 minutes, or bake at 200C for 25": the first.
+      def one_way(sentence)
+        text = sentence.gsub(BRACKETS, "")
+        before = text[BEHIND] && text.split(BEHIND, 2).first
+        before && TimeSaid.of(before).any? ? text.sub(BEHIND, "") : text
       end
 
       # "Fry 3 minutes a side, keep warm in a low oven (100C)" without its oven.
