@@ -100,7 +100,8 @@ module Restauro
       end
 
       # What only goes to the table goes there whatever it is now.
-      def served?(line) = line.role == "other" && Recipes::Served.words?(line, heading: line.part)
+      def served?(line) =
+        line.role == "other" && (line.kind == "table" || Recipes::Served.words?(line, heading: line.part))
 
       # So many rolls are as many.   @return [String, nil]
       def own_count(line, ingredient) =
@@ -119,7 +120,7 @@ module Restauro
           amount_text: grams ? measure : line.amount_text,
           name_text: ingredient.say,
           role: served?(line) || line.inside? ? "other" : Recipes::LineReader::ROLES.fetch(ingredient.group, "other"),
-          kind: (line.kind if line.inside?),
+          kind: (line.kind if line.inside? || line.kind == "table"),
           added: true,
           warnings: Labels.marks(ingredient, text)
         )

@@ -46,6 +46,9 @@ module Restauro
       NO_OVEN = DataFiles.words("dishes/words.yml").fetch(:no_oven)
       HOT_TIN = DataFiles.words("dishes/words.yml").fetch(:fat_in_its_tin)
       PAN_WORD, DRY_PAN = DataFiles.words("dishes/words.yml").values_at(:pan, :a_dry_pan)
+      # "Spread 1.5cm thick on a tray", "cut 5cm rounds": no tin is meant.
+      THICKNESS = /\d+(?:[.,]\d+)?\s*-?\s*(?:cm|mm|in(?:ch(?:es)?)?)\s*-?
+        (?:thick\w*|rounds|circles|squares|slices|strips|pieces|cubes|ropes|apart)\b/ix
       PAN_FRIED = /\bpan[- ]?fr(?:y|ied)\w*/i
       # @param recipe [Recipes::Recipe]   @param roasts [Boolean] whether what is said of a roast is asked for
       # @return [Said]
@@ -117,7 +120,7 @@ module Restauro
       end
 
       def pan(texts)
-        first_in(texts.map { |text| text.gsub(PAN_FRIED, "fry") }) do |text|
+        first_in(texts.map { |text| text.gsub(PAN_FRIED, "fry").gsub(THICKNESS, "") }) do |text|
           next if !text.match?(PAN_WORD) || text.match?(DRY_PAN)
 
           Kitchen::BakingPan.parse(text) ||

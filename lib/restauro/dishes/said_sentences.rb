@@ -112,12 +112,14 @@ module Restauro
         end.first
       end
 
-      # "Drop the dough over it. Bake for 30 minutes." is one, behind the fruit's own bake.
+      # "Drop the dough over it. (Sprinkle with sugar.) Bake for 30 minutes." is one, behind the fruit's own bake.
       def fills_joined(sentences)
         sentences.each_with_object([]) do |text, kept|
-          after = kept.length > 1 && kept.last.match?(FILLED_THEN) && Recipes::TimeSaid.of(kept.last).empty?
-          after &&= text.match?(BAKES) && kept[0...-1].any? { |one| one.match?(BAKES) && Recipes::TimeSaid.of(one).any? }
-          after ? kept[-1] = "#{kept.last} #{text}" : kept << text
+          filled = kept.last(2).index { |one| one.match?(FILLED_THEN) } if text.match?(BAKES)
+          at = filled && (kept.length - kept.last(2).length + filled)
+          after = at && kept.drop(at).all? { |one| Recipes::TimeSaid.of(one).empty? }
+          after &&= kept.take(at).any? { |one| one.match?(BAKES) && Recipes::TimeSaid.of(one).any? }
+          after ? kept[at..] = [[*kept.drop(at), text].join(" ")] : kept << text
         end
       end
 

@@ -30,6 +30,8 @@ module Restauro
       LIST_OF = DataFiles.words("recipes/words.yml").fetch(:list_of)
       # "~ Pastry ~", "--- Sauce ---", "Gravy -", "Gravy-".
       RULED = /\A\s*[~=_|>•·–—-]+\s+(?=[[:alpha:]][^,.\d]*\s[~=_|<•·–—-]+\s*\z)|(?<=\p{L})\s*[~=_|<•·–—-]+\s*\z/
+      # "Dough (makes 12):"; "Pastry (300 g)" is one of the things.
+      NOTED = /\s*\((?![^)]*\d\s?(?:k?g|ml|l|oz|lbs?|cups?|tbsp|tsp)\b)[^)]*\)(?=\s*:?\s*\z)/i
       MOST_WORDS = 5
       UNKNOWN_WORDS = 2
       MEATS = %w[fish poultry quick_meat whole_meat ground_meat].freeze
@@ -42,6 +44,7 @@ module Restauro
 
       # @param following [String] the next line: what a heading without a colon is above
       def heading?(line, following)
+        line = line.sub(NOTED, "")
         return false if @line_reader.amount?(line) || (line.match?(TO_USE) && @line_reader.known_name?(line))
 
         return false if served(line) || Outline::ABOUT.match?(line)
@@ -58,11 +61,11 @@ module Restauro
       end
 
       # "Pastry", "Cheese sauce".
-      def named?(line) = bare?(line = line.gsub(RULED, "")) && (line.match?(NAMES) || line.match?(ALONE))
+      def named?(line) = bare?(line = line.sub(NOTED, "").gsub(RULED, "")) && (line.match?(NAMES) || line.match?(ALONE))
 
       # @return [String] "FOR THE BATTER" is not shouted on
       def name(line)
-        name = line.gsub(RULED, "").strip.sub(/\A[#*\s]+/, "").sub(/[*\s]+\z/, "").delete_suffix(":")
+        name = line.sub(NOTED, "").gsub(RULED, "").strip.sub(/\A[#*\s]+/, "").sub(/[*\s]+\z/, "").delete_suffix(":")
         name = name.sub(LIST_OF) { Regexp.last_match(1).capitalize }
         name.match?(/[[:lower:]]/) ? name : name.capitalize
       end

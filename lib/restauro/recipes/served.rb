@@ -53,12 +53,17 @@ module Restauro
       def drizzled(lines)
         sentences = Sentences.of_steps(lines)
         lines.map do |line|
-          next line unless (sweet?(line) || line.kind == "late") && line.role == "other"
+          next line unless unweighed_crumb?(line) || ((sweet?(line) || line.kind == "late") && line.role == "other")
 
-          told = sentences.select { |text| Sentences.name?(text, line) }
+          named = line.name_text ? line : line.with(name_text: line.text)
+          told = sentences.select { |text| Sentences.name?(text, named) }
           told.any? && told.all?(OVER_AT_LAST) ? beside(line) : line
         end
       end
+
+      # "Oyster crackers"
+      def unweighed_crumb?(line) =
+        line.ingredient.to_s.end_with?("crackers", "crumbs") && line.grams.nil? && line.amount_text.nil?
 
       # As heavy as a roll.
       def bread(line)
