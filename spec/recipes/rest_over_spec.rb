@@ -31,6 +31,12 @@ RSpec.describe Restauro::Recipes::RestOver do
     end
   end
 
+  it "puts the rest at the end of its own list, before the next" do
+    list = "Sauce\n300 ml milk\n20 g flour\n90 g cheddar\nFilling\n300 g leeks"
+    lines = read("Pie\n#{list}\nStir in half the cheese. Scatter over the remaining cheese and bake.").ingredients
+    expect(lines.map(&:part)).to eq %w[Sauce Sauce Sauce Topping Filling]
+  end
+
   it "takes degrees, or the title, for an oven" do
     degrees = cheeses("Stir in half the cheese. Scatter over the remaining cheese. 25 minutes at 190C.")
     text = "Cheese gratin\n300 ml milk\n20 g flour\n90 g cheddar\nStir in half the cheese. " \

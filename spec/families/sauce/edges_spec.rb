@@ -4,6 +4,11 @@ RSpec.describe Restauro::Families::Sauce do
   gravy = "Gravy\n30 g dripping\n30 g flour\n500 ml stock"
   texts = ->(spec, text, **choices) { spec.sauce.steps(spec.swap(text, **choices)).map(&:text) }
 
+  it "takes gum for a thickener, and seeds for none" do
+    lines = sauce.read(read("Sauce\n30 g flour\n2 g xanthan gum\n40 g sunflower seed flour\n500 ml milk")).ingredients
+    expect(lines.map(&:role).first(3)).to eq %w[thickener thickener flour]
+  end
+
   it "suggests starches in place of what does not thicken, and only starches" do
     swap(white, with: %w[sunflower_meal])
   rescue Restauro::InvalidInput => e
@@ -23,6 +28,17 @@ RSpec.describe Restauro::Families::Sauce do
     end
     praise = ->(spec, best = {}, **other) do
       described_class::Comparison.reasons(column[spec, **best], [column[spec, **other]]).join
+    end
+
+    it "counts what cannot be seen through against it, and nothing else where all else is equal" do
+      scored = ->(gloss) do
+        traits = described_class::Traits.allocate
+        {minutes: 0.0, holds: 1.0, freezes: "holds", risks: [], gloss: gloss}.each do |name, value|
+          allow(traits).to receive(name).and_return(value)
+        end
+        described_class::Comparison.new(sauce, nil, nil).send(:score, swap(white), traits)
+      end
+      expect(%w[clear opaque].map(&scored)).to eq [0.0, Restauro::Constants.fetch(:sauce, :counts_opaque)]
     end
 
     it "is being the quickest, where no other comes near" do
