@@ -54,6 +54,7 @@ module Restauro
       Layering
       Ledger
       LineKinds
+      ListedApart
       Meetings
       Memo
       Moved

@@ -11,6 +11,7 @@ module Restauro
       CRUSTY, DOUGH = DataFiles.words("dishes/words.yml").values_at(:crust_heading, :dough_heading)
       FILLING = Recipes::Parts::FILLING
       include LineKinds
+      include ListedApart
       include Rejoined
       include SeasonedLast
       include TableGroups
@@ -36,25 +37,7 @@ module Restauro
       def headed(lists) = Hollowed.together(ThickensThePot.moved(lists), @recipe)
 
       def listed =
-        @recipe.ingredients.chunk_while { |a, b| a.part == b.part }.map { |lines| Group.new(lines.first.part, lines) }
-
-      # A bought sheet at the end of what it covers.
-      def lid(group)
-        at = group.lines.index { |line| group_of(line) == "pastry" }
-        return [group] unless group.label.to_s.match?(FILLING) && at&.positive?
-
-        [Group.new(group.label, group.lines[0...at]), Group.new("Pastry", group.lines[at..])]
-      end
-
-      # "Topping: 2 cups marinara, 250 g mozzarella" over what is in crumbs: its sauce, and the cheese on that.
-      def sauced(group)
-        cheese, sauce = group.lines.partition { |line| line.role == "cheese" }
-        crumbed = @recipe.ingredients.any? { |line| line.role == "crumb" && line.part != group.label }
-        named = group.label.to_s.match?(Placing::TOPPED) && crumbed
-        return [group] unless named && cheese.any? && wet?(sauce) && sauce.none? { |line| flour?(line) }
-
-        [Group.new("Sauce", sauce), Group.new(nil, cheese)]
-      end
+        @recipe.ingredients.chunk_while { |a, b| a.part == b.part }.flat_map { |lines| oil_apart(lines) }
 
       # The broth at the end of a filling's list is what the parcels are eaten in: more than a filling holds.
       def broth(group)

@@ -71,6 +71,7 @@ module Restauro
           oil: FatSaid.of(recipe, sentences),
           pot: PotSaid.of(sentences)
         }.compact
+        found.delete(:turned) unless found[:turned]&.last.to_s.include?(found[:bake_minutes]&.last.to_s)
         grills = sentences.drop(1).any? { |text| text.match?(GRILLS) } || recipe.title.to_s.match?(GRILLED_NAME)
         baked = found.key?(:oven) || baked?(sentences, words.first.to_s, grills, found.key?(:simmer_minutes))
         units = Recipes::UnitClues.line(recipe.lines.map(&:text), recipe.system)

@@ -8,6 +8,7 @@ module Restauro
       WORDS = DataFiles.words("ingredients/words.yml").fetch(:served)
       # What is scattered at the end, whatever it is listed with.
       GARNISH = DataFiles.words("ingredients/words.yml").fetch(:garnish)
+      COOKED_GRAIN = DataFiles.words("ingredients/words.yml").fetch(:cooked_grain)
       COOKED = DataFiles.words("ingredients/words.yml").fetch(:cooked_already)
       private_constant :COOKED
       # What is held in the hand, and what is spooned over it.
@@ -53,13 +54,16 @@ module Restauro
       def drizzled(lines)
         sentences = Sentences.of_steps(lines)
         lines.map do |line|
-          next line unless unweighed_crumb?(line) || ((sweet?(line) || line.kind == "late") && line.role == "other")
+          next line unless unweighed_crumb?(line) || (line.role == "other" && trickled?(line))
 
           named = line.name_text ? line : line.with(name_text: line.text)
           told = sentences.select { |text| Sentences.name?(text, named) }
           told.any? && told.all?(OVER_AT_LAST) ? beside(line) : line
         end
       end
+
+      # Sweet or sharp, or cooked before it is weighed: "250 g cooked rice".
+      def trickled?(line) = sweet?(line) || line.kind == "late" || line.text.match?(COOKED_GRAIN)
 
       # "Oyster crackers"
       def unweighed_crumb?(line) =
