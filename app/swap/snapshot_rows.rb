@@ -20,11 +20,12 @@ module Restauro
     end
 
     # What stands as a title in a recipe of one part, but for its own name.
+    # How many it serves and how long it takes is no heading of the list.
     def titles_under(recipe)
       recipe
         .lines
         .select { |line| line.role == "title" && !Recipes::Outline.heading?(line.text) }
-        .reject { |line| line.text.strip == recipe.title }
+        .reject { |line| line.text.strip == recipe.title || line.text.match?(Recipes::Outline::ABOUT) }
     end
 
     def heading(part)

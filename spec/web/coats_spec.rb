@@ -107,6 +107,13 @@ RSpec.describe "The pages of batters and crumb coats" do
     end
   end
 
+  it "say a warning once, and how long it takes over no list" do
+    dish = "Fried fish\nPrep time: 15 minutes\n4 cod fillets\n60 g flour\n1 tsp paprika\n1 tsp cayenne\nFry it."
+    send_form("/swap", swap_fields(recipe: dish), live)
+    expect(text_of(".warnings .warning").tally.values.uniq).to eq [1]
+    expect(page.css("td, th, h3, h4, li").map(&:text).join).not_to include("Prep time")
+  end
+
   it "ask where words alone could tell, and take the answer" do
     unsure = "60 g flour\n230 ml milk\n5 g butter"
     send_form("/swap", swap_fields(recipe: unsure), live)

@@ -60,7 +60,7 @@ module Restauro
         ]
       end
 
-      def warnings(report) = report[:warnings].map { |warning| "! #{warning[:text]}" }
+      def warnings(report) = report[:warnings].map { |warning| "! #{warning[:text]}" }.uniq
     end
   end
 end
