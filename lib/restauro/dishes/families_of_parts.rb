@@ -13,6 +13,7 @@ module Restauro
       # Fritters, pancakes: by the name of their heading.
       FRIED = DataFiles.words("families/words.yml").fetch(:batter)
       MERINGUE = DataFiles.words("families/crust/words.yml").fetch(:meringue)
+      MINCED = %w[ground_meat ground_poultry].freeze
       DUSTED = %w[other flour seasoning].freeze
       TURNED = %w[other flour starch thickener puree fat seasoning].freeze
       private_constant :BATTER, :COATS, :SHELL, :BREAD_SAUCE, :WRAPPERS, :ROASTED_ROOTS, :EMULSION, :MERINGUE, :FRIED,
@@ -28,7 +29,7 @@ module Restauro
         return if Hollowed.host(@recipe, group.lines) && !thickened?(group)
         return "sauce" if emulsion?(group, recipe)
         return crumbs_only(group) unless flour?(group.lines) && thickened?(group)
-        return if floured_roots?(group) || dry_over_a_dough?(group) || dusted?(group) || filled_in?(group)
+        return if %i[floured_roots? dry_over_a_dough? dusted? filled_in? bound?].any? { |how| send(how, group) }
 
         found = Families::Detection.new(recipe, @catalogue).candidates
         return if [%w[sauce], %w[batter]].include?(found) && mixed_filling?(group)
@@ -89,6 +90,14 @@ module Restauro
       def emulsion?(group, recipe) =
         group.label.to_s.match?(EMULSION) && Families::Sauce::Emulsion.of?(recipe) &&
           group.lines.any? { |line| %w[liquid acid].include?(line.role) && line.grams }
+
+      # A spoon of starch in minced meat that fills a dough: it holds its juice, with no more than soy sauce beside it.
+      def bound?(group)
+        return false unless group.label.to_s.match?(Recipes::Parts::FILLING)
+
+        poured = group.lines.sum { |line| line.role == "liquid" ? line.grams&.value.to_f : 0.0 }
+        poured < Constants.fetch(:dishes, :second_liquid_g) && group.lines.any? { |line| MINCED.include?(line.kind) }
+      end
 
       # Chips and roast potatoes that are turned in a spoon of flour.
       def floured_roots?(group) =

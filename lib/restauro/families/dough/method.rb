@@ -103,7 +103,7 @@ module Restauro
         end
 
         def serve
-          lines = @lines.aside
+          lines = @lines.aside.reject { |line| line.to_fry_in? && line.grams.nil? }
           if lines.empty?
             []
           else
