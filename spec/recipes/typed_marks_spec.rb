@@ -59,4 +59,9 @@ RSpec.describe Restauro::Recipes::Outline do
       expect(read("#{title}\n200 g flour\n100 g butter").title).to eq "Apple pie"
     end
   end
+
+  it "takes the ends of lines that a program writes for ends of lines" do
+    expect(read('White sauce\n40 g butter\n40 g flour\n500 ml milk').ingredients.map(&:text))
+      .to eq ["40 g butter", "40 g flour", "500 ml milk"]
+  end
 end

@@ -15,6 +15,8 @@ module Restauro
       RULE = /\A:?-{2,}:?\z/
       HEAD =
         /\A(?:ingredients?|amounts?|quantit(?:y|ies)|qty|items?|measures?|weights?|notes?|metric|us|imperial|grams?|cups?)\z/i
+      # Ends of lines as a program writes them, in a text that has no others.
+      ESCAPED = /(?:\\r)?\\n/
       BY_HAND = 400
       MOST_LINES = 2_000
       MOST_INGREDIENTS = 400
@@ -93,6 +95,7 @@ module Restauro
       def lines(text, line_reader)
         raise InvalidInput, too_much("#{text.length} letters", MOST_LETTERS) if text.length > MOST_LETTERS
 
+        text = text.gsub(ESCAPED, "\n") unless text.include?("\n")
         text = Entities.decode(text) if text.include?("&")
         lines = text.lines.map { |line| in_full(closed_up(line.chomp)) }.reject { |line| line.strip.empty? }
         lines = [NameAndList.of(lines.first, line_reader), *lines.drop(1)] if lines.any?
