@@ -12,7 +12,8 @@ module Restauro
       BEGINS_SO = /\A\W*[1-5]\d{2},?\s+(?:fan,?\s+)?(?:(?:for|about)\s+)*\d+(?:\s*(?:-|–|to)\s*\d+)?\s*min/i
       # Degrees without their unit, behind what is said of an oven.
       BARE_DEGREES = /(?<=\A|\bat\ |\bto\ |\bfan\ |\boven\ |\bbake\ |\bpreheat\ |:\ )\d{3}
-        (?=\s*(?:fan\b|for\b|until\b|in\b|(?:about\s+)?\d+(?:\s*[-–]\s*\d+)?\s*min|[,.;:)\/]|\z))|\b\d{3}(?=\ fan\b)/ix
+        (?=\s*(?:(?:fan|for|until|in|and)\b|(?:about\s+)?\d+(?:\s*[-–]\s*\d+)?\s*min|[,.;:)\/]|\z))|
+        \b\d{3}(?=\ fan\b)/ix
 
       module_function
 
