@@ -14,6 +14,7 @@ module Restauro
 
         RAW = %w[ground_meat ground_poultry sausage fish].freeze
         CITRUS, FLAVOURS = DataFiles.words("families/crust/words.yml").values_at(:citrus, :flavours)
+        MELTS = DataFiles.words("dishes/words.yml").fetch(:melts_in_cream)
         def initialize(swap, catalogue)
           @swap = swap
           @filling = swap.ours.filling
@@ -107,11 +108,17 @@ module Restauro
           # Gratings of it are no custard.
           wet = wet.reject { |line| line.ingredient == "melting_cheese" }
           citrus = (left - wet).select { |line| line.text.match?(CITRUS) }
-          scattered = left - wet - citrus
+          melted, scattered = (left - wet - citrus).partition { |line| melts?(line, wet) }
           scatter = "; scatter in #{list(scattered)}" if scattered.any?
-          Step.new(kind: "mix", text: "Filling: whisk #{list(wet)} together#{zest(citrus, wet)}#{scatter}.", uses: left,
+          warm = "melt #{list(melted)[/\A[^,]*/]} in the cream, warmed; " if melted.any?
+          Step.new(kind: "mix", uses: left,
+                   text: "Filling: #{warm}whisk #{list(wet)} together#{zest(citrus, wet)}#{scatter}.",
                    look_for: "smooth, no streaks of white", safety: [*@filling.safety, "raw_flour"])
         end
+
+        # Chocolate for a custard.
+        def melts?(line, wet) =
+          line.text.match?(MELTS) && wet.any? { |one| one.ingredient.to_s.match?(/cream|milk/) }
 
         def set_with_starch
           Step.new(kind: "simmer",
