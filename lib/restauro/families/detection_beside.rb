@@ -11,7 +11,7 @@ module Restauro
       BATTER = DataFiles.words("dishes/words.yml").fetch(:batter_heading)
       NUTS = "ground_nuts".freeze
       LAYERED = DataFiles.words("dishes/words.yml").fetch(:layered)
-      SOAKS = %w[buttermilk plain_yogurt plant_yogurt].freeze
+      SOAKS = Breading::Bath::SOUR
       SOY = %w[soy_sauce tamari].freeze
       MARINADES = %w[soy_sauce tamari dry_wine lemon_juice cider_vinegar wine_vinegar hot_sauce table_sauce].freeze
       WATERY = %w[water soda_water beer gf_beer].freeze

@@ -4,7 +4,7 @@ module Restauro
   module Recipes
     # "A pint and a half of milk", "2 pounds and a quarter": the part stands behind its measure.
     module AndAHalf
-      PARTS = {"half" => "1/2", "quarter" => "1/4", "third" => "1/3", "½" => "1/2", "¼" => "1/4"}.freeze
+      PARTS = Numbers::AND_PARTS.merge("½" => "1/2", "¼" => "1/4").freeze
       MEASURE = /(?:pint|quart|cup|pound|litre|liter|kilo|tablespoon|teaspoon|tbsp|tsp|ounce|stick)s?|lbs?|oz/i
       # "A cup and half a lemon", "1 cup and 1/2 tsp" go on with another thing, another measure.
       OF_ANOTHER = /\s*(?:(?:an?|the)\b|(?:#{MEASURE}|g|ml)\b)/i

@@ -6,8 +6,9 @@ module Restauro
       # Buttermilk and the like that pieces lie in, with an egg in it or none, before they are dredged: by a step.
       module Bath
         LIES_IN, FLOUR_FIRST = DataFiles.words("families/breading/words.yml").values_at(:lies_in, :flour_then_egg)
+        # Nothing lifts or binds what is in it.
         SOUR = %w[buttermilk plain_yogurt plant_yogurt].freeze
-        private_constant :SOUR, :LIES_IN, :FLOUR_FIRST
+        private_constant :LIES_IN, :FLOUR_FIRST
 
         module_function
 
