@@ -8,7 +8,7 @@ module Restauro
       WITH = /(?<=\s)(?:w(?:[\/.]\s?|\s)(?=\p{Ll})|W\/\s?(?=\p{L}))/
       COMMA_SHORT = DataFiles.words("recipes/words.yml").fetch(:comma_short)
       # "Steak & ale pie"
-      AMPERSAND = /(?<=[\p{L})])\s+(?:&|＆)\s+(?=\p{L})/
+      AMPERSAND = /(?<=[\p{L}\d)])\s+(?:&|＆)\s+(?=[\p{L}\d])/
       # "Stock ~ 2 cups" is as much as is said.
       ABOUT_SO_MUCH = /[~≈]\s?(?=[\d½⅓¼⅔¾⅛])/
       # A box to tick, which is never a word.
