@@ -13,7 +13,6 @@ module Restauro
       # Fritters, pancakes: by the name of their heading.
       FRIED = DataFiles.words("families/words.yml").fetch(:batter)
       MERINGUE = DataFiles.words("families/crust/words.yml").fetch(:meringue)
-      MINCED = %w[ground_meat ground_poultry].freeze
       DUSTED = %w[other flour seasoning].freeze
       TURNED = %w[other flour starch thickener puree fat seasoning].freeze
       private_constant :BATTER, :COATS, :SHELL, :BREAD_SAUCE, :WRAPPERS, :ROASTED_ROOTS, :EMULSION, :MERINGUE, :FRIED,
@@ -96,7 +95,7 @@ module Restauro
         return false unless group.label.to_s.match?(Recipes::Parts::FILLING)
 
         poured = group.lines.sum { |line| line.role == "liquid" ? line.grams&.value.to_f : 0.0 }
-        poured < Constants.fetch(:dishes, :second_liquid_g) && group.lines.any? { |line| MINCED.include?(line.kind) }
+        poured < Constants.fetch(:dishes, :second_liquid_g) && group.lines.any?(&:minced?)
       end
 
       # Chips and roast potatoes that are turned in a spoon of flour.

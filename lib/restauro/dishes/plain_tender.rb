@@ -8,9 +8,8 @@ module Restauro
       PUREED = DataFiles.words("dishes/words.yml").fetch(:pureed)
       # What makes vegetables glossy.
       DRESSES = %w[fat liquid].freeze
-      MINCED = %w[ground_meat ground_poultry].freeze
       THIN = %w[stock water].freeze
-      private_constant :DRESSES, :MINCED, :THIN
+      private_constant :DRESSES, :THIN
 
       private
 
@@ -51,7 +50,7 @@ module Restauro
       def along(simmer)
         return [[], simmer] if @simmer_minutes.to_f < Constants.fetch(:making, :tender_minutes)
 
-        simmer.partition { |step| step.uses.any? && step.uses.all? { |line| MINCED.include?(line.kind) } }
+        simmer.partition { |step| step.uses.any? && step.uses.all?(&:minced?) }
       end
 
       def simmers?(line) = line.role == "other" && cooks?(line)

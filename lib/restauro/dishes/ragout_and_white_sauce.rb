@@ -9,7 +9,6 @@ module Restauro
 
       # What is stirred into the white one, behind its milk.
       STIRRED = %w[seasoning egg cheese].freeze
-      MINCED = %w[ground_meat ground_poultry].freeze
       OVER = DataFiles.words("dishes/words.yml").fetch(:over_it)
       SHEETS = %w[wheat_pasta_sheets gf_pasta_sheets wheat_pasta gf_pasta].freeze
 
@@ -39,7 +38,7 @@ module Restauro
         [["Layers", slices], ["Pasta", sheets], ["Ragout", ragout], ["White sauce", white], [nil, cheese]]
           .reject { |_, lines| lines.empty? }
 
-      def red?(line) = line.ingredient == "tomato_passata" || MINCED.include?(line.kind)
+      def red?(line) = line.ingredient == "tomato_passata" || line.minced?
 
       # Butter and flour, one after the other, the milk behind them, and what is stirred in.
       def white_sauce

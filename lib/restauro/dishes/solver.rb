@@ -125,7 +125,7 @@ module Restauro
       def floured_board
         return if @dish.board.empty?
 
-        at, fresh = BoardFlour.new_flour(@answers, @catalogue)
+        at, fresh = BoardFlour.new_flour(@answers, @catalogue, @exclusion)
         beside = Families::WheatElsewhere.new(@catalogue, flour: -> { fresh }, exclusion: @exclusion,
                                                           units: KitchenUnits.of(@dish.recipe.system))
         @answers[at] = BoardFlour.beside(@answers.fetch(at), @dish.board, beside)

@@ -8,8 +8,7 @@ module Restauro
       SIMMERS, MINCE = DataFiles.words("dishes/words.yml").values_at(:simmers, :mince)
       PIECES = %w[poultry quick_meat whole_meat].freeze
       AROUND = %w[egg crumb].freeze
-      MINCED = %w[ground_meat ground_poultry].freeze
-      private_constant :SIMMERS, :MINCE, :PIECES, :AROUND, :MINCED
+      private_constant :SIMMERS, :MINCE, :PIECES, :AROUND
 
       module_function
 
@@ -32,7 +31,7 @@ module Restauro
 
       # A ragù beside them has its own hour.
       def of_the_mince?(text, lines)
-        text.match?(MINCE) && lines.any? { |line| MINCED.include?(line.kind) } &&
+        text.match?(MINCE) && lines.any?(&:minced?) &&
           lines.none? { |line| piece?(line) && Sentences.name?(text, line) }
       end
 

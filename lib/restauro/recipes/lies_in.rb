@@ -6,8 +6,9 @@ module Restauro
     # with something else is none of it.
     module LiesIn
       KIND = "bath"
-      SOAKS, DRAINED, BATTER =
-        DataFiles.words("recipes/words.yml").values_at(:soaks_in, :taken_out_of_it, :batter_told)
+      SOAKS = DataFiles.words("families/breading/words.yml").fetch(:soaks)
+      DRAINED = DataFiles.words("recipes/words.yml").fetch(:taken_out_of_it)
+      BATTER = DataFiles.words("dishes/words.yml").fetch(:batter_heading)
       private_constant :SOAKS, :DRAINED, :BATTER
 
       module_function

@@ -89,6 +89,7 @@ module Restauro
         def dusted_on? = kind == Line::DUSTED
         # That, and milk that they lie in before.
         def before_a_batter? = dusted_on? || kind == LiesIn::KIND
+        def minced? = Line::MINCED.include?(kind)
         # Sold by the piece: one weighs what it usually does. Of a vegetable that is cut, a piece is no whole one.
         def by_the_piece? = Line::BY_THE_PIECE.include?(kind)
         def words? = %w[title step].include?(role)
@@ -106,6 +107,7 @@ module Restauro
     Line::BREADS = %w[bread gf_bread].freeze
     Line::YEASTS = %w[yeast_dried yeast_fresh].freeze
     Line::BY_THE_PIECE = %w[poultry quick_meat fish].freeze
+    Line::MINCED = %w[ground_meat ground_poultry].freeze
     Line::INSIDE = %w[rolled_in bound_in in_dumplings into_porridge].freeze
     Line::DUSTED = "dusted_on"
     Line::ROLES = %w[

@@ -9,12 +9,14 @@ module Restauro
         # Milk that the pieces lie in before.
         def soaked
           bath = @ours.recipe.ingredients.find { |line| line.kind == Recipes::LiesIn::KIND } or return
-          Step.new(kind: "rest", minutes: Recipes::LiesIn.minutes(bath, @swap.wheat.recipe) || soak_minutes,
-                   text: "Lay #{list(@lines.coated)} in #{list([bath])}; lift out, drain and dry well.",
-                   uses: [*@lines.coated, bath], look_for: "dry outside: batter slides off a wet piece")
+          most = Constants.fetch(:making, :soak_minutes)
+          minutes = Recipes::LiesIn.minutes(bath, @swap.wheat.recipe) || most
+          raw = @lines.companions.safety(@lines.coated).any? ? ["raw_meat"] : []
+          cold = ", in the fridge" if minutes >= most || raw.any?
+          Step.new(kind: "rest", minutes: minutes, uses: [*@lines.coated, bath], safety: raw,
+                   text: "Lay #{list(@lines.coated)} in #{list([bath])}#{cold}; lift out, drain and dry well.",
+                   look_for: "dry outside: batter slides off a wet piece")
         end
-
-        def soak_minutes = Constants.fetch(:making, :soak_minutes)
 
         def temper
           cold = @lines.cold
